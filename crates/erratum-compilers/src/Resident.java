@@ -1,0 +1,132 @@
+import com.sun.source.util.JavacTask;
+import java.io.BufferedReader;
+import java.io.InputStreamReader;
+import java.io.PrintStream;
+import java.io.Writer;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javax.tools.Diagnostic;
+import javax.tools.DiagnosticCollector;
+import javax.tools.JavaCompiler;
+import javax.tools.JavaFileObject;
+import javax.tools.StandardJavaFileManager;
+import javax.tools.ToolProvider;
+
+/**
+ * Checks Java sources on request, without writing classes and without running anything.
+ *
+ * A request is one line: id, folder, source root, files; separated by the character 0x1f. For each,
+ * lines "message ..." and one line "done id" are printed.
+ */
+public class Resident {
+    private static final String FIELD = "\u001f";
+    private static final PrintStream OUT = new PrintStream(System.out, false, StandardCharsets.UTF_8);
+    private static final JavaCompiler COMPILER = ToolProvider.getSystemJavaCompiler();
+
+    public static void main(String[] arguments) throws Exception {
+        if (COMPILER == null) {
+            OUT.println("no compiler");
+            OUT.flush();
+            return;
+        }
+        OUT.println("ready " + System.getProperty("java.version"));
+        OUT.flush();
+        ExecutorService workers = Executors.newFixedThreadPool(2, work -> {
+            Thread thread = new Thread(work);
+            thread.setDaemon(true);
+            return thread;
+        });
+        BufferedReader in = new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
+        for (String line = in.readLine(); line != null; line = in.readLine()) {
+            String[] fields = line.split(FIELD, -1);
+            workers.submit(() -> answer(fields));
+        }
+    }
+
+    private static void answer(String[] fields) {
+        StringBuilder answer = new StringBuilder();
+        try {
+            check(fields, answer);
+        } catch (Throwable trouble) {
+            answer.setLength(0);
+            append(answer, "message", fields[0], "ERROR", "resident.crash", "", "0", "0", "0", "0",
+                "the compiler crashed: " + trouble);
+        }
+        append(answer, "done", fields[0]);
+        synchronized (OUT) {
+            OUT.print(answer);
+            OUT.flush();
+        }
+    }
+
+    private static void check(String[] fields, StringBuilder answer) throws Exception {
+        Path folder = Path.of(fields[1]);
+        DiagnosticCollector<JavaFileObject> found = new DiagnosticCollector<>();
+        List<Path> paths = new ArrayList<>();
+        for (int i = 3; i < fields.length; i++) {
+            paths.add(folder.resolve(fields[i]));
+        }
+        List<String> options = List.of("-proc:none", "-implicit:none", "-Xlint", "-Xmaxerrs", "100000",
+            "-Xmaxwarns", "10000", "-sourcepath", fields[2], "-cp", fields[2], "-d", fields[1]);
+        Charset charset = StandardCharsets.UTF_8;
+        try (StandardJavaFileManager files = COMPILER.getStandardFileManager(found, Locale.ENGLISH, charset)) {
+            JavacTask task = (JavacTask) COMPILER.getTask(Writer.nullWriter(), files, found, options, null,
+                files.getJavaFileObjectsFromPaths(paths));
+            task.setLocale(Locale.ENGLISH);
+            task.analyze();
+        }
+        for (Diagnostic<? extends JavaFileObject> one : found.getDiagnostics()) {
+            report(fields[0], folder, one, answer);
+        }
+    }
+
+    private static void report(String id, Path folder, Diagnostic<? extends JavaFileObject> one,
+            StringBuilder answer) throws Exception {
+        String file = "";
+        int[] from = {0, 0};
+        int[] to = {0, 0};
+        if (one.getSource() != null) {
+            Path path = Path.of(one.getSource().toUri());
+            file = path.startsWith(folder) ? folder.relativize(path).toString() : path.toString();
+            if (one.getPosition() != Diagnostic.NOPOS) {
+                String text = one.getSource().getCharContent(true).toString();
+                from = place(text, one.getPosition());
+                to = place(text, Math.max(one.getEndPosition(), one.getPosition()));
+            } else {
+                from = new int[] {1, 1};
+                to = from;
+            }
+        }
+        append(answer, "message", id, one.getKind().name(), String.valueOf(one.getCode()),
+            file.replace('\\', '/'), "" + from[0], "" + from[1], "" + to[0], "" + to[1],
+            one.getMessage(Locale.ENGLISH));
+    }
+
+    /** Line and column from 1; columns count UTF-16 units and a tab as one. */
+    private static int[] place(String text, long position) {
+        int end = (int) Math.min(position, text.length());
+        int line = 1;
+        int start = 0;
+        for (int i = 0; i < end; i++) {
+            if (text.charAt(i) == '\n') {
+                line++;
+                start = i + 1;
+            }
+        }
+        return new int[] {line, end - start + 1};
+    }
+
+    private static void append(StringBuilder answer, String... fields) {
+        for (int i = 0; i < fields.length; i++) {
+            String clean = fields[i].replace("\\", "\\\\").replace("\r", "").replace("\n", "\\n").replace(FIELD, " ");
+            answer.append(i == 0 ? "" : FIELD).append(clean);
+        }
+        answer.append('\n');
+    }
+}

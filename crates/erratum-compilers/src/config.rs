@@ -1,0 +1,67 @@
+//! `erratum.toml`, beside the program or in a folder above it.
+
+use crate::error::Error;
+use serde::Deserialize;
+use std::collections::BTreeMap;
+use std::path::{Path, PathBuf};
+
+/// Settings of a project.
+///
+/// ```toml
+/// budget = 5.0                     # seconds a look may take
+///
+/// [language.c]
+/// compiler = "clang"               # a name, or a path
+/// arguments = ["-I", "include"]    # given to the compiler as well
+/// ```
+#[derive(Clone, Debug, Default, Deserialize)]
+#[serde(deny_unknown_fields)]
+pub struct Config {
+    /// Seconds that a look may take.
+    pub budget: Option<f64>,
+    /// Settings by the language's short name.
+    #[serde(default)]
+    pub language: BTreeMap<String, LanguageConfig>,
+    /// Where the settings were read; paths in them are meant from here.
+    #[serde(skip)]
+    pub folder: PathBuf,
+}
+
+/// Settings for one language.
+#[derive(Clone, Debug, Default, Deserialize)]
+#[serde(deny_unknown_fields)]
+pub struct LanguageConfig {
+    /// The compiler to use: a name, or a path.
+    pub compiler: Option<String>,
+    /// Further arguments for it.
+    #[serde(default)]
+    pub arguments: Vec<String>,
+}
+
+impl Config {
+    /// The settings that hold for a folder: the nearest `erratum.toml` in it or above it.
+    ///
+    /// # Errors
+    /// When the file cannot be read, or holds something that is not a setting.
+    pub fn find(folder: &Path) -> Result<Config, Error> {
+        let start = folder.canonicalize().unwrap_or_else(|_| folder.to_owned());
+        let Some(path) = start.ancestors().map(|f| f.join("erratum.toml")).find(|p| p.is_file()) else {
+            return Ok(Config::default());
+        };
+        let text = std::fs::read_to_string(&path)
+            .map_err(|error| Error::Config { path: path.clone(), reason: error.to_string() })?;
+        let mut config: Config = toml::from_str(&text).map_err(|error| Error::Config {
+            path: path.clone(),
+            reason: error.to_string().trim_end().to_owned(),
+        })?;
+        if let Some(id) = config.language.keys().find(|id| erratum_core::language::by_id(id).is_none()) {
+            let reason = format!("[language.{id}] names no language that Erratum knows");
+            return Err(Error::Config { path, reason });
+        }
+        if config.budget.is_some_and(|budget| !(budget > 0.0 && budget.is_finite())) {
+            return Err(Error::Config { path, reason: "the budget must be more than 0 seconds".into() });
+        }
+        config.folder = path.parent().map(Path::to_owned).unwrap_or_default();
+        Ok(config)
+    }
+}

@@ -1,0 +1,27 @@
+//! Finds, runs and keeps warm the real compilers.
+//!
+//! [`Toolbox`] finds them (and reads `erratum.toml`), [`Project`] says which files of the learner's
+//! belong together, and [`Session`] compiles copies of them in a scratch folder, as the core's
+//! [`erratum_core::prove::Compile`] asks. The learner's folder is only read, and what is compiled is
+//! never run. [`interrupt`] stops everything that runs and removes the scratch folders, for when
+//! somebody presses Ctrl-C.
+
+mod config;
+mod error;
+mod kind;
+mod project;
+mod registry;
+mod resident;
+mod run;
+mod scratch;
+mod session;
+mod toolbox;
+
+pub use config::Config;
+pub use error::Error;
+pub use kind::{KINDS, Kind};
+pub use project::Project;
+pub use registry::interrupt;
+pub use run::{Ended, Limits, Output, run};
+pub use session::Session;
+pub use toolbox::{Found, Toolbox};

@@ -1,0 +1,216 @@
+//! Which files of the learner's belong together, and what they are called.
+
+use crate::error::Error;
+use erratum_core::language::{self, Language};
+use erratum_core::source::{Program, Source};
+use std::fs;
+use std::path::{Component, Path, PathBuf};
+
+/// The largest file that is looked at, in bytes. Programs of beginners are a thousandth of this.
+const LARGEST: u64 = 4 << 20;
+
+/// How many neighbours are copied, and how large one may be.
+const NEIGHBOURS: usize = 400;
+
+/// The files that were named, with their folder.
+#[derive(Clone, Debug)]
+pub struct Project {
+    /// The folder from which names are meant.
+    pub root: PathBuf,
+    /// The program: the files that were named, with their texts.
+    pub program: Program,
+    /// The language of all of them.
+    pub language: &'static Language,
+    /// For a cargo project: the folder of its `Cargo.toml`.
+    pub cargo: Option<PathBuf>,
+}
+
+impl Project {
+    /// Reads the files that were named.
+    ///
+    /// # Errors
+    /// When one cannot be read, is no text, is too large, or their language is not known.
+    pub fn open(files: &[PathBuf], language: Option<&'static Language>) -> Result<Project, Error> {
+        let first = files.first().map_or(Path::new("."), PathBuf::as_path);
+        let language = match language {
+            Some(language) => language,
+            None => language_of(files)?,
+        };
+        let mut cargo = None;
+        let plain = |path: &PathBuf| {
+            path.is_relative() && path.components().all(|c| matches!(c, Component::Normal(_) | Component::CurDir))
+        };
+        let mut root = if files.iter().all(plain) { PathBuf::from(".") } else { parent(first) };
+        if language.id == "rust"
+            && let Some(folder) = cargo_folder(first)
+        {
+            root.clone_from(&folder);
+            cargo = Some(folder);
+        }
+        let mut program = Program::default();
+        for path in files {
+            let bytes = read(path)?;
+            program.set(Source::new(name_under(&root, path), bytes));
+        }
+        Ok(Project { root, program, language, cargo })
+    }
+
+    /// The path of a file of the program.
+    pub fn path(&self, name: &str) -> PathBuf {
+        let path = Path::new(name);
+        if path.is_absolute() || self.root == Path::new(".") { path.to_owned() } else { self.root.join(path) }
+    }
+
+    /// The text of a file that belongs to the program though it was not named: only files of the
+    /// same folder tree, so that library files are never taken for the learner's.
+    pub fn neighbour(&self, name: &str) -> Option<Source> {
+        let path = self.path(name);
+        let inside = path.canonicalize().ok()?.starts_with(self.root.canonicalize().ok()?);
+        if !inside {
+            return None;
+        }
+        Some(Source::new(name, read(&path).ok()?))
+    }
+
+    /// The files beside the program that its compile may need: headers, sibling classes, modules.
+    pub fn neighbours(&self) -> Vec<(String, Vec<u8>)> {
+        let (extensions, deep): (&[&str], bool) = match self.language.id {
+            "c" => (&["h", "inc", "def"], false),
+            "cpp" => (&["h", "hpp", "hh", "hxx", "inc", "ipp", "tpp"], false),
+            "rust" => (&["rs"], true),
+            _ => (self.language.extensions, true),
+        };
+        let mut found = Vec::new();
+        let mut folders: Vec<PathBuf> =
+            self.program.files.iter().map(|file| parent(Path::new(file.name()))).collect();
+        folders.sort();
+        folders.dedup();
+        for folder in folders {
+            let depth = if deep { Some(6) } else { Some(1) };
+            let walk = ignore::WalkBuilder::new(self.path(&folder.to_string_lossy()))
+                .max_depth(depth)
+                .standard_filters(true)
+                .require_git(false)
+                .parents(false)
+                .build();
+            for entry in walk.flatten().filter(|entry| entry.file_type().is_some_and(|t| t.is_file())) {
+                let path = entry.path();
+                let fits = path.extension().and_then(|e| e.to_str()).is_some_and(|e| extensions.contains(&e));
+                let small = entry.metadata().is_ok_and(|data| data.len() <= LARGEST / 4);
+                let name = name_under(&self.root, path);
+                if found.len() >= NEIGHBOURS {
+                    return found;
+                }
+                if fits && small && self.program.file(&name).is_none()
+                    && let Ok(bytes) = fs::read(path)
+                {
+                    found.push((name, bytes));
+                }
+            }
+        }
+        found
+    }
+}
+
+fn parent(path: &Path) -> PathBuf {
+    match path.parent() {
+        Some(parent) if !parent.as_os_str().is_empty() => parent.to_owned(),
+        _ => PathBuf::from("."),
+    }
+}
+
+/// What a file is called in messages: its path from the root, with `/`.
+fn name_under(root: &Path, path: &Path) -> String {
+    let full = |path: &Path| path.canonicalize().unwrap_or_else(|_| path.to_owned());
+    let relative = match (path.is_absolute(), root == Path::new(".")) {
+        (false, true) => path.to_owned(),
+        _ => full(path).strip_prefix(full(root)).map_or_else(|_| path.to_owned(), Path::to_owned),
+    };
+    let parts: Vec<_> = relative
+        .components()
+        .filter(|part| !matches!(part, Component::CurDir))
+        .map(|part| part.as_os_str().to_string_lossy().into_owned())
+        .collect();
+    if relative.is_absolute() { relative.display().to_string() } else { parts.join("/") }
+}
+
+fn language_of(files: &[PathBuf]) -> Result<&'static Language, Error> {
+    let known: Vec<_> = language::LANGUAGES
+        .iter()
+        .map(|language| format!("{} (.{})", language.name, language.extensions[0]))
+        .collect();
+    let mut all = files.iter().map(|path| {
+        language::by_file_name(&path.to_string_lossy()).ok_or_else(|| Error::Unreadable {
+            path: path.clone(),
+            reason: if path.is_dir() {
+                "is a folder. Name the files in it that should be looked at.".to_owned()
+            } else if !path.exists() {
+                "there is no such file.".to_owned()
+            } else {
+                format!(
+                    "its language cannot be told from its name. Known are {}; name one with --language.",
+                    known.join(", ")
+                )
+            },
+        })
+    });
+    let first = all.next().unwrap_or_else(|| Ok(language::LANGUAGES[0]))?;
+    for other in all {
+        let other = other?;
+        let c_family = |l: &Language| matches!(l.id, "c" | "cpp");
+        if other.id != first.id && !(c_family(other) && c_family(first)) {
+            return Err(Error::Unreadable {
+                path: files[0].clone(),
+                reason: format!(
+                    "is {}, but another file is {}. Look at one language at a time.",
+                    first.name, other.name
+                ),
+            });
+        }
+    }
+    Ok(first)
+}
+
+fn read(path: &Path) -> Result<Vec<u8>, Error> {
+    let fail = |reason: &str| Error::Unreadable { path: path.to_owned(), reason: reason.to_owned() };
+    let data = fs::metadata(path).map_err(|error| match error.kind() {
+        std::io::ErrorKind::NotFound => fail("there is no such file."),
+        _ => fail(&format!("cannot be read: {error}")),
+    })?;
+    if data.is_dir() {
+        return Err(fail("is a folder. Name the files in it that should be looked at."));
+    }
+    if !data.is_file() {
+        return Err(fail("is no ordinary file."));
+    }
+    if data.len() > LARGEST {
+        let size = data.len() >> 20;
+        return Err(fail(&format!(
+            "has {size} MB. Erratum looks at source files of up to {} MB; is this the right file?",
+            LARGEST >> 20
+        )));
+    }
+    let bytes = fs::read(path).map_err(|error| fail(&format!("cannot be read: {error}")))?;
+    if bytes.is_empty() {
+        return Err(fail("is empty: there is nothing to look at. Was it saved?"));
+    }
+    if bytes.starts_with(b"\xff\xfe") || bytes.starts_with(b"\xfe\xff") {
+        return Err(fail("is saved as UTF-16. Save it as UTF-8 in your editor and look again."));
+    }
+    if bytes.iter().take(8192).any(|byte| *byte == 0) {
+        return Err(fail("is no text: it holds bytes that no source file has. Is this the compiled program?"));
+    }
+    Ok(bytes)
+}
+
+/// The folder of the `Cargo.toml` that a Rust file belongs to: it must stand in its `src`.
+fn cargo_folder(path: &Path) -> Option<PathBuf> {
+    let full = path.canonicalize().ok()?;
+    let source = full.ancestors().find(|folder| folder.file_name().is_some_and(|name| name == "src"))?;
+    let folder = source.parent()?;
+    if !folder.join("Cargo.toml").is_file() {
+        return None;
+    }
+    let here = std::env::current_dir().ok().and_then(|here| here.canonicalize().ok());
+    Some(if here.as_deref() == Some(folder) { PathBuf::from(".") } else { folder.to_owned() })
+}

@@ -1,0 +1,382 @@
+//! Compiles copies of one program with one compiler.
+
+use crate::error::Error;
+use crate::kind::Kind;
+use crate::project::Project;
+use crate::resident::{Request, Resident};
+use crate::run::{self, Ended, Limits};
+use crate::scratch::{Copy, Scratch};
+use crate::toolbox::{self, Found};
+use erratum_core::prove::{Compile, Depth, Report};
+use erratum_core::read;
+use erratum_core::source::{Program, Source};
+use erratum_core::verdict::Build;
+use std::path::{Path, PathBuf};
+use std::process::Command;
+use std::sync::Mutex;
+use std::thread::{self, JoinHandle};
+use std::time::{Duration, Instant};
+
+/// How many copies are compiled at a time.
+const WORKERS: usize = 2;
+
+/// How much longer than a learner's own compile a copy may take before it is given up.
+const SLOWER: u32 = 6;
+
+/// The state that compiling changes.
+struct State {
+    copies: Vec<Copy>,
+    resident: Option<Resident>,
+    /// How many more times a JVM may be started.
+    starts: u32,
+}
+
+/// A compiler at work on one program.
+pub struct Session {
+    project: Project,
+    found: Found,
+    limits: Limits,
+    deadline: Option<Instant>,
+    state: Mutex<State>,
+    version: Mutex<Option<JoinHandle<String>>>,
+    /// For a Rust project: the file from which the crate starts, and its edition.
+    crate_root: Option<(String, String)>,
+    origin: PathBuf,
+    // Last, so that the folder goes after everything that works in it.
+    scratch: Scratch,
+}
+
+impl Session {
+    /// Sets up the scratch copies.
+    ///
+    /// # Errors
+    /// When the scratch folder cannot be made.
+    pub fn new(project: Project, mut found: Found, limits: Limits) -> Result<Session, Error> {
+        let scratch = Scratch::new()?;
+        let mut crate_root = None;
+        if let Some(folder) = &project.cargo {
+            match cargo_plan(folder, &project) {
+                CargoPlan::Rustc { root, edition } => crate_root = Some((root, edition)),
+                CargoPlan::Cargo => {
+                    if let Ok(path) = which::which("cargo") {
+                        let kind = Kind::by_name("cargo").unwrap_or(found.kind);
+                        found = Found { kind, path, arguments: found.arguments };
+                    }
+                }
+            }
+        }
+        let neighbours = if project.cargo.is_some() { cargo_files(&project) } else { project.neighbours() };
+        let copies = (0..WORKERS)
+            .map(|number| Copy::new(&scratch, number, &neighbours))
+            .collect::<Result<Vec<_>, _>>()?;
+        let folder = project.program.files.first().map_or_else(PathBuf::new, |file| project.path(file.name()));
+        let origin = folder.canonicalize().unwrap_or(folder).parent().map(Path::to_owned).unwrap_or_default();
+        let version = (found.kind.name != "javac").then(|| {
+            let (kind, path) = (found.kind, found.path.clone());
+            thread::spawn(move || toolbox::version(kind, &path))
+        });
+        let state = State { copies, resident: None, starts: 2 };
+        let (state, version) = (Mutex::new(state), Mutex::new(version));
+        Ok(Session { project, found, limits, deadline: None, state, version, crate_root, origin, scratch })
+    }
+
+    /// From now on, a search may take this long.
+    pub fn set_budget(&mut self, budget: Duration) {
+        self.deadline = Some(Instant::now() + budget);
+    }
+
+    /// The project it works on.
+    pub fn project(&self) -> &Project {
+        &self.project
+    }
+
+    /// Compiles the program as it stands.
+    ///
+    /// # Errors
+    /// When the compiler does not come to its end.
+    pub fn first(&mut self) -> Result<Report, Error> {
+        let started = Instant::now();
+        let program = self.project.program.clone();
+        let result = self.check(std::slice::from_ref(&program), Depth::Full).remove(0);
+        // What a copy may take is measured by what the learner's own program took.
+        let took = started.elapsed().max(Duration::from_millis(500)) * SLOWER;
+        self.limits.time = self.limits.time.min(took);
+        result
+    }
+
+    /// What is known of the build, for the verdict.
+    pub fn build(&self, exit: Option<i32>) -> Build {
+        let version = match self.version.lock().ok().and_then(|mut v| v.take()) {
+            Some(thread) => thread.join().unwrap_or_default(),
+            None => {
+                let state = self.state.lock().unwrap_or_else(|poisoned| poisoned.into_inner());
+                let known = state.resident.as_ref().map(|resident| resident.version().to_owned());
+                drop(state);
+                known.unwrap_or_else(|| self.found.version())
+            }
+        };
+        let mut command = vec![self.found.kind.name.to_owned()];
+        command.extend(self.arguments(Depth::Full, Path::new(".")));
+        Build {
+            language: self.project.language.id.to_owned(),
+            compiler: self.found.kind.name.to_owned(),
+            version,
+            command,
+            exit,
+        }
+    }
+
+    fn arguments(&self, depth: Depth, folder: &Path) -> Vec<String> {
+        let kind = self.found.kind;
+        let mut all = kind.arguments(depth, &self.origin);
+        if kind.name == "javac" {
+            let root = folder.join(self.source_root(&self.project.program)).display().to_string();
+            all.extend(["-sourcepath".to_owned(), root.clone(), "-cp".to_owned(), root]);
+        }
+        all.extend(self.found.arguments.iter().cloned());
+        match (kind.name, &self.crate_root) {
+            ("cargo", _) => {}
+            ("rustc", Some((root, edition))) => all.extend(rustc_crate(root, edition)),
+            ("rustc", None) => {
+                for file in &self.project.program.files {
+                    all.extend(rustc_crate(file.name(), "2021"));
+                    break;
+                }
+            }
+            _ => all.extend(self.project.program.files.iter().map(|file| argument(file.name()))),
+        }
+        all
+    }
+
+    /// The folder under which Java's packages lie: the file's folder without its package's parts.
+    fn source_root(&self, program: &Program) -> String {
+        let Some(file) = program.files.first() else { return String::new() };
+        let folder = Path::new(file.name()).parent().unwrap_or(Path::new(""));
+        let text = String::from_utf8_lossy(file.bytes());
+        let package = text.lines().find_map(|line| line.trim().strip_prefix("package ")?.trim().strip_suffix(';'));
+        let depth = package.map_or(0, |package| package.split('.').count());
+        let parts: Vec<_> = folder.components().collect();
+        let kept: PathBuf = parts[..parts.len().saturating_sub(depth)].iter().collect();
+        kept.display().to_string()
+    }
+
+    fn check(&self, programs: &[Program], depth: Depth) -> Vec<Result<Report, Error>> {
+        let mut state = self.state.lock().unwrap_or_else(|poisoned| poisoned.into_inner());
+        let mut results = Vec::with_capacity(programs.len());
+        for batch in programs.chunks(WORKERS) {
+            results.extend(self.check_batch(batch, depth, &mut state));
+        }
+        results
+    }
+
+    fn check_batch(&self, batch: &[Program], depth: Depth, state: &mut State) -> Vec<Result<Report, Error>> {
+        for (copy, program) in state.copies.iter_mut().zip(batch) {
+            if let Err(error) = copy.hold(program) {
+                return batch.iter().map(|_| Err(scratch_again(&error))).collect();
+            }
+        }
+        let text = |program: &Program| program.files.iter().all(|f| std::str::from_utf8(f.bytes()).is_ok());
+        if self.found.kind.name == "javac" && self.found.arguments.is_empty() && batch.iter().all(text)
+            && let Some(reports) = self.warm(batch, state)
+        {
+            return reports.into_iter().map(|report| Ok(self.resolved(report, batch))).collect();
+        }
+        let folders: Vec<PathBuf> = state.copies.iter().map(|copy| copy.folder.clone()).collect();
+        thread::scope(|scope| {
+            let jobs: Vec<_> = batch
+                .iter()
+                .zip(&folders)
+                .map(|(program, folder)| scope.spawn(move || self.cold(program, folder, depth)))
+                .collect();
+            jobs.into_iter()
+                .map(|job| job.join().unwrap_or_else(|_| Err(self.ended("could not be run"))))
+                .collect()
+        })
+    }
+
+    fn ended(&self, what: &str) -> Error {
+        Error::Ended { compiler: self.found.kind.name.to_owned(), what: what.to_owned() }
+    }
+
+    /// A run of the compiler as a process of its own.
+    fn cold(&self, program: &Program, folder: &Path, depth: Depth) -> Result<Report, Error> {
+        let mut command = Command::new(&self.found.path);
+        command
+            .args(self.arguments(depth, folder))
+            .current_dir(folder)
+            .env("LC_ALL", "C.UTF-8")
+            .env("LANGUAGE", "en")
+            .env("CARGO_TARGET_DIR", folder.join("erratum-target"))
+            .env_remove("GCC_COLORS");
+        let latin = program.files.iter().any(|file| std::str::from_utf8(file.bytes()).is_err());
+        if self.found.kind.name == "javac" {
+            command.args(["-encoding", if latin { "ISO-8859-1" } else { "UTF-8" }]);
+        }
+        let output = run::run(&mut command, &self.limits)
+            .map_err(|error| self.ended(&format!("could not be started: {error}")))?;
+        if let Some(what) = output.ended.trouble(&self.limits) {
+            return Err(self.ended(&format!("{what}.")));
+        }
+        let mut reader = read::LogReader::new();
+        reader.feed(&output.stdout);
+        reader.feed(b"\n");
+        reader.feed(&output.stderr);
+        let reading = reader.finish();
+        let exit = if let Ended::Exit(exit) = output.ended { Some(exit) } else { None };
+        let failed = reading.messages.iter().any(|message| message.is_error());
+        if exit != Some(0) && !failed {
+            let said = String::from_utf8_lossy(&output.stderr);
+            let first: Vec<&str> = said.lines().filter(|line| !line.trim().is_empty()).take(3).collect();
+            let words = if first.is_empty() { "nothing".to_owned() } else { first.join("\n") };
+            return Err(self.ended(&format!("failed without a message that can be read. It said:\n{words}")));
+        }
+        let report = Report { messages: reading.messages, exit, dropped: reading.dropped };
+        Ok(self.resolved(report, std::slice::from_ref(program)))
+    }
+
+    /// Checks by the resident JVM. Nothing when it cannot be had: then the plain compiler is used.
+    fn warm(&self, batch: &[Program], state: &mut State) -> Option<Vec<Report>> {
+        let requests: Vec<Request> = batch
+            .iter()
+            .zip(&state.copies)
+            .map(|(program, copy)| Request {
+                folder: copy.folder.display().to_string(),
+                source_root: copy.folder.join(self.source_root(program)).display().to_string(),
+                files: self.project.program.files.iter().map(|file| file.name().to_owned()).collect(),
+            })
+            .collect();
+        while state.starts > 0 {
+            if state.resident.is_none() {
+                state.starts -= 1;
+                let mut limits = self.limits;
+                limits.time = limits.time.max(Duration::from_secs(15));
+                state.resident = Resident::start(&self.found.path, &self.scratch, &limits).ok();
+            }
+            if let Some(resident) = &mut state.resident {
+                match resident.check(&requests, self.limits.time) {
+                    Ok(reports) if reports.iter().all(|r| r.messages.iter().all(|m| m.code.as_deref() != Some("resident.crash"))) => {
+                        return Some(reports);
+                    }
+                    _ => state.resident = None,
+                }
+            }
+        }
+        None
+    }
+
+    /// Turns the compiler's columns into characters and its file names into the program's.
+    fn resolved(&self, mut report: Report, programs: &[Program]) -> Report {
+        let program = programs.first().unwrap_or(&self.project.program);
+        for message in &mut report.messages {
+            let places = message
+                .at
+                .iter_mut()
+                .chain(message.spans.iter_mut().chain(&mut message.notes).filter_map(|n| n.at.as_mut()))
+                .chain(message.suggestions.iter_mut().flat_map(|s| s.parts.iter_mut().map(|p| &mut p.0)));
+            for place in places {
+                if let Some(plain) = place.file.strip_prefix("./") {
+                    place.file = plain.to_owned();
+                }
+            }
+            message.resolve(&mut |name| program.file(name).cloned().or_else(|| self.project.neighbour(name)));
+        }
+        report
+    }
+}
+
+impl Compile for Session {
+    fn compiler(&self) -> &str {
+        self.found.kind.name
+    }
+
+    fn compile(&self, programs: &[Program], depth: Depth) -> Vec<Result<Report, String>> {
+        self.check(programs, depth).into_iter().map(|result| result.map_err(|e| e.to_string())).collect()
+    }
+
+    fn width(&self) -> usize {
+        WORKERS
+    }
+
+    fn expired(&self) -> bool {
+        self.deadline.is_some_and(|deadline| Instant::now() >= deadline)
+    }
+
+    fn source(&self, name: &str) -> Option<Source> {
+        self.project.neighbour(name)
+    }
+}
+
+fn scratch_again(error: &Error) -> Error {
+    match error {
+        Error::Scratch { source } => Error::Scratch { source: std::io::Error::new(source.kind(), source.to_string()) },
+        other => Error::Ended { compiler: "erratum".into(), what: other.to_string() },
+    }
+}
+
+/// A file name that cannot be taken for an option.
+fn argument(name: &str) -> String {
+    if name.starts_with('-') { format!("./{name}") } else { name.to_owned() }
+}
+
+fn rustc_crate(root: &str, edition: &str) -> Vec<String> {
+    let kind = if root.ends_with("lib.rs") { "lib" } else { "bin" };
+    let stem: String = Path::new(root)
+        .file_stem()
+        .map(|stem| stem.to_string_lossy().into_owned())
+        .unwrap_or_default()
+        .chars()
+        .map(|c| if c.is_ascii_alphanumeric() { c } else { '_' })
+        .collect();
+    let name = if stem.starts_with(|c: char| c.is_ascii_alphabetic()) { stem } else { format!("p{stem}") };
+    ["--edition", edition, "--crate-type", kind, "--crate-name", &name]
+        .iter()
+        .map(|s| (*s).to_owned())
+        .chain([argument(root)])
+        .collect()
+}
+
+enum CargoPlan {
+    /// Without dependencies rustc alone can check it, which is much faster.
+    Rustc { root: String, edition: String },
+    Cargo,
+}
+
+fn cargo_plan(folder: &Path, project: &Project) -> CargoPlan {
+    let manifest = std::fs::read_to_string(folder.join("Cargo.toml")).unwrap_or_default();
+    let Ok(manifest) = manifest.parse::<toml::Table>() else { return CargoPlan::Cargo };
+    let filled = |key: &str| manifest.get(key).and_then(|t| t.as_table()).is_some_and(|t| !t.is_empty());
+    let special = ["dependencies", "build-dependencies", "workspace", "features", "target", "lib", "bin"];
+    let root = ["src/main.rs", "src/lib.rs"].into_iter().find(|root| folder.join(root).is_file());
+    let bin = project.program.files.iter().map(|f| f.name()).find(|name| name.starts_with("src/bin/"));
+    let package = manifest.get("package").and_then(|p| p.as_table());
+    let edition = package.and_then(|p| p.get("edition")).and_then(|e| e.as_str()).unwrap_or("2015");
+    match bin.or(root) {
+        Some(root) if !special.iter().any(|key| filled(key)) && !manifest.contains_key("bin") => {
+            CargoPlan::Rustc { root: root.to_owned(), edition: edition.to_owned() }
+        }
+        _ => CargoPlan::Cargo,
+    }
+}
+
+/// The files of a cargo project that a check needs.
+fn cargo_files(project: &Project) -> Vec<(String, Vec<u8>)> {
+    let mut found = Vec::new();
+    let walk = ignore::WalkBuilder::new(&project.root).require_git(false).max_depth(Some(8)).build();
+    for entry in walk.flatten().filter(|e| e.file_type().is_some_and(|t| t.is_file())) {
+        let path = entry.path();
+        let relative = path.strip_prefix(&project.root).unwrap_or(path);
+        let first = relative.components().next().map(|part| part.as_os_str().to_string_lossy().into_owned());
+        let fits = path.extension().is_some_and(|e| e == "rs" || e == "toml" || e == "lock");
+        let small = entry.metadata().is_ok_and(|data| data.len() < 1 << 20);
+        if !fits || !small || first.as_deref() == Some("target") || found.len() > 1000 {
+            continue;
+        }
+        let name = relative.to_string_lossy().trim_start_matches("./").replace('\\', "/");
+        if project.program.file(&name).is_none()
+            && let Ok(bytes) = std::fs::read(path)
+        {
+            found.push((name, bytes));
+        }
+    }
+    found
+}

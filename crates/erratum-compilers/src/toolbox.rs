@@ -1,0 +1,108 @@
+//! Finds compilers: those that `erratum.toml` or the command line name, else those on the PATH.
+
+use crate::config::Config;
+use crate::error::Error;
+use crate::kind::{KINDS, Kind};
+use erratum_core::language::Language;
+use std::path::{Path, PathBuf};
+use std::process::Command;
+
+/// A compiler that was found.
+#[derive(Clone, Debug)]
+pub struct Found {
+    /// What it is.
+    pub kind: &'static Kind,
+    /// Where it is.
+    pub path: PathBuf,
+    /// Further arguments from the settings.
+    pub arguments: Vec<String>,
+}
+
+/// The compilers of this machine.
+#[derive(Clone, Debug, Default)]
+pub struct Toolbox {
+    config: Config,
+}
+
+impl Toolbox {
+    /// With the settings that hold for a folder.
+    ///
+    /// # Errors
+    /// When `erratum.toml` is broken.
+    pub fn new(folder: &Path) -> Result<Toolbox, Error> {
+        Ok(Toolbox { config: Config::find(folder)? })
+    }
+
+    /// The settings.
+    pub fn config(&self) -> &Config {
+        &self.config
+    }
+
+    /// The compiler to use for a language.
+    ///
+    /// # Errors
+    /// When none is installed, or the one that was named is not there or not known.
+    pub fn find(&self, language: &Language, named: Option<&str>) -> Result<Found, Error> {
+        let settings = self.config.language.get(language.id);
+        let arguments = settings.map(|s| s.arguments.clone()).unwrap_or_default();
+        let from_config = settings.and_then(|s| s.compiler.as_deref());
+        if let Some(command) = named.or(from_config) {
+            let known = KINDS.iter().map(|kind| kind.name).collect::<Vec<_>>().join(", ");
+            let kind = Kind::by_name(command)
+                .ok_or_else(|| Error::UnknownCompiler { name: command.to_owned(), known })?;
+            if kind.language != language.id {
+                let language = language.name.to_owned();
+                return Err(Error::WrongLanguage { name: command.to_owned(), language });
+            }
+            let written = if named.is_none() && command.contains(['/', '\\']) {
+                self.config.folder.join(command)
+            } else {
+                PathBuf::from(command)
+            };
+            let path = which::which(&written)
+                .map_err(|_| Error::NotFound { command: written.display().to_string() })?;
+            return Ok(Found { kind, path, arguments });
+        }
+        let kinds = || KINDS.iter().filter(|kind| kind.language == language.id && kind.name != "cargo");
+        for kind in kinds() {
+            if let Some(path) = locate(kind) {
+                return Ok(Found { kind, path, arguments });
+            }
+        }
+        Err(Error::NoCompiler {
+            language: language.name.to_owned(),
+            commands: kinds().map(|kind| kind.name).collect::<Vec<_>>().join(" and "),
+            install: kinds().next().map_or("", |kind| kind.install).to_owned(),
+        })
+    }
+
+    /// Every kind of compiler, with where it is if it is installed.
+    pub fn all(&self) -> Vec<(&'static Kind, Option<PathBuf>)> {
+        KINDS.iter().map(|kind| (kind, locate(kind))).collect()
+    }
+}
+
+fn locate(kind: &Kind) -> Option<PathBuf> {
+    which::which(kind.name).ok()
+}
+
+impl Found {
+    /// Its version, or an empty text if it does not tell.
+    pub fn version(&self) -> String {
+        version(self.kind, &self.path)
+    }
+}
+
+/// The first thing that looks like a version in what a compiler says of itself.
+pub(crate) fn version(kind: &Kind, path: &Path) -> String {
+    let limits = crate::run::Limits { time: std::time::Duration::from_secs(10), ..Default::default() };
+    let Ok(output) = crate::run::run(Command::new(path).args(kind.version), &limits) else {
+        return String::new();
+    };
+    let text = [output.stdout, output.stderr].concat();
+    let text = String::from_utf8_lossy(&text).into_owned();
+    text.split_whitespace()
+        .find(|word| word.starts_with(|c: char| c.is_ascii_digit()) && word.contains('.'))
+        .map(|word| word.trim_end_matches(',').to_owned())
+        .unwrap_or_default()
+}

@@ -1,0 +1,110 @@
+//! The catalogue of mistakes: which message shows which mistake, and the words for it.
+
+mod entry;
+mod pattern;
+
+pub use entry::{Entry, Example, Pattern, Phase};
+pub use pattern::{fill, fill_sentences, fits};
+
+use crate::message::{Message, Severity};
+use std::collections::BTreeMap;
+use std::sync::LazyLock;
+
+/// Names and what they stand for in a text of the catalogue.
+pub type Words = BTreeMap<String, String>;
+
+/// A message read with the catalogue: a mistake it may show.
+#[derive(Clone, Debug)]
+pub struct Shown {
+    /// The entry.
+    pub entry: &'static Entry,
+    /// What the pattern's holes held.
+    pub words: Words,
+    /// How much of the pattern is fixed text, in bytes: the more, the more it says.
+    pub weight: usize,
+}
+
+static ENTRIES: LazyLock<Vec<Entry>> = LazyLock::new(|| {
+    postcard::from_bytes(include_bytes!(concat!(env!("OUT_DIR"), "/catalogue.bin")))
+        .unwrap_or_default()
+});
+
+/// All entries, by name.
+pub fn entries() -> &'static [Entry] {
+    &ENTRIES
+}
+
+/// The entry of a kind of mistake.
+pub fn entry(id: &str) -> Option<&'static Entry> {
+    ENTRIES.binary_search_by(|entry| entry.id.as_str().cmp(id)).ok().map(|at| &ENTRIES[at])
+}
+
+/// The mistakes that a message of a compiler may show, the most telling first.
+pub fn shown_by(message: &Message, compiler: &str) -> Vec<Shown> {
+    let mut all: Vec<Shown> = Vec::new();
+    for entry in entries() {
+        let found = entry
+            .patterns
+            .iter()
+            .filter(|pattern| same_family(&pattern.compiler, compiler))
+            .filter(|pattern| pattern.code.is_none() || pattern.code == message.code)
+            .filter_map(|pattern| {
+                let words = fits(&pattern.text, &message.text)?;
+                let fixed = pattern::fixed_length(&pattern.text);
+                Some(Shown { entry, words, weight: fixed + 8 * usize::from(pattern.code.is_some()) })
+            })
+            .max_by_key(|shown| shown.weight);
+        all.extend(found);
+    }
+    all.sort_by_key(|shown| std::cmp::Reverse(shown.weight));
+    all
+}
+
+/// g++ speaks as gcc does, clang++ as clang, cargo as rustc. An unknown compiler may speak as any.
+fn same_family(pattern: &str, compiler: &str) -> bool {
+    match compiler {
+        "g++" => pattern == "gcc",
+        "clang++" => pattern == "clang",
+        "cargo" => pattern == "rustc",
+        "" => true,
+        other => pattern == other,
+    }
+}
+
+/// The phase in which a compiler said a message: by the catalogue, else by how it is worded.
+pub fn phase(message: &Message, shown: &[Shown], compiler: &str) -> Phase {
+    if let Some(best) = shown.first() {
+        return best.entry.phase;
+    }
+    let text = message.text.as_str();
+    let any = |words: &[&str]| words.iter().any(|word| text.contains(word));
+    if any(&["unterminated", "missing terminating", "stray ", "unclosed", "illegal character", "unknown start of token"]) {
+        return Phase::Lexical;
+    }
+    let syntax = text.starts_with("expected") || text.contains("' expected") || any(&["illegal start", "unexpected", "not a statement", "without 'if'", "before "]);
+    if syntax || (compiler == "rustc" && message.code.is_none() && message.severity == Severity::Error) {
+        return Phase::Syntax;
+    }
+    if any(&["undeclared", "not declared", "cannot find", "not found", "unresolved", "does not name", "unknown type", "does not exist"]) {
+        return Phase::Name;
+    }
+    if any(&["might not have been", "uninitialized", "end of non-void", "missing return", "unreachable", "borrow", "moved"]) {
+        return Phase::Flow;
+    }
+    Phase::Type
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn the_catalogue_is_whole() {
+        assert!(entries().len() >= 20);
+        for entry in entries() {
+            assert!(entry.general.len() > 10 && !entry.general.contains('{'), "{}", entry.id);
+            assert!(!entry.meaning.is_empty() && !entry.advice.is_empty(), "{}", entry.id);
+            assert!(super::entry(&entry.id).is_some());
+        }
+    }
+}

@@ -1,0 +1,152 @@
+//! C.
+
+use super::{ImportForm, Language, LibraryGroup, NameKind::*, RawStrings};
+
+pub(super) const OPERATORS: &[&str] = &[
+    "<<=", ">>=", "...", "->", "++", "--", "<<", ">>", "<=", ">=", "==", "!=", "&&", "||", "+=",
+    "-=", "*=", "/=", "%=", "&=", "|=", "^=", "##",
+];
+
+/// Functions and names of the C library by header; C++ has them too.
+pub(super) const LIBRARY: &[LibraryGroup] = &[
+    (
+        "stdio.h",
+        Function,
+        &[
+            "printf", "scanf", "fprintf", "fscanf", "sprintf", "snprintf", "sscanf", "puts", "fputs",
+            "putchar", "getchar", "fgets", "fgetc", "fopen", "fclose", "perror", "fflush", "rewind",
+            "feof", "ferror", "remove", "rename", "getline", "fread", "fwrite", "fseek", "ftell",
+        ],
+    ),
+    ("stdio.h", Type, &["FILE"]),
+    ("stdio.h", Value, &["stdin", "stdout", "stderr", "EOF"]),
+    (
+        "stdlib.h",
+        Function,
+        &[
+            "malloc", "calloc", "realloc", "free", "exit", "atoi", "atof", "atol", "strtol",
+            "strtod", "rand", "srand", "qsort", "bsearch", "abs", "labs", "abort", "getenv",
+        ],
+    ),
+    ("stdlib.h", Value, &["EXIT_SUCCESS", "EXIT_FAILURE", "RAND_MAX"]),
+    (
+        "string.h",
+        Function,
+        &[
+            "strlen", "strcpy", "strncpy", "strcat", "strncat", "strcmp", "strncmp", "strchr",
+            "strrchr", "strstr", "strtok", "memcpy", "memmove", "memset", "memcmp", "strdup",
+        ],
+    ),
+    (
+        "math.h",
+        Function,
+        &[
+            "sqrt", "pow", "fabs", "floor", "ceil", "round", "sin", "cos", "tan", "log", "log10",
+            "exp", "fmod", "hypot",
+        ],
+    ),
+    ("math.h", Value, &["M_PI"]),
+    (
+        "ctype.h",
+        Function,
+        &["isalpha", "isdigit", "isalnum", "isspace", "isupper", "islower", "toupper", "tolower", "ispunct"],
+    ),
+    ("stdbool.h", Type, &["bool"]),
+    ("stdbool.h", Value, &["true", "false"]),
+    ("limits.h", Value, &["INT_MAX", "INT_MIN", "LONG_MAX", "LONG_MIN", "CHAR_BIT", "UINT_MAX"]),
+    ("float.h", Value, &["DBL_MAX", "DBL_MIN", "FLT_MAX", "DBL_EPSILON"]),
+    ("stddef.h", Type, &["size_t", "ptrdiff_t"]),
+    ("stddef.h", Value, &["NULL"]),
+    (
+        "stdint.h",
+        Type,
+        &[
+            "int8_t", "int16_t", "int32_t", "int64_t", "uint8_t", "uint16_t", "uint32_t", "uint64_t",
+        ],
+    ),
+    ("time.h", Function, &["time", "clock", "difftime", "localtime", "strftime", "mktime"]),
+    ("time.h", Type, &["time_t", "clock_t"]),
+    ("time.h", Value, &["CLOCKS_PER_SEC"]),
+    ("assert.h", Function, &["assert"]),
+    ("errno.h", Value, &["errno"]),
+];
+
+pub(super) static C: Language = Language {
+    id: "c",
+    name: "C",
+    extensions: &["c", "h"],
+    line_comments: &["//"],
+    block_comment: Some(("/*", "*/")),
+    nested_comments: false,
+    multiline_strings: false,
+    text_block: None,
+    raw_strings: RawStrings::None,
+    lifetimes: false,
+    directives: true,
+    keywords: &[
+        "auto", "break", "case", "char", "const", "continue", "default", "do", "double", "else",
+        "enum", "extern", "float", "for", "goto", "if", "inline", "int", "long", "register",
+        "restrict", "return", "short", "signed", "sizeof", "static", "struct", "switch", "typedef",
+        "union", "unsigned", "void", "volatile", "while",
+    ],
+    types: &["char", "double", "float", "int", "long", "short", "signed", "unsigned", "void"],
+    operators: OPERATORS,
+    terminator: ";",
+    type_first: true,
+    declares: &[("struct", Type), ("enum", Type), ("union", Type)],
+    import: ImportForm { before: "#include <", after: ">" },
+    library: LIBRARY,
+    prelude: &[(Function, &["main"])],
+    foreign: &[
+        ("boolean", "bool"),
+        ("String", "char *"),
+        ("string", "char *"),
+        ("elif", "else if"),
+        ("elseif", "else if"),
+        ("function", "void"),
+        ("null", "NULL"),
+        ("integer", "int"),
+        ("and", "&&"),
+        ("or", "||"),
+        ("not", "!"),
+    ],
+    defaults: &[
+        ("int", "0"),
+        ("long", "0"),
+        ("short", "0"),
+        ("unsigned", "0"),
+        ("size_t", "0"),
+        ("double", "0.0"),
+        ("float", "0.0f"),
+        ("char", "0"),
+        ("bool", "false"),
+    ],
+    grave_warnings: GRAVE,
+};
+
+/// gcc 12 and clang 14 only warn of these in C; the C standard, or gcc 14, calls most of them
+/// errors, and the rest make a program misbehave.
+pub(super) const GRAVE: &[&str] = &[
+    "-Wimplicit-function-declaration",
+    "-Wimplicit-int",
+    "-Wint-conversion",
+    "-Wincompatible-pointer-types",
+    "-Wbuiltin-declaration-mismatch",
+    "-Wreturn-type",
+    "-Wreturn-mismatch",
+    "-Wuninitialized",
+    "-Wmaybe-uninitialized",
+    "-Wsometimes-uninitialized",
+    "-Wformat",
+    "-Wformat=",
+    "-Wformat-extra-args",
+    "-Wformat-insufficient-args",
+    "-Wparentheses",
+    "-Wunused-value",
+    "-Wunused-comparison",
+    "-Wempty-body",
+    "-Wmisleading-indentation",
+    "-Wint-to-pointer-cast",
+    "-Wpointer-to-int-cast",
+    "-Wcomment",
+];

@@ -1,0 +1,173 @@
+//! One table per language: its marks, words and library names. Everything else in the core is
+//! driven by these tables; a new language is a new table.
+
+mod c;
+mod cpp;
+mod java;
+mod rust;
+
+/// What a name of the library is, for fitting it to the place that asks for it.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Hash)]
+pub enum NameKind {
+    /// A local variable, parameter, constant or global.
+    Value,
+    /// Something that is called.
+    Function,
+    /// A type.
+    Type,
+    /// A field or method, written after a dot or an arrow.
+    Member,
+    /// A macro written with `!`.
+    Macro,
+    /// A package, module or namespace.
+    Module,
+}
+
+/// How raw strings are written.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum RawStrings {
+    /// There are none.
+    None,
+    /// `R"mark( … )mark"`.
+    Delimited,
+    /// `r#" … "#` with any number of `#`.
+    Hashed,
+}
+
+/// How the things a name needs are brought into a file.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct ImportForm {
+    /// Text before the path.
+    pub before: &'static str,
+    /// Text after the path.
+    pub after: &'static str,
+}
+
+/// Library names that one import brings: the import's path, what the names are, and the names.
+pub type LibraryGroup = (&'static str, NameKind, &'static [&'static str]);
+
+/// The table of one language.
+#[derive(Debug)]
+pub struct Language {
+    /// Short name, as in `--language c`.
+    pub id: &'static str,
+    /// Name as people write it.
+    pub name: &'static str,
+    /// File name endings, without the dot.
+    pub extensions: &'static [&'static str],
+    /// Marks that start a comment to the end of the line; the one to write first.
+    pub line_comments: &'static [&'static str],
+    /// Marks that open and close a comment.
+    pub block_comment: Option<(&'static str, &'static str)>,
+    /// Whether block comments nest.
+    pub nested_comments: bool,
+    /// Whether an ordinary string may run over a line end.
+    pub multiline_strings: bool,
+    /// A longer mark that opens and closes a string of several lines.
+    pub text_block: Option<&'static str>,
+    /// How raw strings are written.
+    pub raw_strings: RawStrings,
+    /// Whether `'a` is a lifetime.
+    pub lifetimes: bool,
+    /// Whether lines that start with `#` are directives.
+    pub directives: bool,
+    /// Words that cannot be names.
+    pub keywords: &'static [&'static str],
+    /// Those keywords (and built-in names) that name a type.
+    pub types: &'static [&'static str],
+    /// Operators and separators of more than one character, longest first.
+    pub operators: &'static [&'static str],
+    /// What ends a statement.
+    pub terminator: &'static str,
+    /// Whether a declaration is written type first (`int x`), rather than after a keyword.
+    pub type_first: bool,
+    /// Keywords after which comes a name that is being declared.
+    pub declares: &'static [(&'static str, NameKind)],
+    /// How an import is written.
+    pub import: ImportForm,
+    /// Library names that need an import.
+    pub library: &'static [LibraryGroup],
+    /// Names that are there without an import.
+    pub prelude: &'static [(NameKind, &'static [&'static str])],
+    /// Words of other languages, and what is written here instead.
+    pub foreign: &'static [(&'static str, &'static str)],
+    /// A starting value for each built-in type.
+    pub defaults: &'static [(&'static str, &'static str)],
+    /// Warnings that tell of a mistake (the language forbids it, or the program goes wrong): they
+    /// are looked at like errors, after them.
+    pub grave_warnings: &'static [&'static str],
+}
+
+impl Language {
+    /// Whether a word is a keyword.
+    pub fn is_keyword(&self, word: &str) -> bool {
+        self.keywords.contains(&word)
+    }
+
+    /// Whether a word is a built-in type.
+    pub fn is_type(&self, word: &str) -> bool {
+        self.types.contains(&word)
+    }
+
+    /// The starting value of a built-in type, if there is one.
+    pub fn default_of(&self, type_name: &str) -> Option<&'static str> {
+        self.defaults.iter().find(|(name, _)| *name == type_name).map(|(_, value)| *value)
+    }
+
+    /// The imports that would bring a name, with what the name is there.
+    pub fn imports_of(&self, name: &str) -> impl Iterator<Item = (&'static str, NameKind)> {
+        self.library
+            .iter()
+            .filter(move |(_, _, names)| names.contains(&name))
+            .map(|(path, kind, _)| (*path, *kind))
+    }
+
+    /// Every name of the library and the prelude, with its kind.
+    pub fn known_names(&self) -> impl Iterator<Item = (&'static str, NameKind)> {
+        let library =
+            self.library.iter().flat_map(|(_, kind, names)| names.iter().map(|n| (*n, *kind)));
+        let prelude = self.prelude.iter().flat_map(|(kind, names)| names.iter().map(|n| (*n, *kind)));
+        library.chain(prelude)
+    }
+}
+
+/// The tables of all languages.
+pub const LANGUAGES: &[&Language] = &[&c::C, &cpp::CPP, &java::JAVA, &rust::RUST];
+
+/// The table of the language with that short name.
+pub fn by_id(id: &str) -> Option<&'static Language> {
+    LANGUAGES.iter().copied().find(|language| language.id == id)
+}
+
+/// The table of the language that files with this ending are written in; letter case counts only
+/// where endings differ in nothing else (`.C` is C++).
+pub fn by_file_name(name: &str) -> Option<&'static Language> {
+    let (_, extension) = name.rsplit_once('.')?;
+    let exact = LANGUAGES.iter().find(|language| language.extensions.contains(&extension));
+    let lower = extension.to_ascii_lowercase();
+    exact
+        .or_else(|| LANGUAGES.iter().find(|l| l.extensions.contains(&lower.as_str())))
+        .copied()
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn files_are_known_by_their_ending() {
+        assert_eq!(by_file_name("ferry.c").unwrap().id, "c");
+        assert_eq!(by_file_name("a/Ferry.JAVA").unwrap().id, "java");
+        assert_eq!(by_file_name("ferry.C").unwrap().id, "cpp");
+        assert!(by_file_name("ferry").is_none());
+    }
+
+    #[test]
+    fn operators_stand_longest_first() {
+        for language in LANGUAGES {
+            let lengths: Vec<_> = language.operators.iter().map(|o| o.len()).collect();
+            assert!(lengths.is_sorted_by(|a, b| a >= b), "{}", language.id);
+            assert!(language.types.iter().all(|t| !t.is_empty()));
+        }
+    }
+}

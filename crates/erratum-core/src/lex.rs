@@ -1,0 +1,431 @@
+//! Tokens of a text that need not be sound: nothing is an error here. What is left open (a string,
+//! a comment) is marked as open and ends where the language lets it end.
+
+use crate::language::{Language, RawStrings};
+use crate::source::Source;
+
+/// What a token is.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Hash)]
+pub enum TokenKind {
+    /// A word that may be a name.
+    Name,
+    /// A word of the language.
+    Keyword,
+    /// A number.
+    Number,
+    /// A string, with its quotes.
+    Str,
+    /// A character, with its quotes.
+    Char,
+    /// `(`, `[` or `{`.
+    Open,
+    /// `)`, `]` or `}`.
+    Close,
+    /// An operator or separator.
+    Op,
+    /// A comment, with its marks.
+    Comment,
+    /// A whole preprocessor line.
+    Directive,
+    /// A lifetime.
+    Lifetime,
+    /// A byte that starts no token.
+    Unknown,
+}
+
+/// A token: bytes `start..end` of the text.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct Token {
+    /// What it is.
+    pub kind: TokenKind,
+    /// First byte.
+    pub start: usize,
+    /// Byte after the last.
+    pub end: usize,
+    /// The line on which it starts, from 1.
+    pub line: u32,
+    /// Whether it is the first thing on its line.
+    pub first: bool,
+    /// Whether a string, character or comment has its end mark. True for everything else.
+    pub closed: bool,
+}
+
+/// A text with its tokens.
+#[derive(Clone, Debug)]
+pub struct Lexed {
+    /// The text.
+    pub source: Source,
+    /// Everything but comments, in order.
+    pub code: Vec<Token>,
+    /// The comments, in order.
+    pub comments: Vec<Token>,
+    /// The language it was read as.
+    pub language: &'static Language,
+}
+
+impl Lexed {
+    /// Reads a text.
+    pub fn new(source: &Source, language: &'static Language) -> Lexed {
+        let (mut code, mut comments) = (Vec::new(), Vec::new());
+        let mut lexer = Lexer { text: source.bytes(), at: source.text_start(), language };
+        let (mut line, mut counted, mut last_line) = (1, lexer.at, 0);
+        while let Some((kind, start, end, closed)) = lexer.next() {
+            line += memchr::memchr_iter(b'\n', &lexer.text[counted..start]).count() as u32;
+            counted = start;
+            let token = Token { kind, start, end, line, first: line != last_line, closed };
+            let inside = memchr::memchr_iter(b'\n', &lexer.text[start..end]).count() as u32;
+            last_line = line + inside;
+            if kind == TokenKind::Comment { comments.push(token) } else { code.push(token) }
+        }
+        Lexed { source: source.clone(), code, comments, language }
+    }
+
+    /// The text of a token.
+    pub fn text(&self, token: &Token) -> &str {
+        std::str::from_utf8(&self.source.bytes()[token.start..token.end]).unwrap_or("\u{fffd}")
+    }
+
+    /// The text of the code token at that index; empty past either end.
+    pub fn word(&self, index: usize) -> &str {
+        self.code.get(index).map_or("", |token| self.text(token))
+    }
+
+    /// Whether the code token at that index is exactly this text (and no string or comment).
+    pub fn is(&self, index: usize, text: &str) -> bool {
+        self.code.get(index).is_some_and(|token| {
+            !matches!(token.kind, TokenKind::Str | TokenKind::Char) && self.text(token) == text
+        })
+    }
+
+    /// The kind of the code token at that index.
+    pub fn kind(&self, index: usize) -> Option<TokenKind> {
+        self.code.get(index).map(|token| token.kind)
+    }
+
+    /// The code token that holds a byte, or else the next one after it (or the last).
+    pub fn at(&self, offset: usize) -> usize {
+        let index = self.code.partition_point(|token| token.end <= offset);
+        index.min(self.code.len().saturating_sub(1))
+    }
+
+    /// The code tokens that start on a line, as a range of indices.
+    pub fn on_line(&self, line: u32) -> std::ops::Range<usize> {
+        let start = self.code.partition_point(|token| token.line < line);
+        let end = self.code.partition_point(|token| token.line <= line);
+        start..end
+    }
+
+    /// The texts of all code tokens: two texts with the same ones differ only in layout and
+    /// comments.
+    pub fn words(&self) -> Vec<&str> {
+        self.code.iter().map(|token| self.text(token)).collect()
+    }
+}
+
+struct Lexer<'a> {
+    text: &'a [u8],
+    at: usize,
+    language: &'static Language,
+}
+
+type Raw = (TokenKind, usize, usize, bool);
+
+impl Lexer<'_> {
+    fn rest(&self) -> &[u8] {
+        &self.text[self.at.min(self.text.len())..]
+    }
+
+    fn starts(&self, mark: &str) -> bool {
+        self.rest().starts_with(mark.as_bytes())
+    }
+
+    fn line_end(&self, from: usize) -> usize {
+        memchr::memchr(b'\n', &self.text[from..]).map_or(self.text.len(), |at| from + at)
+    }
+
+    /// The end of the line's text: without a carriage return.
+    fn text_end(&self, from: usize) -> usize {
+        let end = self.line_end(from);
+        if end > from && self.text[end - 1] == b'\r' { end - 1 } else { end }
+    }
+
+    fn first_on_line(&self) -> bool {
+        self.text[..self.at]
+            .iter()
+            .rev()
+            .take_while(|byte| **byte != b'\n')
+            .all(|byte| byte.is_ascii_whitespace() || *byte >= 0xbb)
+    }
+
+    fn next(&mut self) -> Option<Raw> {
+        while self.rest().first().is_some_and(|b| b.is_ascii_whitespace() || *b == 0) {
+            self.at += 1;
+        }
+        let start = self.at;
+        let first = *self.rest().first()?;
+        let (kind, end, closed) = self.token(first);
+        self.at = end.max(start + 1).min(self.text.len());
+        Some((kind, start, self.at, closed))
+    }
+
+    fn token(&self, first: u8) -> (TokenKind, usize, bool) {
+        let language = self.language;
+        let start = self.at;
+        if language.line_comments.iter().any(|mark| self.starts(mark)) {
+            return (TokenKind::Comment, self.text_end(start), true);
+        }
+        if let Some((open, close)) = language.block_comment
+            && self.starts(open)
+        {
+            let (end, closed) = self.block_comment(open, close);
+            return (TokenKind::Comment, end, closed);
+        }
+        if first == b'#' && language.directives && self.first_on_line() {
+            return (TokenKind::Directive, self.directive(), true);
+        }
+        if let Some((end, closed)) = self.raw_string() {
+            return (TokenKind::Str, end, closed);
+        }
+        if let Some(mark) = language.text_block
+            && self.starts(mark)
+        {
+            let (end, closed) = self.until(start + mark.len(), mark.as_bytes());
+            return (TokenKind::Str, end, closed);
+        }
+        if first == b'"' || (first == b'b' && language.lifetimes && self.starts("b\"")) {
+            let open = if first == b'b' { 2 } else { 1 };
+            let (end, closed) = self.quoted(start + open, b'"', language.multiline_strings);
+            return (TokenKind::Str, end, closed);
+        }
+        if first == b'\'' || (first == b'b' && language.lifetimes && self.starts("b'")) {
+            return self.character(if first == b'b' { 2 } else { 1 });
+        }
+        if first.is_ascii_digit()
+            || (first == b'.'
+                && self.rest().get(1).is_some_and(u8::is_ascii_digit)
+                && !language.lifetimes)
+        {
+            return (TokenKind::Number, self.number(), true);
+        }
+        if is_name_start(first) {
+            let length = self.rest().iter().take_while(|b| is_name_byte(**b)).count();
+            let word = std::str::from_utf8(&self.rest()[..length]).unwrap_or("");
+            let kind =
+                if language.is_keyword(word) { TokenKind::Keyword } else { TokenKind::Name };
+            return (kind, start + length, true);
+        }
+        match first {
+            b'(' | b'[' | b'{' => return (TokenKind::Open, start + 1, true),
+            b')' | b']' | b'}' => return (TokenKind::Close, start + 1, true),
+            _ => {}
+        }
+        if let Some(operator) = language.operators.iter().find(|operator| self.starts(operator)) {
+            return (TokenKind::Op, start + operator.len(), true);
+        }
+        let kind =
+            if first.is_ascii_punctuation() && !matches!(first, b'\\' | b'`' | b'$') {
+                TokenKind::Op
+            } else {
+                TokenKind::Unknown
+            };
+        (kind, start + 1, true)
+    }
+
+    fn until(&self, from: usize, mark: &[u8]) -> (usize, bool) {
+        match memchr::memmem::find(&self.text[from.min(self.text.len())..], mark) {
+            Some(at) => (from + at + mark.len(), true),
+            None => (self.text.len(), false),
+        }
+    }
+
+    fn block_comment(&self, open: &str, close: &str) -> (usize, bool) {
+        if !self.language.nested_comments {
+            return self.until(self.at + open.len(), close.as_bytes());
+        }
+        let (mut at, mut depth) = (self.at + open.len(), 1);
+        while at < self.text.len() {
+            let rest = &self.text[at..];
+            if rest.starts_with(close.as_bytes()) {
+                depth -= 1;
+                at += close.len();
+                if depth == 0 {
+                    return (at, true);
+                }
+            } else if rest.starts_with(open.as_bytes()) {
+                depth += 1;
+                at += open.len();
+            } else {
+                at += 1;
+            }
+        }
+        (self.text.len(), false)
+    }
+
+    /// A preprocessor line, with the lines it goes on to, without a comment at its end.
+    fn directive(&self) -> usize {
+        let mut end = self.text_end(self.at);
+        while end > self.at && self.text[end - 1] == b'\\' && end < self.text.len() {
+            end = self.text_end(self.line_end(end) + 1);
+        }
+        let body = &self.text[self.at..end];
+        let comment = ["//", "/*"]
+            .iter()
+            .flat_map(|mark| memchr::memmem::find_iter(body, mark.as_bytes()))
+            .filter(|at| !in_path(&body[..*at]))
+            .min();
+        let body = &body[..comment.unwrap_or(body.len())];
+        self.at + body.len() - body.iter().rev().take_while(|b| b.is_ascii_whitespace()).count()
+    }
+
+    fn raw_string(&self) -> Option<(usize, bool)> {
+        let rest = self.rest();
+        match self.language.raw_strings {
+            RawStrings::None => None,
+            RawStrings::Delimited => {
+                let mark = rest.strip_prefix(b"R\"")?;
+                let open = mark.iter().take(17).position(|byte| *byte == b'(')?;
+                let close = [b")", &mark[..open], b"\""].concat();
+                Some(self.until(self.at + 2 + open + 1, &close))
+            }
+            RawStrings::Hashed => {
+                let skip = if rest.starts_with(b"br") { 2 } else { usize::from(rest[0] == b'r') };
+                let hashes = rest[skip..].iter().take_while(|byte| **byte == b'#').count();
+                if skip == 0 || rest.get(skip + hashes) != Some(&b'"') {
+                    return None;
+                }
+                let close = [b"\"", &rest[skip..skip + hashes]].concat();
+                Some(self.until(self.at + skip + hashes + 1, &close))
+            }
+        }
+    }
+
+    fn quoted(&self, from: usize, quote: u8, multiline: bool) -> (usize, bool) {
+        let mut at = from;
+        while at < self.text.len() {
+            match self.text[at] {
+                b'\\' if self.text.get(at + 1) == Some(&b'\r') => at += 3,
+                b'\\' => at += 2,
+                b'\n' if !multiline => return (self.text_end(from), false),
+                byte if byte == quote => return (at + 1, true),
+                _ => at += 1,
+            }
+        }
+        (self.text.len(), false)
+    }
+
+    fn character(&self, open: usize) -> (TokenKind, usize, bool) {
+        let from = self.at + open;
+        if self.language.lifetimes {
+            let word = self.text[from..].iter().take_while(|b| is_name_byte(**b)).count();
+            let next = self.text.get(from + word);
+            let wide = self.text[from..].first().is_some_and(|byte| *byte >= 0x80);
+            if word > 0 && next != Some(&b'\'') && !wide {
+                return (TokenKind::Lifetime, from + word, true);
+            }
+        }
+        let (end, closed) = self.quoted(from, b'\'', false);
+        (TokenKind::Char, end, closed)
+    }
+
+    fn number(&self) -> usize {
+        let mut at = self.at;
+        let hex = self.starts("0x") || self.starts("0X");
+        while let Some(&byte) = self.text.get(at) {
+            let next = self.text.get(at + 1);
+            let exponent = matches!(byte, b'+' | b'-')
+                && !hex
+                && at > self.at
+                && matches!(self.text[at - 1], b'e' | b'E')
+                && next.is_some_and(u8::is_ascii_digit);
+            // `1..n` is a range and `1.max(2)` a call, but `1.5` and `1.` are numbers.
+            let point = byte == b'.'
+                && next != Some(&b'.')
+                && !next.is_some_and(|b| is_name_start(*b) && !matches!(b, b'e' | b'E' | b'f'));
+            let separator = byte == b'\'' && next.is_some_and(u8::is_ascii_digit) && !self.language.lifetimes;
+            if is_name_byte(byte) || exponent || point || separator {
+                at += 1;
+            } else {
+                break;
+            }
+        }
+        at
+    }
+}
+
+/// Whether the text of an `#include` line up to here is inside the path, where `//` is no comment.
+fn in_path(text: &[u8]) -> bool {
+    let opened = text.contains(&b'<') && !text.contains(&b'>');
+    opened || text.iter().filter(|byte| **byte == b'"').count() % 2 == 1
+}
+
+fn is_name_start(byte: u8) -> bool {
+    byte.is_ascii_alphabetic() || byte == b'_' || byte >= 0x80
+}
+
+fn is_name_byte(byte: u8) -> bool {
+    is_name_start(byte) || byte.is_ascii_digit()
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::language::by_id;
+
+    fn kinds(language: &str, text: &str) -> Vec<(TokenKind, String, bool)> {
+        let source = Source::new("t", text.as_bytes());
+        let lexed = Lexed::new(&source, by_id(language).unwrap());
+        let mut all: Vec<_> = lexed.code.iter().chain(&lexed.comments).collect();
+        all.sort_by_key(|token| token.start);
+        all.iter().map(|t| (t.kind, lexed.text(t).to_owned(), t.closed)).collect()
+    }
+
+    fn words(language: &str, text: &str) -> Vec<String> {
+        kinds(language, text).into_iter().map(|(_, word, _)| word).collect()
+    }
+
+    #[test]
+    fn operators_and_numbers_are_cut_at_their_longest() {
+        assert_eq!(words("c", "a->b<<=1.5e-3+x++"), ["a", "->", "b", "<<=", "1.5e-3", "+", "x", "++"]);
+        assert_eq!(words("rust", "1..n 1.max(2) 0.5"), ["1", "..", "n", "1", ".", "max", "(", "2", ")", "0.5"]);
+        assert_eq!(words("cpp", "1'000 a::b"), ["1'000", "a", "::", "b"]);
+    }
+
+    #[test]
+    fn open_strings_end_with_the_line_unless_the_language_lets_them_go_on() {
+        let c = kinds("c", "puts(\"tide);\nx");
+        assert_eq!(c[2], (TokenKind::Str, "\"tide);".to_owned(), false));
+        assert_eq!(c[3].1, "x");
+        assert_eq!(words("rust", "\"a\nb\" c"), ["\"a\nb\"", "c"]);
+        assert_eq!(words("java", "\"\"\"\na \"q\"\n\"\"\" c"), ["\"\"\"\na \"q\"\n\"\"\"", "c"]);
+    }
+
+    #[test]
+    fn raw_strings_lifetimes_and_nested_comments() {
+        assert_eq!(words("rust", "r#\"a\"b\"# 'x' 'a /* 1 /* 2 */ 3 */ z"), [
+            "r#\"a\"b\"#", "'x'", "'a", "/* 1 /* 2 */ 3 */", "z"
+        ]);
+        assert_eq!(words("cpp", "R\"q(a)\")q\" b"), ["R\"q(a)\")q\"", "b"]);
+        assert_eq!(words("c", "/* 1 /* 2 */ 3"), ["/* 1 /* 2 */", "3"]);
+        assert!(!kinds("c", "a /* b").last().unwrap().2);
+    }
+
+    #[test]
+    fn directives_are_one_token_and_keep_no_comment() {
+        let text = "#include <a//b.h> // why\n#define F(x) \\\n  x\nint # y";
+        assert_eq!(words("c", text), [
+            "#include <a//b.h>", "// why", "#define F(x) \\\n  x", "int", "#", "y"
+        ]);
+    }
+
+    #[test]
+    fn any_bytes_give_tokens_that_cover_no_byte_twice() {
+        for language in crate::language::LANGUAGES {
+            for seed in 0..200 {
+                let mut random = fastrand::Rng::with_seed(seed);
+                let text: Vec<u8> = (0..200).map(|_| b"\"'/*\\\n{}()#rR\xffx0.\r "[random.usize(..19)]).collect();
+                let lexed = Lexed::new(&Source::new("t", text), language);
+                assert!(lexed.code.windows(2).all(|pair| pair[0].end <= pair[1].start));
+            }
+        }
+    }
+}

@@ -1,0 +1,324 @@
+//! The names of a text: where they are declared, as what, and how often they are used. Read from
+//! the tokens alone, so that it works on text that does not compile; it errs on the side of
+//! seeing a name too many.
+
+pub use crate::language::NameKind;
+use crate::lex::{Lexed, TokenKind};
+use crate::pairs::Pairs;
+use std::collections::HashMap;
+
+/// A place where a name is declared.
+#[derive(Clone, Debug)]
+pub struct Declared {
+    /// Index of the name among the code tokens.
+    pub token: usize,
+    /// As what.
+    pub kind: NameKind,
+    /// The type that is written with it, if one is: the code tokens from the first to the last.
+    pub typed: Option<(usize, usize)>,
+    /// The code tokens in which it is visible.
+    pub scope: (usize, usize),
+}
+
+/// The names of a text.
+#[derive(Clone, Debug, Default)]
+pub struct Names {
+    /// Every declaration, in order.
+    pub declared: Vec<Declared>,
+    /// Every name with the code tokens at which it stands, declarations too.
+    pub seen: HashMap<String, Vec<usize>>,
+}
+
+impl Names {
+    /// Reads the names of a text.
+    pub fn new(lexed: &Lexed, pairs: &Pairs) -> Names {
+        let mut names = Names::default();
+        for (index, token) in lexed.code.iter().enumerate() {
+            if token.kind != TokenKind::Name {
+                continue;
+            }
+            names.seen.entry(lexed.text(token).to_owned()).or_default().push(index);
+            if let Some((kind, typed)) = declaration(lexed, pairs, index) {
+                let scope = scope(lexed, pairs, index, kind);
+                names.declared.push(Declared { token: index, kind, typed, scope });
+            }
+        }
+        names
+    }
+
+    /// The declarations of a name.
+    pub fn of<'a>(&'a self, lexed: &'a Lexed, name: &'a str) -> impl Iterator<Item = &'a Declared> {
+        self.declared.iter().filter(move |declared| lexed.word(declared.token) == name)
+    }
+
+    /// How often a name is used beside its declarations.
+    pub fn uses(&self, lexed: &Lexed, name: &str) -> usize {
+        let seen = self.seen.get(name).map_or(0, Vec::len);
+        seen.saturating_sub(self.of(lexed, name).count())
+    }
+
+    /// The declaration that a name at a token refers to: the last one before it that is visible
+    /// there, else any visible one.
+    pub fn resolve<'a>(&'a self, lexed: &'a Lexed, token: usize) -> Option<&'a Declared> {
+        let name = lexed.word(token);
+        let visible = |declared: &&Declared| (declared.scope.0..=declared.scope.1).contains(&token);
+        self.of(lexed, name)
+            .filter(visible)
+            .filter(|declared| declared.token <= token)
+            .last()
+            .or_else(|| self.of(lexed, name).find(visible))
+    }
+}
+
+/// What the place of a name asks for, from its neighbours.
+pub fn asked_kind(lexed: &Lexed, token: usize) -> NameKind {
+    let before = if token > 0 { lexed.word(token - 1) } else { "" };
+    if matches!(before, "." | "->") {
+        return NameKind::Member;
+    }
+    if lexed.is(token + 1, "!") && lexed.language.id == "rust" {
+        return NameKind::Macro;
+    }
+    if lexed.is(token + 1, "::") {
+        return NameKind::Module;
+    }
+    if matches!(before, "new" | "class" | "struct" | "extends" | "implements") {
+        return NameKind::Type;
+    }
+    if lexed.is(token + 1, "(") {
+        return NameKind::Function;
+    }
+    let next_is_name = matches!(lexed.kind(token + 1), Some(TokenKind::Name));
+    if lexed.language.type_first && (next_is_name || (lexed.is(token + 1, "<"))) {
+        return NameKind::Type;
+    }
+    if !lexed.language.type_first && matches!(before, ":" | "->" | "<" | "&" | "for" | "impl") && lexed.word(token).starts_with(char::is_uppercase) {
+        return NameKind::Type;
+    }
+    NameKind::Value
+}
+
+type Found = (NameKind, Option<(usize, usize)>);
+
+fn declaration(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
+    let before = if index > 0 { lexed.word(index - 1) } else { "" };
+    if let Some((_, kind)) = lexed.language.declares.iter().find(|(word, _)| *word == before) {
+        let typed = if *kind == NameKind::Value { type_after(lexed, index) } else { None };
+        let type_use = lexed.language.type_first
+            && *kind == NameKind::Type
+            && !(lexed.is(index + 1, "{")
+                || lexed.is(index + 1, ";")
+                || lexed.is(index + 1, ":")
+                || matches!(lexed.word(index + 1), "extends" | "implements" | "<" | "(" | ""));
+        return (!type_use).then_some((*kind, typed));
+    }
+    if lexed.language.type_first { type_first(lexed, pairs, index) } else { name_first(lexed, pairs, index) }
+}
+
+/// `Type name` followed by what can follow a declared name.
+fn type_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
+    if lexed.is(index + 1, "->") && lexed.language.id == "java" {
+        return Some((NameKind::Value, None));
+    }
+    let next = lexed.word(index + 1);
+    if !matches!(next, "=" | ";" | "," | ")" | "(" | "[" | ":" | "{" | "") {
+        return None;
+    }
+    let mut at = index.checked_sub(1)?;
+    while matches!(lexed.word(at), "*" | "&" | "[" | "]" | "const") && at > 0 {
+        at -= 1;
+    }
+    let last = if matches!(lexed.word(index - 1), "]") { index - 1 } else { at.max(index - 1) };
+    let first = match lexed.word(at) {
+        ">" | ">>" => generic_start(lexed, at)?,
+        word => {
+            let named = lexed.kind(at) == Some(TokenKind::Name) && !lexed.code[index].first;
+            if !(lexed.language.is_type(word) || named || word == "auto") {
+                // `int a, b;`: the further names of a declaration.
+                return (lexed.is(index - 1, ",") && continues(lexed, pairs, index)).then_some((NameKind::Value, None));
+            }
+            at
+        }
+    };
+    let typedef = first > 0 && lexed.code[..first].iter().rev().take(4).any(|t| lexed.text(t) == "typedef");
+    let kind = match next {
+        _ if typedef => NameKind::Type,
+        "(" => NameKind::Function,
+        _ => NameKind::Value,
+    };
+    // `return (x)` and `a * b` are no declarations.
+    if at + 1 < index && matches!(lexed.word(at + 1), "*" | "&") && lexed.kind(at) == Some(TokenKind::Name) && at > 0 {
+        let before = lexed.word(at - 1);
+        if !matches!(before, ";" | "{" | "}" | "(" | "," | "const" | "struct" | "static") && !lexed.code[at].first {
+            return None;
+        }
+    }
+    let member = pairs.inside[index].is_some_and(|open| {
+        lexed.is(open, "{") && open > 0 && header_of(lexed, open).is_some_and(|word| matches!(word, "struct" | "class" | "union"))
+    });
+    let kind = if member && kind == NameKind::Value { NameKind::Member } else { kind };
+    Some((kind, Some((first, last))))
+}
+
+/// The keyword that starts the header before a `{`, such as `struct` or `class`.
+fn header_of(lexed: &Lexed, open: usize) -> Option<&str> {
+    (open.saturating_sub(8)..open)
+        .rev()
+        .take_while(|at| !matches!(lexed.word(*at), ";" | "{" | "}" | ")"))
+        .map(|at| lexed.word(at))
+        .find(|word| matches!(*word, "struct" | "class" | "union" | "enum" | "interface" | "impl" | "trait"))
+}
+
+fn generic_start(lexed: &Lexed, close: usize) -> Option<usize> {
+    let mut depth = 0i32;
+    for at in (close.saturating_sub(40)..=close).rev() {
+        match lexed.word(at) {
+            ">" => depth += 1,
+            ">>" => depth += 2,
+            "<" => depth -= 1,
+            ";" | "{" | "}" => return None,
+            _ => {}
+        }
+        if depth == 0 {
+            return at.checked_sub(1);
+        }
+    }
+    None
+}
+
+fn continues(lexed: &Lexed, pairs: &Pairs, index: usize) -> bool {
+    if pairs.inside[index].is_some_and(|open| !lexed.is(open, "{")) {
+        return false;
+    }
+    let mut at = index;
+    while at > 0 && !matches!(lexed.word(at - 1), ";" | "{" | "}") {
+        at -= 1;
+        if lexed.code[at].first {
+            break;
+        }
+    }
+    lexed.language.is_type(lexed.word(at)) && lexed.kind(at + 1) == Some(TokenKind::Name)
+}
+
+/// Rust: `name: Type` in a parameter list or a struct, closure parameters, patterns.
+fn name_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
+    let open = pairs.inside[index];
+    let before = lexed.word(index.wrapping_sub(1));
+    if lexed.is(index + 1, ":") && matches!(before, "(" | "," | "{" | "pub" | "mut" | ")" | "]") {
+        let typed = type_after(lexed, index);
+        let in_block = open.is_some_and(|open| lexed.is(open, "{"));
+        let header = open.and_then(|open| header_of(lexed, open));
+        return match (in_block, header) {
+            (true, Some("struct" | "enum")) => Some((NameKind::Member, typed)),
+            (true, _) => None,
+            (false, _) => Some((NameKind::Value, typed)),
+        };
+    }
+    let pattern_word = lexed.word(index).starts_with(char::is_lowercase);
+    let closure = (before == "|" || before == ",") && matches!(lexed.word(index + 1), "|" | "," | ":");
+    let bound = open.is_some_and(|open| lexed.is(open, "(")) && in_pattern(lexed, index);
+    (pattern_word && (closure || bound)).then_some((NameKind::Value, None))
+}
+
+/// Whether a name stands in the pattern of `let`, `if let`, `for` or a match arm.
+fn in_pattern(lexed: &Lexed, index: usize) -> bool {
+    let line = lexed.code[index].line;
+    let range = lexed.on_line(line);
+    let after = (index..range.end).map(|at| lexed.word(at)).find(|word| matches!(*word, "=>" | "=" | "in" | "{" | ";"));
+    let before = (range.start..index).rev().map(|at| lexed.word(at)).find(|word| matches!(*word, "let" | "for" | "=" | "{" | ";" | "=>"));
+    match after {
+        Some("=>") => before.is_none() || before == Some("{"),
+        Some("=") => before == Some("let"),
+        Some("in") => before == Some("for"),
+        _ => false,
+    }
+}
+
+/// The type after `name:`, as code tokens.
+fn type_after(lexed: &Lexed, index: usize) -> Option<(usize, usize)> {
+    if !lexed.is(index + 1, ":") {
+        return None;
+    }
+    let (first, mut at, mut depth) = (index + 2, index + 2, 0i32);
+    while at < lexed.code.len() {
+        match lexed.word(at) {
+            "<" | "(" | "[" => depth += 1,
+            ">" | "]" if depth > 0 => depth -= 1,
+            ")" if depth > 0 => depth -= 1,
+            ">>" if depth > 1 => depth -= 2,
+            "=" | "," | ")" | ";" | "{" | "}" | "|" if depth <= 0 => break,
+            _ => {}
+        }
+        at += 1;
+    }
+    (at > first).then_some((first, at - 1))
+}
+
+fn scope(lexed: &Lexed, pairs: &Pairs, index: usize, kind: NameKind) -> (usize, usize) {
+    let end = lexed.code.len().saturating_sub(1);
+    if matches!(kind, NameKind::Function | NameKind::Type | NameKind::Member | NameKind::Module) {
+        return (0, end);
+    }
+    let Some(mut open) = pairs.inside[index] else { return (index, end) };
+    if !lexed.is(open, "{") {
+        // A parameter or a `for` header: visible to the end of the block that follows.
+        while let Some(outer) = pairs.inside[open].filter(|_| !lexed.is(open, "{")) {
+            if lexed.is(outer, "{") {
+                break;
+            }
+            open = outer;
+        }
+        let close = pairs.partner[open].unwrap_or(index);
+        let block = (close..lexed.code.len()).find(|at| matches!(lexed.word(*at), "{" | ";"));
+        let last = block.map_or(end, |at| pairs.partner[at].unwrap_or(if lexed.is(at, "{") { end } else { at }));
+        return (index, last);
+    }
+    let class = header_of(lexed, open).is_some();
+    (if class { open } else { index }, pairs.partner[open].unwrap_or(end))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::language::by_id;
+    use crate::source::Source;
+
+    fn names(language: &str, text: &str) -> Vec<(String, NameKind, String)> {
+        let lexed = Lexed::new(&Source::new("t", text.as_bytes()), by_id(language).unwrap());
+        let names = Names::new(&lexed, &Pairs::new(&lexed));
+        let typed = |d: &Declared| {
+            d.typed.map_or(String::new(), |(a, b)| (a..=b).map(|i| lexed.word(i)).collect::<Vec<_>>().join(" "))
+        };
+        names.declared.iter().map(|d| (lexed.word(d.token).to_owned(), d.kind, typed(d))).collect()
+    }
+
+    fn has(found: &[(String, NameKind, String)], name: &str, kind: NameKind, typed: &str) {
+        assert!(found.iter().any(|f| f.0 == name && f.1 == kind && f.2 == typed), "{name}: {found:?}");
+    }
+
+    #[test]
+    fn declarations_with_the_type_first() {
+        let c = names("c", "int fare(double rate, char *name) { int a = 1, b; size_t n; return a * b; }");
+        has(&c, "fare", NameKind::Function, "int");
+        has(&c, "rate", NameKind::Value, "double");
+        has(&c, "name", NameKind::Value, "char *");
+        has(&c, "b", NameKind::Value, "");
+        has(&c, "n", NameKind::Value, "size_t");
+        let java = names("java", "class Tide { int[] marks; List<String> names = x; void go(int n) {} }");
+        has(&java, "Tide", NameKind::Type, "");
+        has(&java, "marks", NameKind::Member, "int [ ]");
+        has(&java, "names", NameKind::Member, "List < String >");
+    }
+
+    #[test]
+    fn declarations_with_the_name_first() {
+        let rust = names("rust", "struct Berth { len: u32 } fn go(a: &str) { let mut b: Vec<i32> = c; for d in e { f(|g| g); } if let Some(h) = i {} }");
+        has(&rust, "Berth", NameKind::Type, "");
+        has(&rust, "len", NameKind::Member, "u32");
+        has(&rust, "a", NameKind::Value, "& str");
+        has(&rust, "b", NameKind::Value, "Vec < i32 >");
+        has(&rust, "d", NameKind::Value, "");
+        has(&rust, "g", NameKind::Value, "");
+        has(&rust, "h", NameKind::Value, "");
+    }
+}

@@ -1,0 +1,403 @@
+//! Brackets and their partners, in a text where some may be missing or surplus.
+//!
+//! Compilers count brackets and notice at the end of the file that the count is off. People look
+//! at the indentation. So does this: where the plain count does not come out, a `}` at the start
+//! of a line belongs to the block whose first line is indented as it is, a line that is indented
+//! no deeper than an open block's first line comes after that block, and a parenthesis does not
+//! reach over the end of its statement.
+
+use crate::lex::{Lexed, TokenKind};
+
+/// Which partner an odd bracket lacks.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum Odd {
+    /// An opening bracket without its closing one.
+    Unclosed,
+    /// A closing bracket that nothing opened, or of another kind than what is open.
+    Unopened,
+}
+
+/// A bracket without a partner.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct OddBracket {
+    /// Index among the code tokens.
+    pub token: usize,
+    /// What it lacks.
+    pub odd: Odd,
+    /// Where its partner was most likely meant, the likeliest first: the index of the code token
+    /// before which it goes (the number of tokens for the end of the text).
+    pub before: Vec<usize>,
+    /// For a closing bracket that meets an open one of another kind: the index of that one.
+    pub meets: Option<usize>,
+}
+
+/// What pairs with what.
+#[derive(Clone, Debug, Default)]
+pub struct Pairs {
+    /// For each code token, the index of its partner if it is a bracket that has one.
+    pub partner: Vec<Option<usize>>,
+    /// For each code token, the index of the opening bracket it stands in.
+    pub inside: Vec<Option<usize>>,
+    /// The brackets without a partner, in order.
+    pub odd: Vec<OddBracket>,
+}
+
+impl Pairs {
+    /// Pairs the brackets of a text.
+    pub fn new(lexed: &Lexed) -> Pairs {
+        let plain = Walk::new(lexed, false).run();
+        let all_strings_closed = lexed.code.iter().chain(&lexed.comments).all(|t| t.closed);
+        if plain.odd.is_empty() && all_strings_closed {
+            return plain;
+        }
+        Walk::new(lexed, true).run()
+    }
+
+    /// Whether every bracket has its partner.
+    pub fn sound(&self) -> bool {
+        self.odd.is_empty()
+    }
+
+    /// The innermost `{` around a token.
+    pub fn block_of(&self, lexed: &Lexed, token: usize) -> Option<usize> {
+        let mut at = self.inside.get(token).copied().flatten();
+        while let Some(open) = at {
+            if lexed.is(open, "{") {
+                return Some(open);
+            }
+            at = self.inside[open];
+        }
+        None
+    }
+}
+
+/// The closing bracket that goes with an opening one.
+pub fn closing(open: &str) -> &'static str {
+    match open {
+        "(" => ")",
+        "[" => "]",
+        _ => "}",
+    }
+}
+
+struct Frame {
+    token: usize,
+    open: u8,
+    /// Indentation of the line on which the statement that opened it starts.
+    base: u32,
+    terminators: u32,
+}
+
+struct Walk<'a> {
+    lexed: &'a Lexed,
+    by_layout: bool,
+    stack: Vec<Frame>,
+    line_base: u32,
+    result: Pairs,
+    /// How many more `}` than `{` the text has.
+    surplus: i64,
+}
+
+impl<'a> Walk<'a> {
+    fn new(lexed: &'a Lexed, by_layout: bool) -> Walk<'a> {
+        let count = |text: &str| (0..lexed.code.len()).filter(|i| lexed.is(*i, text)).count() as i64;
+        let size = lexed.code.len();
+        Walk {
+            lexed,
+            by_layout,
+            stack: Vec::new(),
+            line_base: 0,
+            result: Pairs { partner: vec![None; size], inside: vec![None; size], odd: Vec::new() },
+            surplus: count("}") - count("{"),
+        }
+    }
+
+    fn run(mut self) -> Pairs {
+        for index in 0..self.lexed.code.len() {
+            let token = self.lexed.code[index];
+            if token.first {
+                self.line_starts(index);
+            }
+            self.result.inside[index] = self.stack.last().map(|frame| frame.token);
+            match token.kind {
+                TokenKind::Open => self.open(index),
+                TokenKind::Close => {
+                    self.close(index);
+                    self.result.inside[index] = self.stack.last().map(|frame| frame.token);
+                }
+                TokenKind::Op if self.lexed.is(index, self.lexed.language.terminator) => {
+                    self.terminator(index);
+                }
+                TokenKind::Keyword if self.by_layout && self.starts_statement(index) => {
+                    self.drop_parentheses(index);
+                }
+                _ => {}
+            }
+        }
+        let end = self.lexed.code.len();
+        while !self.stack.is_empty() {
+            self.leave_open(end);
+        }
+        self.result.odd.sort_by_key(|odd| odd.token);
+        self.result
+    }
+
+    fn byte(&self, index: usize) -> u8 {
+        self.lexed.source.bytes()[self.lexed.code[index].start]
+    }
+
+    fn line_starts(&mut self, index: usize) {
+        let token = self.lexed.code[index];
+        let indent = self.lexed.source.indent(token.line).unwrap_or(0);
+        // Inside parentheses a line goes on with a statement that began further up.
+        let goes_on = self.stack.last().filter(|frame| frame.open != b'{');
+        self.line_base = goes_on.map_or(indent, |frame| frame.base);
+        if !self.by_layout || goes_on.is_some() || self.surplus >= 0 {
+            return;
+        }
+        let label = matches!(self.lexed.word(index), "case" | "default" | "public" | "private" | "protected")
+            || self.lexed.is(index + 1, ":");
+        if matches!(token.kind, TokenKind::Close | TokenKind::Directive) || label || self.lexed.is(index, "{") {
+            return;
+        }
+        while self.stack.last().is_some_and(|frame| frame.open == b'{' && indent <= frame.base) {
+            // A block of one line that is laid out flat says nothing.
+            let open = self.stack.last().map_or(0, |frame| frame.token);
+            if self.lexed.code[open].line + 1 >= token.line {
+                break;
+            }
+            self.surplus += 1;
+            self.leave_open(index);
+            if self.surplus >= 0 {
+                break;
+            }
+        }
+    }
+
+    fn open(&mut self, index: usize) {
+        let open = self.byte(index);
+        if self.by_layout && open == b'{' && self.opens_block(index) {
+            self.drop_parentheses(index);
+        }
+        self.stack.push(Frame { token: index, open, base: self.line_base, terminators: 0 });
+    }
+
+    /// Whether a `{` opens a block of statements after a header such as `if (…)`, so that no
+    /// parenthesis can be open before it.
+    fn opens_block(&self, index: usize) -> bool {
+        let Some(frame) = self.stack.last().filter(|frame| frame.open != b'{') else { return false };
+        let last_on_line = self.lexed.code.get(index + 1).is_none_or(|next| next.first);
+        if !last_on_line || index == 0 {
+            return false;
+        }
+        let between = frame.token + 1..index;
+        let value = matches!(self.lexed.word(index - 1), "=" | "->" | "|" | "=>" | "," | "(" | "match")
+            || between.clone().any(|i| matches!(self.lexed.word(i), "|" | "->" | "new" | "=>" | "{" | "||" if self.lexed.language.id != "c" || self.lexed.word(i) != "||"));
+        let header = frame.token > 0
+            && matches!(self.lexed.word(frame.token - 1), "if" | "while" | "for" | "switch" | "catch");
+        header || !value
+    }
+
+    fn starts_statement(&self, index: usize) -> bool {
+        let first = self.lexed.code[index].first;
+        let word = self.lexed.word(index);
+        let starts = matches!(
+            word,
+            "return" | "break" | "continue" | "while" | "for" | "let" | "fn" | "public" | "private"
+                | "static" | "use" | "switch" | "do" | "try" | "class"
+        );
+        // In Rust a statement may be a value inside parentheses.
+        first && starts && self.stack.last().is_some_and(|frame| frame.open == b'(')
+    }
+
+    fn terminator(&mut self, index: usize) {
+        if !self.by_layout {
+            return;
+        }
+        let Some(frame) = self.stack.last_mut() else { return };
+        frame.terminators += 1;
+        let header = frame.token > 0 && self.lexed.is(frame.token - 1, "for");
+        let allowed = match frame.open {
+            b'(' if header => 2,
+            b'[' if self.lexed.language.id == "rust" => 1,
+            b'{' => u32::MAX,
+            _ => 0,
+        };
+        if frame.terminators > allowed {
+            self.drop_parentheses(index);
+        }
+    }
+
+    /// No parenthesis reaches beyond this token.
+    fn drop_parentheses(&mut self, index: usize) {
+        while self.stack.last().is_some_and(|frame| frame.open != b'{') {
+            self.leave_open(index);
+        }
+    }
+
+    /// The innermost open bracket has no partner; it was due before this token at the latest.
+    fn leave_open(&mut self, index: usize) {
+        if let Some(frame) = self.stack.pop() {
+            let odd = OddBracket { token: frame.token, odd: Odd::Unclosed, before: vec![index], meets: None };
+            self.result.odd.push(odd);
+        }
+    }
+
+    fn close(&mut self, index: usize) {
+        let byte = self.byte(index);
+        let wants = match byte {
+            b')' => b'(',
+            b']' => b'[',
+            _ => b'{',
+        };
+        if self.by_layout {
+            let placed = if byte == b'}' { self.place_brace(index) } else { self.place_parenthesis(wants) };
+            if !placed {
+                self.surplus_close(index, None);
+                return;
+            }
+        }
+        match self.stack.last() {
+            Some(frame) if frame.open == wants => {
+                let open = frame.token;
+                self.stack.pop();
+                self.result.partner[index] = Some(open);
+                self.result.partner[open] = Some(index);
+            }
+            Some(frame) => {
+                let meets = frame.token;
+                self.surplus_close(index, Some(meets));
+            }
+            None => self.surplus_close(index, None),
+        }
+    }
+
+    /// Makes way for a `}`; false if it is the odd one itself.
+    fn place_brace(&mut self, index: usize) -> bool {
+        let token = self.lexed.code[index];
+        if !self.stack.iter().any(|frame| frame.open == b'{') {
+            return false;
+        }
+        self.drop_parentheses(index);
+        let indent = self.lexed.source.indent(token.line).unwrap_or(0);
+        let Some(top) = self.stack.last() else { return false };
+        if !token.first || top.base == indent || self.surplus == 0 {
+            return true;
+        }
+        let fits = self.stack.iter().any(|frame| frame.open == b'{' && frame.base == indent);
+        if self.surplus < 0 && fits {
+            while self.surplus < 0
+                && self.stack.last().is_some_and(|frame| frame.open != b'{' || frame.base != indent)
+            {
+                self.surplus += i64::from(self.stack.last().is_some_and(|f| f.open == b'{'));
+                self.leave_open(index);
+            }
+            return true;
+        }
+        if self.surplus > 0 && indent > top.base {
+            self.surplus -= 1;
+            return false;
+        }
+        true
+    }
+
+    fn place_parenthesis(&mut self, wants: u8) -> bool {
+        // Only brackets inside the same block can be meant.
+        let block = self.stack.iter().rposition(|frame| frame.open == b'{').map_or(0, |at| at + 1);
+        let Some(depth) = self.stack[block..].iter().rposition(|frame| frame.open == wants) else {
+            // `foo(a]`: a bracket of another kind in the place of this one.
+            return self.stack.len() > block;
+        };
+        let _ = depth;
+        true
+    }
+
+    fn surplus_close(&mut self, index: usize, meets: Option<usize>) {
+        let before = if self.lexed.is(index, "}") { self.header_before(index) } else { Vec::new() };
+        let odd = OddBracket { token: index, odd: Odd::Unopened, before, meets };
+        self.result.odd.push(odd);
+        if let Some(meets) = meets
+            && self.stack.last().is_some_and(|frame| frame.token == meets)
+        {
+            // The two are taken for a pair with one of them wrong.
+            self.stack.pop();
+            let odd = OddBracket { token: meets, odd: Odd::Unclosed, before: vec![index], meets: None };
+            self.result.odd.push(odd);
+        }
+    }
+
+    /// Lines that look like the header of a block whose `{` was lost: indented as the `}` is, and
+    /// followed by a deeper line. Gives the token after the header's last.
+    fn header_before(&self, index: usize) -> Vec<usize> {
+        let lexed = self.lexed;
+        let wanted = lexed.source.indent(lexed.code[index].line).unwrap_or(0);
+        let mut found = Vec::new();
+        for next in (1..index).rev() {
+            if !lexed.code[next].first {
+                continue;
+            }
+            let last = lexed.code[next - 1];
+            let line = lexed.source.indent(last.line).unwrap_or(0);
+            let deeper = lexed.source.indent(lexed.code[next].line).unwrap_or(0) > wanted;
+            let ended = matches!(lexed.word(next - 1), ";" | "{" | "}" | ",") || last.kind == TokenKind::Directive;
+            if line == wanted && deeper && !ended {
+                found.push(next);
+                break;
+            }
+        }
+        found
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::language::by_id;
+    use crate::source::Source;
+
+    fn odd(language: &str, text: &str) -> Vec<(u32, String, Odd, Vec<u32>)> {
+        let lexed = Lexed::new(&Source::new("t", text.as_bytes()), by_id(language).unwrap());
+        let pairs = Pairs::new(&lexed);
+        let line = |index: &usize| lexed.code.get(*index).map_or(0, |token| token.line);
+        pairs
+            .odd
+            .iter()
+            .map(|o| {
+                let token = &lexed.code[o.token];
+                (token.line, lexed.text(token).to_owned(), o.odd, o.before.iter().map(line).collect())
+            })
+            .collect()
+    }
+
+    #[test]
+    fn sound_text_has_no_odd_bracket_whatever_its_layout() {
+        assert_eq!(odd("c", "int f() {\nif (a) { b[1]();\n}\n  }\n"), vec![]);
+        assert_eq!(odd("rust", "fn f() { g(|x| { x; [0; 3] }); }"), vec![]);
+    }
+
+    #[test]
+    fn a_lost_brace_is_missed_where_the_indentation_goes_back() {
+        let text = "int f() {\n    while (a) {\n        b();\n        c();\n    d();\n}\nint g() {\n}\n";
+        assert_eq!(odd("c", text), vec![(2, "{".into(), Odd::Unclosed, vec![5])]);
+        let outer = "int f() {\n    while (a) {\n        b();\n    }\n\nint g() {\n    a();\n}\n";
+        assert_eq!(odd("c", outer), vec![(1, "{".into(), Odd::Unclosed, vec![6])]);
+        let before_close = "int f() {\n    if (a) {\n        b();\n}\nint g() {\n}\n";
+        assert_eq!(odd("c", before_close), vec![(2, "{".into(), Odd::Unclosed, vec![4])]);
+    }
+
+    #[test]
+    fn a_surplus_brace_is_the_one_that_no_header_fits() {
+        let text = "int f() {\n    if (a) {\n        b();\n    }\n    }\n    c();\n}\n";
+        assert_eq!(odd("c", text), vec![(5, "}".into(), Odd::Unopened, vec![])]);
+        let lost = "int f() {\n    if (a)\n        b();\n    }\n    c();\n}\n";
+        assert_eq!(odd("c", lost), vec![(4, "}".into(), Odd::Unopened, vec![3])]);
+    }
+
+    #[test]
+    fn a_parenthesis_does_not_reach_over_its_statement() {
+        assert_eq!(odd("c", "int f() {\n  g(a, b;\n  h();\n}\n"), vec![(2, "(".into(), Odd::Unclosed, vec![2])]);
+        assert_eq!(odd("java", "if (a > (b) {\n  c();\n}\n"), vec![(1, "(".into(), Odd::Unclosed, vec![1])]);
+        assert_eq!(odd("c", "f(a));\ng(b);"), vec![(1, ")".into(), Odd::Unopened, vec![])]);
+        assert_eq!(odd("c", "f(a];\ng(b);").len(), 2);
+    }
+}

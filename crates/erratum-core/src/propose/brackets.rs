@@ -1,0 +1,108 @@
+//! Odd brackets: their partner where the layout says it was meant, or the odd one taken out.
+
+use super::{Candidate, Case, weights as w};
+use crate::edit::Edit;
+use crate::pairs::{Odd, OddBracket, closing};
+
+pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    // Only the first few matter: what follows an odd bracket is seen through it.
+    for odd in case.text.pairs.odd.iter().take(4) {
+        match (case.lexed().word(odd.token), odd.odd) {
+            ("{", Odd::Unclosed) => lost_close(case, odd, all),
+            ("}", Odd::Unopened) => surplus_close(case, odd, all),
+            (_, Odd::Unclosed) => lost_parenthesis(case, odd, all),
+            (_, Odd::Unopened) => surplus_parenthesis(case, odd, all),
+        }
+    }
+}
+
+/// Before the end of the file is no good place for a partner: it is only where nothing else fits.
+fn place_weight(case: &Case, before: usize) -> f64 {
+    if before < case.lexed().code.len() { w::LAYOUT_PLACE } else { w::LAYOUT_PLACE / 2.0 }
+}
+
+fn lost_close(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let open = lexed.code[odd.token];
+    let mut places = odd.before.clone();
+    places.push(lexed.code.len());
+    for (rank, before) in places.into_iter().enumerate() {
+        let score = w::INSERT + w::PAIRS_MENDED + place_weight(case, before) - rank as f64;
+        all.push(Candidate::new("missing-bracket", score, vec![closing_line(case, odd.token, before)]));
+        let next = lexed.word(before);
+        if matches!(next, "else" | "catch" | "finally" | "while" | ";" | ")" | ",") && rank == 0 {
+            let text = if matches!(next, ";" | ")" | ",") { "}" } else { "} " };
+            let edit = case.insert(lexed.code[before].start, text);
+            all.push(Candidate::new("missing-bracket", score + 0.5, vec![edit]));
+        }
+    }
+    let flat = lexed.code.get(odd.token + 1).is_none_or(|next| {
+        next.line > open.line && lexed.source.indent(next.line) <= lexed.source.indent(open.line)
+    });
+    let score = w::DELETE + w::PAIRS_MENDED + if flat { 2.0 } else { -3.0 };
+    all.push(Candidate::new("extra-bracket", score, vec![case.delete_token(odd.token)]));
+}
+
+/// A `}` on a line of its own after the last line of the block, indented as its header is.
+fn closing_line(case: &Case, open: usize, before: usize) -> Edit {
+    let source = &case.lexed().source;
+    let last = case.lexed().code[before.max(1) - 1];
+    let last_line = source.line_of(last.end.saturating_sub(1));
+    let at = source.line_end(last_line);
+    let indent = source.indent_text(header_line(case, open));
+    let text = format!("{}{indent}}}", source.line_end_text());
+    case.insert(at, text)
+}
+
+/// The line on which the statement starts whose block opens here.
+fn header_line(case: &Case, open: usize) -> u32 {
+    let lexed = case.lexed();
+    let before = open.checked_sub(1);
+    let call = before.filter(|at| lexed.is(*at, ")")).and_then(|at| case.text.pairs.partner[at]);
+    lexed.code[call.unwrap_or(open)].line
+}
+
+fn surplus_close(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
+    let delete = w::DELETE + w::PAIRS_MENDED + if odd.before.is_empty() { w::LAYOUT_PLACE } else { 0.0 };
+    all.push(Candidate::new("extra-bracket", delete, vec![case.delete_token(odd.token)]));
+    for before in &odd.before {
+        let edit = case.insert(case.end_before(*before), " {");
+        let score = w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE;
+        all.push(Candidate::new("missing-bracket", score, vec![edit]));
+    }
+}
+
+fn lost_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let close = closing(lexed.word(odd.token));
+    for before in &odd.before {
+        let edit = case.insert(case.end_before(*before), close);
+        let score = w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE / 2.0;
+        all.push(Candidate::new("missing-bracket", score, vec![edit]));
+        // `f(a));` lost in the middle of a line: before an operator that follows a full operand.
+        if lexed.is(*before, close) {
+            all.push(Candidate::new("mismatched-bracket", w::REPLACE_LIKE, vec![case.replace_token(*before, close)]));
+        }
+    }
+    let score = w::DELETE + w::PAIRS_MENDED - 1.0;
+    all.push(Candidate::new("extra-bracket", score, vec![case.delete_token(odd.token)]));
+}
+
+fn surplus_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if let Some(open) = odd.meets {
+        let score = w::REPLACE_LIKE + w::PAIRS_MENDED + w::LAYOUT_PLACE;
+        let wanted = closing(lexed.word(open));
+        all.push(Candidate::new("mismatched-bracket", score, vec![case.replace_token(odd.token, wanted)]));
+        let partner = match lexed.word(odd.token) {
+            ")" => "(",
+            "]" => "[",
+            _ => "{",
+        };
+        all.push(Candidate::new("mismatched-bracket", score - 1.0, vec![case.replace_token(open, partner)]));
+        return;
+    }
+    let doubled = odd.token > 0 && lexed.word(odd.token - 1) == lexed.word(odd.token);
+    let score = w::DELETE + w::PAIRS_MENDED + if doubled { 2.0 } else { 0.5 };
+    all.push(Candidate::new("extra-bracket", score, vec![case.delete_token(odd.token)]));
+}

@@ -1,0 +1,262 @@
+//! Calls with too few, too many or misplaced arguments, and formats that do not fit their values.
+
+use super::shape::{Call, calls_near, parameters, simple_type, text_of};
+use super::{Candidate, Case, weights as w};
+use crate::edit::Edit;
+use crate::lex::TokenKind;
+use crate::names::NameKind;
+
+pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if case.asks("arguments") || case.asks("format") {
+        for (rank, call) in calls_near(case).iter().enumerate() {
+            let less = -1.2 * rank as f64;
+            if case.asks("arguments") {
+                arguments(case, call, less, all);
+            }
+            format_marks(case, call, less, all);
+        }
+    }
+}
+
+fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let wanted = parameters(case, lexed.word(call.name));
+    let given = call.arguments.len();
+    let types: Vec<Option<String>> = call
+        .arguments
+        .iter()
+        .map(|(first, last)| if first == last { simple_type(case, *first) } else { None })
+        .collect();
+    let count = wanted.as_ref().map(Vec::len);
+    if count.is_none_or(|count| given > count) {
+        for index in 0..given {
+            let doubled = index > 0 && text_of(case, call.arguments[index]) == text_of(case, call.arguments[index - 1]);
+            let simple = call.arguments[index].0 == call.arguments[index].1;
+            let literal = simple && lexed.kind(call.arguments[index].0) == Some(TokenKind::Number);
+            let last = if index + 1 == given { 0.6 } else { 0.0 };
+            let fits = wanted.as_ref().map_or(0.0, |wanted| fit_without(&types, wanted, index));
+            let score = 1.0 + less + last + fits + if doubled { 1.0 } else { 0.0 } + if literal { 0.5 } else { 0.0 };
+            all.push(Candidate::new("extra-argument", score, vec![without_argument(case, call, index)]));
+        }
+    }
+    if count.is_none_or(|count| given < count) {
+        for index in 0..=given {
+            let parameter = wanted.as_ref().and_then(|wanted| wanted.get(index));
+            let fits = wanted.as_ref().map_or(0.0, |wanted| fit_with_gap(&types, wanted, index));
+            for (value, score) in values(case, call.name, parameter) {
+                let edit = with_argument(case, call, index, &value);
+                all.push(Candidate::new("missing-argument", w::MADE_UP + score + less + fits, vec![edit]).guess());
+            }
+        }
+    }
+    if count.is_none_or(|count| given == count) {
+        for index in 1..given {
+            let (a, b) = (call.arguments[index - 1], call.arguments[index]);
+            let (start, end) = (lexed.code[a.0].start, lexed.code[b.1].end);
+            let between = lexed.source.slice(lexed.code[a.1].end, lexed.code[b.0].start).into_owned();
+            let text = format!("{}{between}{}", text_of(case, b), text_of(case, a));
+            let edit = Edit::replace(case.file(), start, end, text);
+            all.push(Candidate::new("wrong-argument-order", 1.0 + less, vec![edit]));
+        }
+        for (index, &(first, last)) in call.arguments.iter().enumerate() {
+            let parameter = wanted.as_ref().and_then(|wanted| wanted.get(index));
+            if first != last || parameter.is_none() {
+                continue;
+            }
+            for (value, score) in values(case, call.name, parameter).into_iter().take(3) {
+                if value != lexed.word(first) {
+                    let edit = case.replace_token(first, value);
+                    all.push(Candidate::new("wrong-argument", w::MADE_UP + score - 2.5 + less, vec![edit]).guess());
+                }
+            }
+        }
+    }
+}
+
+/// How well the other arguments fit the parameters when one is taken out.
+fn fit_without(types: &[Option<String>], wanted: &[(String, String)], gone: usize) -> f64 {
+    let rest = types.iter().enumerate().filter(|(index, _)| *index != gone).map(|(_, typed)| typed);
+    rest.zip(wanted).map(|(typed, (wanted, _))| fit(typed, wanted)).sum()
+}
+
+/// How well they fit when one is missing at an index.
+fn fit_with_gap(types: &[Option<String>], wanted: &[(String, String)], gap: usize) -> f64 {
+    let places = wanted.iter().enumerate().filter(|(index, _)| *index != gap).map(|(_, wanted)| wanted);
+    types.iter().zip(places).map(|(typed, (wanted, _))| fit(typed, wanted)).sum()
+}
+
+fn fit(typed: &Option<String>, wanted: &str) -> f64 {
+    match typed {
+        Some(typed) if typed.trim_end_matches('*').trim() == wanted.trim_start_matches("const ").trim_end_matches('*').trim() => 0.7,
+        Some(_) => -0.7,
+        None => 0.0,
+    }
+}
+
+/// Values that might have stood for a parameter: a name like it, a name of its type, a plain value.
+fn values(case: &Case, token: usize, parameter: Option<&(String, String)>) -> Vec<(String, f64)> {
+    let lexed = case.lexed();
+    let mut all: Vec<(String, f64)> = Vec::new();
+    let (typed, name) = parameter.map_or(("", ""), |(typed, name)| (typed.as_str(), name.as_str()));
+    for declared in &case.text.names.declared {
+        let visible = declared.token < token && (declared.scope.0..=declared.scope.1).contains(&token);
+        if !visible || !matches!(declared.kind, NameKind::Value | NameKind::Member) {
+            continue;
+        }
+        let word = lexed.word(declared.token);
+        let has = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
+        let mut score = if word == name { 2.0 } else { 0.0 };
+        score += if !typed.is_empty() && has == typed { 1.0 } else if has.is_empty() { -0.3 } else { -1.0 };
+        score += if case.text.names.uses(lexed, word) == 0 { 1.2 } else { 0.0 };
+        score -= 0.01 * token.abs_diff(declared.token) as f64;
+        if !all.iter().any(|(other, _)| other == word) {
+            all.push((word.to_owned(), score));
+        }
+    }
+    let plain = typed.trim_start_matches("const ").trim_start_matches('&');
+    match case.language().default_of(plain) {
+        Some(value) => all.push((value.to_owned(), -0.5)),
+        None if typed.is_empty() => all.push(("0".to_owned(), -1.0)),
+        None if typed.contains("str") || typed.contains("char") || typed == "String" => all.push(("\"\"".to_owned(), -0.5)),
+        None => {}
+    }
+    all.sort_by(|a, b| b.1.total_cmp(&a.1));
+    all.truncate(4);
+    all
+}
+
+fn without_argument(case: &Case, call: &Call, index: usize) -> Edit {
+    let lexed = case.lexed();
+    let (first, last) = call.arguments[index];
+    let (start, end) = if index > 0 {
+        (lexed.code[call.arguments[index - 1].1].end, lexed.code[last].end)
+    } else if call.arguments.len() > 1 {
+        (lexed.code[first].start, lexed.code[call.arguments[1].0].start)
+    } else {
+        (lexed.code[first].start, lexed.code[last].end)
+    };
+    Edit::delete(case.file(), start, end)
+}
+
+fn with_argument(case: &Case, call: &Call, index: usize, value: &str) -> Edit {
+    let lexed = case.lexed();
+    match call.arguments.get(index) {
+        Some((first, _)) => case.insert(lexed.code[*first].start, format!("{value}, ")),
+        None if index > 0 => case.insert(lexed.code[call.arguments[index - 1].1].end, format!(", {value}")),
+        None => case.insert(lexed.code[call.open].end, value),
+    }
+}
+
+/// `%d` and its like against the values after the format; `{}` in Rust.
+fn format_marks(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let format = call.arguments.iter().position(|(first, last)| first == last && lexed.kind(*first) == Some(TokenKind::Str));
+    let Some(format) = format else { return };
+    let token = lexed.code[call.arguments[format].0];
+    let text = lexed.text(&token).to_owned();
+    let marks = if case.language().id == "rust" { braces(&text) } else { percents(&text) };
+    let values_given = call.arguments.len() - format - 1;
+    let holes = marks.len();
+    if holes > values_given {
+        for (value, score) in values(case, call.name, None) {
+            for index in format + 1..=call.arguments.len() {
+                let last = if index == call.arguments.len() { 0.5 } else { 0.0 };
+                let edit = with_argument(case, call, index, &value);
+                all.push(Candidate::new("missing-argument", score + less + last, vec![edit]).guess());
+            }
+        }
+        if let Some((at, end)) = marks.last() {
+            let edit = Edit::delete(case.file(), token.start + at, token.start + end);
+            all.push(Candidate::new("wrong-format", -2.0 + less, vec![edit]).guess());
+        }
+    }
+    if holes < values_given {
+        for index in format + 1..call.arguments.len() {
+            let last = if index + 1 == call.arguments.len() { 0.5 } else { 0.0 };
+            all.push(Candidate::new("extra-argument", 1.5 + less + last, vec![without_argument(case, call, index)]));
+        }
+    }
+    if case.language().id == "rust" || holes != values_given {
+        return;
+    }
+    for (index, (at, end)) in marks.iter().enumerate() {
+        let (first, last) = call.arguments[format + 1 + index];
+        let known = if first == last { simple_type(case, first) } else { None };
+        let wanted = known.as_deref().and_then(percent_for);
+        let now = &text[*at..*end];
+        let choices: Vec<&str> = wanted.into_iter().chain(["d", "f", "s", "c", "ld", "zu", "u"]).collect();
+        for (rank, kind) in choices.into_iter().enumerate().take(5) {
+            if now.ends_with(kind) && now.len() == kind.len() + 1 {
+                continue;
+            }
+            let letters = now.trim_end_matches(|c: char| c.is_ascii_alphabetic()).to_owned();
+            let edit = Edit::replace(case.file(), token.start + at, token.start + end, format!("{letters}{kind}"));
+            let near = if known.is_some() && rank == 0 { 2.5 } else { 0.0 };
+            all.push(Candidate::new("wrong-format", near - 0.4 * rank as f64 + less, vec![edit]));
+        }
+    }
+}
+
+fn percent_for(typed: &str) -> Option<&'static str> {
+    Some(match typed.trim_start_matches("const ").trim() {
+        "int" | "short" | "bool" => "d",
+        "double" | "float" => "f",
+        "char" => "c",
+        "long" => "ld",
+        "size_t" => "zu",
+        "unsigned" | "unsigned int" => "u",
+        text if text.starts_with("char *") || text == "char*" || text == "String" => "s",
+        _ => return None,
+    })
+}
+
+/// The `%…` marks of a format, as bytes of the literal.
+fn percents(text: &str) -> Vec<(usize, usize)> {
+    let bytes = text.as_bytes();
+    let (mut all, mut at) = (Vec::new(), 0);
+    while at < bytes.len() {
+        if bytes[at] != b'%' {
+            at += 1;
+        } else if bytes.get(at + 1) == Some(&b'%') {
+            at += 2;
+        } else {
+            let flags = bytes[at + 1..].iter().take_while(|b| !b.is_ascii_alphabetic()).count();
+            let mut end = at + 1 + flags;
+            while matches!(bytes.get(end), Some(b'l' | b'h' | b'z')) {
+                end += 1;
+            }
+            end = (end + 1).min(bytes.len());
+            if bytes.get(end - 1) != Some(&b'n') || flags > 0 {
+                all.push((at, end));
+            }
+            at = end;
+        }
+    }
+    all
+}
+
+/// The `{}` marks of a format that take a value from the arguments.
+fn braces(text: &str) -> Vec<(usize, usize)> {
+    let (mut all, mut from) = (Vec::new(), 0);
+    let clean = text.replace("{{", "\u{1}\u{1}").replace("}}", "\u{1}\u{1}");
+    while let Some(open) = clean[from..].find('{').map(|at| at + from) {
+        let Some(close) = clean[open..].find('}').map(|at| at + open) else { break };
+        let inner = &clean[open + 1..close];
+        if inner.is_empty() || inner.starts_with(':') {
+            all.push((open, close + 1));
+        }
+        from = close + 1;
+    }
+    all
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn marks_of_formats() {
+        assert_eq!(percents("\"%d%% %5.2lf %s\""), vec![(1, 3), (6, 12), (13, 15)]);
+        assert_eq!(braces("\"{} {{}} {name} {:.2}\""), vec![(1, 3), (16, 21)]);
+    }
+}

@@ -1,0 +1,153 @@
+//! Paths through the program: a value not set, a value not returned.
+
+use super::shape::{function_around, text_of};
+use super::{Candidate, Case, weights as w};
+use crate::catalogue::Phase;
+use crate::edit::Edit;
+use crate::lex::TokenKind;
+use crate::names::NameKind;
+
+pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if case.asks("return") {
+        lost_return(case, all);
+        last_branch(case, all);
+    }
+    if case.asks("initialise") {
+        unset(case, all);
+    }
+    if case.phase == Phase::Flow && case.asks("return") {
+        spare_terminator(case, all);
+    }
+}
+
+/// The end of a function that should return a value and does not.
+fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let at = if lexed.is(case.token, "}") { case.token } else { case.token + 1 };
+    let Some(function) = function_around(case, at.min(lexed.code.len() - 1)) else { return };
+    let Some(close) = function.close else { return };
+    let typed = function.returns.map_or(String::new(), |typed| text_of(case, typed));
+    let typed = typed.trim_start_matches("static ").to_owned();
+    let mut values: Vec<(String, f64)> = Vec::new();
+    for declared in &case.text.names.declared {
+        let inside = declared.token > function.open && declared.token < close;
+        if !inside || declared.kind != NameKind::Value || !matches!(lexed.word(declared.token + 1), "=" | ";" | ":" | "[" ) {
+            continue;
+        }
+        let outer = case.text.pairs.block_of(lexed, declared.token) == Some(function.open);
+        let has = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
+        let word = lexed.word(declared.token);
+        let same = has == typed || (case.language().id == "rust" && has.is_empty());
+        // A result is gathered up to the end of the function.
+        let last_use = case.text.names.seen.get(word).and_then(|seen| seen.iter().rev().find(|at| **at < close));
+        let late = last_use.map_or(0.0, |at| (*at - function.open) as f64 / (close - function.open).max(1) as f64);
+        let changed = case.text.names.seen.get(word).is_some_and(|seen| {
+            seen.iter().any(|at| *at > declared.token && *at < close && matches!(lexed.word(at + 1), "=" | "+=" | "-=" | "*=" | "++"))
+        });
+        let result = matches!(word, "result" | "total" | "sum" | "count" | "best" | "answer");
+        let score = late + if outer { 0.8 } else { -2.0 } + if same { 1.0 } else { -1.5 } + if changed { 0.8 } else { 0.0 } + if result { 0.5 } else { 0.0 };
+        values.push((word.to_owned(), score));
+    }
+    if let Some(value) = case.language().default_of(&typed) {
+        values.push((value.to_owned(), -0.8));
+        if matches!(typed.as_str(), "boolean" | "bool") {
+            values.push(("true".to_owned(), -1.0));
+        }
+    } else {
+        let plain = match case.language().id {
+            "java" if !typed.is_empty() => "null",
+            "c" if typed.contains('*') => "NULL",
+            "rust" if typed == "&str" => "\"\"",
+            "cpp" => "{}",
+            _ => "0",
+        };
+        values.push((plain.to_owned(), -1.2));
+    }
+    values.sort_by(|a, b| b.1.total_cmp(&a.1));
+    let source = &lexed.source;
+    let indent = body_indent(case, function.open, close);
+    for (value, score) in values.into_iter().take(5) {
+        let text = if case.language().id == "rust" { value } else { format!("return {value};") };
+        let end = case.end_before(close);
+        let line_end = source.line_end(source.line_of(end.saturating_sub(1)));
+        let (place, text) = if lexed.code[close].first {
+            (line_end, format!("{}{indent}{text}", source.line_end_text()))
+        } else {
+            (lexed.code[close].start, format!("{text} "))
+        };
+        all.push(Candidate::new("missing-return", 1.0 + score, vec![case.insert(place, text)]).guess());
+    }
+}
+
+fn body_indent(case: &Case, open: usize, close: usize) -> String {
+    let lexed = case.lexed();
+    let first = lexed.code.get(open + 1).filter(|token| token.first && open + 1 < close);
+    let line = first.map_or(lexed.code[open].line, |token| token.line);
+    let own = lexed.source.indent_text(line);
+    if first.is_some() { own } else { format!("{own}    ") }
+}
+
+/// Branches that a reader sees to be exhaustive: the last `else if (…)` becomes `else`.
+fn last_branch(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(close) = case.text.pairs.partner.get(case.token).copied().flatten().map(|_| case.token) else { return };
+    if close < 2 || !lexed.is(close - 1, "}") {
+        return;
+    }
+    let Some(open) = case.text.pairs.partner[close - 1] else { return };
+    let Some(condition) = open.checked_sub(1).and_then(|at| case.text.pairs.partner[at]) else { return };
+    if condition >= 2 && lexed.is(condition - 1, "if") && lexed.is(condition - 2, "else") {
+        let edit = Edit::delete(case.file(), lexed.code[condition - 2].end, lexed.code[open - 1].end);
+        all.push(Candidate::new("missing-return", 0.3, vec![edit]).guess());
+    }
+}
+
+/// `if (…);` ends the statement before its block.
+fn spare_terminator(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    for at in 1..lexed.code.len() {
+        if lexed.is(at, ";") && lexed.is(at - 1, ")") && lexed.is(at + 1, "{") {
+            all.push(Candidate::new("extra-mark", 2.0, vec![case.delete_token(at)]));
+        }
+    }
+}
+
+/// A variable that is read before it has a value: give it one where it is declared.
+fn unset(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let name = case.word("name").unwrap_or(lexed.word(case.token)).to_owned();
+    let declared = case.text.names.resolve(lexed, case.token).filter(|d| lexed.word(d.token) == name);
+    let declared = declared.or_else(|| case.text.names.of(lexed, &name).filter(|d| d.token <= case.token).last());
+    let Some(declared) = declared.or_else(|| case.text.names.of(lexed, &name).next()) else { return };
+    let typed = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
+    let mut end = declared.token;
+    if let Some((_, last)) = declared.typed.filter(|(first, _)| *first > declared.token) {
+        end = last;
+    }
+    if !matches!(lexed.word(end + 1), ";" | ",") {
+        return;
+    }
+    let mut values: Vec<(String, f64)> = Vec::new();
+    match case.language().default_of(&typed) {
+        Some(value) => values.push((value.to_owned(), 1.5)),
+        None if case.language().id == "rust" => {
+            values.extend([("0", 1.0), ("0.0", 0.0), ("String::new()", -0.5), ("Vec::new()", -0.7), ("false", -0.9), ("\"\"", -1.0)].map(|(v, s)| (v.to_owned(), s)));
+        }
+        None if typed.ends_with('*') => values.push(("NULL".to_owned(), 1.0)),
+        None if case.language().id == "java" && !typed.is_empty() => {
+            let generic = typed.split('<').next().unwrap_or(&typed);
+            values.push((format!("new {generic}<>()"), if typed.contains('<') { 0.8 } else { -3.0 }));
+            values.push(("null".to_owned(), 0.0));
+        }
+        None => values.push(("0".to_owned(), 0.5)),
+    }
+    if matches!(typed.as_str(), "int" | "double" | "long" | "i32") {
+        values.push(("1".to_owned(), -1.5));
+    }
+    let at = lexed.code[end].end;
+    for (value, score) in values {
+        let edit = case.insert(at, format!(" = {value}"));
+        all.push(Candidate::new("unset-variable", w::TYPE_FIX + 1.0 + score, vec![edit]).guess());
+    }
+    let _ = TokenKind::Name;
+}

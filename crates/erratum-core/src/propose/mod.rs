@@ -1,0 +1,248 @@
+//! Fixes to try for one message, the likeliest first.
+//!
+//! Each module here is a source of candidates: it looks at a [`Case`] (the text, the message, and
+//! what the catalogue makes of it) and gives [`Candidate`]s with a score, which is the natural
+//! logarithm of how likely the slip is, up to a constant that is the same for all. Nothing here is
+//! believed: [`crate::prove`] tries the candidates on copies.
+
+mod brackets;
+mod calls;
+mod declare;
+mod flow;
+mod hints;
+mod imports;
+mod include;
+mod quotes;
+mod respell;
+mod shape;
+mod types;
+pub mod weights;
+mod window;
+
+use crate::catalogue::{Phase, Shown};
+use crate::edit::Edit;
+use crate::language::Language;
+use crate::lex::Lexed;
+use crate::message::Message;
+use crate::model::Model;
+use crate::names::Names;
+use crate::pairs::Pairs;
+use crate::source::{Program, Source};
+use std::sync::Arc;
+
+/// How well the meaning of a fix can be known from the text.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, serde::Serialize, serde::Deserialize)]
+#[serde(rename_all = "lowercase")]
+pub enum Certainty {
+    /// One fair reading.
+    Sure,
+    /// The value or the meaning cannot be known; somebody must look.
+    Guess,
+}
+
+/// A fix that might mend a mistake.
+#[derive(Clone, Debug)]
+pub struct Candidate {
+    /// What to change.
+    pub edits: Vec<Edit>,
+    /// The kind of mistake it mends: an entry of the catalogue.
+    pub mistake: &'static str,
+    /// How sure its meaning is.
+    pub certainty: Certainty,
+    /// How likely, before anything is tried; higher is likelier.
+    pub score: f64,
+}
+
+impl Candidate {
+    fn new(mistake: &'static str, score: f64, edits: Vec<Edit>) -> Candidate {
+        Candidate { edits, mistake, certainty: Certainty::Sure, score }
+    }
+
+    fn guess(mut self) -> Candidate {
+        self.certainty = Certainty::Guess;
+        self
+    }
+}
+
+/// One text, read in every way the sources of candidates need.
+#[derive(Clone, Debug)]
+pub struct Text {
+    /// The tokens.
+    pub lexed: Lexed,
+    /// The brackets.
+    pub pairs: Pairs,
+    /// The names.
+    pub names: Names,
+    /// What code looks like, here and in general.
+    pub model: Model,
+}
+
+impl Text {
+    /// Reads a text.
+    pub fn new(source: &Source, language: &'static Language) -> Text {
+        let lexed = Lexed::new(source, language);
+        let pairs = Pairs::new(&lexed);
+        let names = Names::new(&lexed, &pairs);
+        let model = Model::with_own(&lexed);
+        Text { lexed, pairs, names, model }
+    }
+}
+
+/// A message with everything that is known about the text it points at.
+pub struct Case<'a> {
+    /// The program.
+    pub program: &'a Program,
+    /// The file it points at, read.
+    pub text: Arc<Text>,
+    /// The message.
+    pub message: &'a Message,
+    /// All messages of the same compile.
+    pub all: &'a [Message],
+    /// What the catalogue makes of it.
+    pub shown: &'a [Shown],
+    /// When the compiler noticed.
+    pub phase: Phase,
+    /// The bytes it points at.
+    pub range: (usize, usize),
+    /// The code token it points at.
+    pub token: usize,
+}
+
+impl<'a> Case<'a> {
+    /// Sets a case up; nothing if the text has no tokens.
+    pub fn new(
+        program: &'a Program,
+        text: Arc<Text>,
+        message: &'a Message,
+        all: &'a [Message],
+        shown: &'a [Shown],
+        phase: Phase,
+    ) -> Option<Case<'a>> {
+        if text.lexed.code.is_empty() {
+            return None;
+        }
+        let range = message.at.as_ref().map_or((0, 0), |at| at.range(&text.lexed.source));
+        let token = text.lexed.at(range.0);
+        Some(Case { program, text, message, all, shown, phase, range, token })
+    }
+
+    fn lexed(&self) -> &Lexed {
+        &self.text.lexed
+    }
+
+    fn file(&self) -> &str {
+        self.text.lexed.source.name()
+    }
+
+    fn language(&self) -> &'static Language {
+        self.text.lexed.language
+    }
+
+    /// Whether an entry that the message may show asks for a family of fixes.
+    fn asks(&self, recipe: &str) -> bool {
+        self.shown.iter().any(|shown| shown.entry.recipes.iter().any(|name| name == recipe))
+    }
+
+    /// What a hole of a pattern held.
+    fn word(&self, hole: &str) -> Option<&str> {
+        self.shown.iter().find_map(|shown| shown.words.get(hole)).map(String::as_str)
+    }
+
+    fn insert(&self, at: usize, text: impl Into<String>) -> Edit {
+        Edit::insert(self.file(), at, text)
+    }
+
+    fn replace_token(&self, token: usize, text: impl Into<String>) -> Edit {
+        let token = self.lexed().code[token];
+        Edit::replace(self.file(), token.start, token.end, text)
+    }
+
+    /// Takes a token out, with the blank before it if it stands between blanks.
+    fn delete_token(&self, index: usize) -> Edit {
+        let token = self.lexed().code[index];
+        let bytes = self.lexed().source.bytes();
+        let blank = |at: usize| bytes.get(at).is_none_or(u8::is_ascii_whitespace);
+        let line = self.lexed().source.line_start(token.line);
+        let alone = token.first && self.lexed().code.get(index + 1).is_none_or(|next| next.first);
+        if alone && self.lexed().source.line_bytes(token.line).trim_ascii() == &bytes[token.start..token.end] {
+            let next = self.lexed().source.line_start(token.line + 1);
+            return Edit::delete(self.file(), line, next);
+        }
+        if token.start > line && !token.first && bytes[token.start - 1] == b' ' && blank(token.end) {
+            return Edit::delete(self.file(), token.start - 1, token.end);
+        }
+        if blank(token.end) && token.first && bytes.get(token.end) == Some(&b' ') {
+            return Edit::delete(self.file(), token.start, token.end + 1);
+        }
+        Edit::delete(self.file(), token.start, token.end)
+    }
+
+    /// The end of the code token before this one, or the start of the text.
+    fn end_before(&self, index: usize) -> usize {
+        match index.checked_sub(1).and_then(|before| self.lexed().code.get(before)) {
+            Some(before) => before.end,
+            None => self.lexed().source.text_start(),
+        }
+    }
+
+    /// The first code token of the statement a token stands in.
+    fn statement_start(&self, token: usize) -> usize {
+        let mut at = token;
+        while at > 0 && !matches!(self.lexed().word(at - 1), ";" | "{" | "}") {
+            at -= 1;
+        }
+        at
+    }
+
+    /// The token that ends the statement a token stands in.
+    fn statement_end(&self, token: usize) -> usize {
+        let last = self.lexed().code.len() - 1;
+        let mut at = token;
+        while at < last && !matches!(self.lexed().word(at), ";" | "{" | "}") {
+            at += 1;
+        }
+        at
+    }
+}
+
+/// Everything worth trying for a message, the likeliest first, each change once.
+pub fn candidates(case: &Case) -> Vec<Candidate> {
+    let mut all = Vec::new();
+    let early = case.phase <= Phase::Syntax;
+    hints::propose(case, &mut all);
+    include::propose(case, &mut all);
+    quotes::propose(case, &mut all);
+    brackets::propose(case, &mut all);
+    if early || !case.text.pairs.sound() || case.asks("window") {
+        window::propose(case, &mut all);
+    }
+    respell::propose(case, &mut all);
+    imports::propose(case, &mut all);
+    if !early {
+        declare::propose(case, &mut all);
+        types::propose(case, &mut all);
+        calls::propose(case, &mut all);
+        flow::propose(case, &mut all);
+    }
+    all.retain(|candidate| !silences(case, candidate));
+    all.sort_by(|a, b| b.score.total_cmp(&a.score));
+    let mut seen = std::collections::HashSet::new();
+    all.retain(|candidate| {
+        let mut edits = candidate.edits.clone();
+        edits.sort();
+        seen.insert(edits)
+    });
+    all
+}
+
+/// Whether a change hides code from the compiler instead of mending it: a comment mark may only go
+/// before what was meant as a comment, and that is proposed by name.
+fn silences(case: &Case, candidate: &Candidate) -> bool {
+    let language = case.language();
+    candidate.mistake != "text-as-code"
+        && candidate.edits.iter().any(|edit| {
+            let line = language.line_comments.iter().any(|mark| edit.text.contains(mark));
+            let block = language.block_comment.is_some_and(|(open, _)| edit.text.contains(open));
+            line || block
+        })
+}

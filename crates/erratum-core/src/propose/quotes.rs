@@ -1,0 +1,245 @@
+//! Quotes and comment marks that were left open or lost, and words that were meant as a string or
+//! as a comment.
+//!
+//! Where a quote was meant to be is found by trying each place on the line where one could stand,
+//! reading the line again, and asking the token model which reading looks most like code. What
+//! stands outside of quotes afterwards should be known names.
+
+use super::{Candidate, Case, weights as w};
+use crate::edit::Edit;
+use crate::lex::{Lexed, Token, TokenKind};
+use crate::model::{self, Class};
+
+/// How many places on a line are tried.
+const PLACES: usize = 60;
+
+pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    open_strings(case, all);
+    comments(case, all);
+    prose(case, all);
+}
+
+/// Strings that are not closed, or that run over a line end where hardly anybody means it.
+fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let odd = lexed.code.iter().find(|token| {
+        matches!(token.kind, TokenKind::Str | TokenKind::Char)
+            && (!token.closed || lexed.source.bytes()[token.start..token.end].contains(&b'\n'))
+            && !lexed.text(token).starts_with("\"\"\"")
+            && !lexed.text(token).starts_with('r')
+    });
+    let Some(odd) = odd else { return };
+    let quote = if odd.kind == TokenKind::Str { "\"" } else { "'" };
+    let line_end = lexed.source.line_end(odd.line);
+    let line_start = lexed.source.line_start(odd.line);
+    let certain = if odd.closed { 0.0 } else { 3.0 };
+    let mut found = Vec::new();
+    // The quote that closes it was lost.
+    let text = lexed.source.slice(odd.start, line_end).into_owned();
+    for (at, next) in text.char_indices().skip(1) {
+        let boundary = matches!(next, ')' | ',' | ';' | ']' | '}' | '.' | '+' | '<' | ' ' | ':');
+        if boundary && found.len() < PLACES {
+            found.push((odd.start + at, 0.0));
+        }
+    }
+    found.push((line_end, 0.0));
+    // The quote that opens it was lost: this one closes.
+    let range = lexed.on_line(odd.line);
+    for index in range.clone().filter(|index| lexed.code[*index].start < odd.start) {
+        let before = lexed.word(index.wrapping_sub(1));
+        if index == range.start || matches!(before, "(" | "," | "=" | "+" | "<<" | "return" | "[" | "{" | ":" | "==") {
+            found.push((lexed.code[index].start, 0.0));
+        }
+    }
+    let mut ranked: Vec<Candidate> = found
+        .into_iter()
+        .map(|(at, extra)| {
+            let line = [lexed.source.slice(line_start, at).as_ref(), quote, lexed.source.slice(at, line_end).as_ref()].concat();
+            let score = certain + extra + reading(case, &line, odd.line);
+            Candidate::new("open-string", score, vec![case.insert(at, quote)])
+        })
+        .collect();
+    let without = [lexed.source.slice(line_start, odd.start).as_ref(), lexed.source.slice(odd.start + 1, line_end).as_ref()].concat();
+    let score = certain - 3.0 + reading(case, &without, odd.line);
+    ranked.push(Candidate::new("extra-mark", score, vec![Edit::delete(case.file(), odd.start, odd.start + 1)]));
+    rank(ranked, 8.0, all);
+}
+
+/// Keeps the best; the best of all gets `top`, the others less by how far they are behind.
+fn rank(mut ranked: Vec<Candidate>, top: f64, all: &mut Vec<Candidate>) {
+    ranked.sort_by(|a, b| b.score.total_cmp(&a.score));
+    ranked.truncate(8);
+    let best = ranked.first().map_or(0.0, |first| first.score);
+    for mut candidate in ranked {
+        candidate.score = top + (candidate.score - best).max(-20.0);
+        all.push(candidate);
+    }
+}
+
+/// How much a line looks like code: the model's view of its tokens, and whether the names in it
+/// are known.
+fn reading(case: &Case, line: &str, number: u32) -> f64 {
+    let source = crate::source::Source::new("line", line.as_bytes());
+    let lexed = Lexed::new(&source, case.language());
+    let next = case.lexed().on_line(number).end;
+    let mut classes: Vec<Class> = model::classes(&lexed).into_iter().map(|(class, _)| class).collect();
+    if let Some(token) = case.lexed().code.get(next) {
+        classes.push(model::class("line"));
+        classes.push(model::class_of(case.lexed(), token));
+    }
+    let looks = case.text.model.score(&classes, 0, classes.len()) * w::MODEL;
+    let unknown = (0..lexed.code.len()).filter(|at| unknown_name(case, &lexed, *at)).count() as f64;
+    let open = lexed.code.iter().filter(|token| !token.closed).count() as f64;
+    let depth = |open: &str, close: &str| {
+        let count = |text: &str| (0..lexed.code.len()).filter(|i| lexed.is(*i, text)).count() as f64;
+        (count(open) - count(close)).abs()
+    };
+    let odd = lexed.code.iter().filter(|token| token.kind == TokenKind::Unknown).count() as f64;
+    let empty = lexed.code.iter().filter(|token| token.kind == TokenKind::Str && token.end - token.start <= 2).count() as f64;
+    let edges = lexed.code.iter().filter(|token| token.kind == TokenKind::Str && token.closed).map(|token| edge(lexed.text(token))).sum::<f64>();
+    looks + edges - 3.0 * unknown - 8.0 * open - 3.0 * depth("(", ")") - 4.0 * odd - 2.0 * empty
+}
+
+/// Strings seldom end in a separator of the code around them.
+fn edge(text: &str) -> f64 {
+    let inner = text.trim_matches('"');
+    if inner.ends_with([')', ';', ',']) { -1.5 } else { 0.0 }
+}
+
+fn unknown_name(case: &Case, lexed: &Lexed, index: usize) -> bool {
+    if lexed.kind(index) != Some(TokenKind::Name) {
+        return false;
+    }
+    let word = lexed.word(index);
+    let declared = case.text.names.of(case.lexed(), word).next().is_some();
+    let often = case.text.names.seen.get(word).is_some_and(|seen| seen.len() > 1);
+    !declared && !often && !case.language().known_names().any(|(name, _)| name == word)
+}
+
+/// Comments that were left open, or that swallow the start of another one.
+fn comments(case: &Case, all: &mut Vec<Candidate>) {
+    let Some((open, close)) = case.language().block_comment else { return };
+    let lexed = case.lexed();
+    for token in &lexed.comments {
+        let text = lexed.text(token);
+        let inner = text.len() > 2 && text[2..].contains(open);
+        if !text.starts_with(open) || (token.closed && !inner) {
+            continue;
+        }
+        let top = if token.closed { 5.0 } else { 8.0 };
+        for (rank, line) in comment_lines(lexed, token).into_iter().enumerate() {
+            let at = lexed.source.line_end(line);
+            let edit = case.insert(at, format!(" {close}"));
+            all.push(Candidate::new("open-comment", top - 1.5 * rank as f64, vec![edit]));
+        }
+    }
+    // `… */` whose opening mark was lost.
+    let end = lexed.code.windows(2).find(|pair| {
+        pair[0].end == pair[1].start && lexed.text(&pair[0]) == "*" && lexed.text(&pair[1]) == "/"
+    });
+    if let Some(pair) = end {
+        let mut line = pair[0].line;
+        let start = |line: u32| lexed.on_line(line).start;
+        for rank in 0..4 {
+            let first = lexed.code[start(line)];
+            let edit = case.insert(first.start, format!("{open} "));
+            all.push(Candidate::new("open-comment", 8.0 - f64::from(rank), vec![edit]));
+            line = line.saturating_sub(1);
+            if line == 0 || lexed.on_line(line).is_empty() {
+                break;
+            }
+        }
+    }
+}
+
+/// The lines at whose end an open comment may have been meant to end: the first, and the last
+/// before one that looks like code.
+fn comment_lines(lexed: &Lexed, token: &Token) -> Vec<u32> {
+    let source = &lexed.source;
+    let last = source.line_of(token.end.saturating_sub(1)).min(token.line + 40);
+    let mut lines = vec![token.line];
+    let mut line = token.line;
+    while line < last {
+        let next = source.line_text(line + 1);
+        let text = next.trim();
+        let goes_on = text.starts_with('*') || (!text.is_empty() && !text.ends_with([';', '{', '}', '>', ')']));
+        if !goes_on || text.contains("/*") {
+            break;
+        }
+        line += 1;
+    }
+    if line != token.line {
+        lines.insert(0, line);
+    }
+    lines
+}
+
+/// Lines of plain words outside of comments, and words in a call that lost their quotes.
+fn prose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let near = lexed.code[case.token].line;
+    for line in near.saturating_sub(3)..=near + 1 {
+        let range = lexed.on_line(line);
+        if range.is_empty() {
+            continue;
+        }
+        let far = f64::from(near.abs_diff(line));
+        let words = |range: std::ops::Range<usize>| {
+            range.clone().filter(|at| is_word(lexed, *at) && *at + 1 < range.end && is_word(lexed, *at + 1)).count()
+        };
+        let runs = words(range.clone());
+        let unknown = range.clone().filter(|at| unknown_name(case, lexed, *at)).count();
+        let code_end = matches!(lexed.word(range.end - 1), ";" | "{" | "}");
+        if runs >= 1 && unknown >= 2 {
+            let score = runs as f64 * 1.6 + unknown as f64 * 0.6 - far * 1.5 - if code_end { 5.0 } else { 0.0 };
+            let at = lexed.code[range.start].start;
+            let mark = case.language().line_comments.first().copied().unwrap_or("//");
+            all.push(Candidate::new("text-as-code", score.min(9.0), vec![case.insert(at, format!("{mark} "))]));
+        }
+        if unknown >= 1 {
+            quoted(case, line, far, all);
+        }
+    }
+}
+
+fn is_word(lexed: &Lexed, index: usize) -> bool {
+    matches!(lexed.kind(index), Some(TokenKind::Name | TokenKind::Keyword))
+}
+
+/// Every stretch of a line between marks that a string could fill.
+fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let range = lexed.on_line(line);
+    let (line_start, line_end) = (lexed.source.line_start(line), lexed.source.line_end(line));
+    let starts: Vec<usize> = range
+        .clone()
+        .filter(|at| *at > range.start && matches!(lexed.word(at - 1), "(" | "," | "=" | "+" | "<<" | "return" | "==" | "["))
+        .take(8)
+        .collect();
+    let plain = reading(case, &lexed.source.line_text(line), line);
+    let mut ranked = Vec::new();
+    for &start in &starts {
+        for end in start..range.end.min(start + 24) {
+            let next = lexed.word(end + 1);
+            let has_unknown = (start..=end).any(|at| unknown_name(case, lexed, at));
+            if !has_unknown || !matches!(next, ")" | "," | ";" | "+" | "<<" | "." | "]") || lexed.code[start..=end].iter().any(|t| t.kind == TokenKind::Str) {
+                continue;
+            }
+            let (from, to) = (lexed.code[start].start, lexed.code[end].end);
+            let text = [
+                lexed.source.slice(line_start, from).as_ref(),
+                "\"",
+                lexed.source.slice(from, to).as_ref(),
+                "\"",
+                lexed.source.slice(to, line_end).as_ref(),
+            ]
+            .concat();
+            let score = reading(case, &text, line) - plain;
+            let single = start == end;
+            let edits = vec![case.insert(from, "\""), case.insert(to, "\"")];
+            ranked.push(Candidate::new("text-as-string", score - far - if single { 3.0 } else { 0.0 }, edits));
+        }
+    }
+    let Some(best) = ranked.iter().map(|candidate| candidate.score).max_by(f64::total_cmp) else { return };
+    rank(ranked, (best - 2.0).min(6.0), all);
+}

@@ -1,0 +1,230 @@
+//! Names that are written a little wrong: the use, the declaration, or a word of the language.
+
+use super::{Candidate, Case, weights as w};
+use crate::edit::Edit;
+use crate::lex::TokenKind;
+use crate::names::{NameKind, asked_kind};
+use std::collections::HashMap;
+
+/// How far two words are apart in letters. A letter in the wrong case counts little; a letter
+/// beside the right one on the keyboard, somewhat less than another.
+pub(super) fn letters(a: &str, b: &str) -> f64 {
+    let (low_a, low_b) = (a.to_lowercase(), b.to_lowercase());
+    if low_a == low_b {
+        return if a == b { 0.0 } else { 0.6 };
+    }
+    let plain = strsim::damerau_levenshtein(a, b) as f64;
+    let folded = strsim::damerau_levenshtein(&low_a, &low_b) as f64 + 0.6;
+    let neighbours = low_a.len() == low_b.len()
+        && low_a.chars().zip(low_b.chars()).filter(|(x, y)| x != y).all(|(x, y)| beside(x, y));
+    plain.min(folded) - if neighbours { 0.2 } else { 0.0 }
+}
+
+/// Whether two letters are beside each other on the commonest keyboard.
+fn beside(a: char, b: char) -> bool {
+    const ROWS: [&str; 3] = ["qwertyuiop", "asdfghjkl", "zxcvbnm"];
+    let place = |c: char| {
+        ROWS.iter().enumerate().find_map(|(row, keys)| Some((row as i32, keys.find(c)? as i32)))
+    };
+    match (place(a), place(b)) {
+        (Some((row_a, at_a)), Some((row_b, at_b))) => (row_a - row_b).abs() <= 1 && (at_a - at_b).abs() <= 1,
+        _ => false,
+    }
+}
+
+/// How many letters may differ in a word of this length.
+fn limit(word: &str) -> f64 {
+    match word.chars().count() {
+        0..=2 => 1.0,
+        3..=5 => 2.0,
+        _ => 3.0,
+    }
+}
+
+pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if case.phase == crate::catalogue::Phase::Flow {
+        return;
+    }
+    let lexed = case.lexed();
+    let wrong = wrong_names(case);
+    for (rank, token) in wrong.into_iter().enumerate() {
+        if !matches!(lexed.kind(token), Some(TokenKind::Name)) {
+            continue;
+        }
+        let score = -2.0 * rank as f64;
+        near_names(case, token, score, all);
+        near_declaration(case, token, score, all);
+    }
+}
+
+/// The names that the message may be about: the one it names or points at; in a syntax error, the
+/// unknown ones around.
+fn wrong_names(case: &Case) -> Vec<usize> {
+    let lexed = case.lexed();
+    let mut found = Vec::new();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    if let Some(name) = case.word("name") {
+        let name = name.rsplit("::").next().unwrap_or(name);
+        if lexed.word(case.token) == name {
+            found.push(case.token);
+        }
+        let inside = lexed.code.iter().position(|token| token.start >= case.range.0 && lexed.text(token) == name);
+        found.extend(inside.filter(|at| lexed.code[*at].start < case.range.1));
+        found.extend(line.clone().find(|at| lexed.word(*at) == name));
+    }
+    if found.is_empty() && lexed.kind(case.token) == Some(TokenKind::Name) {
+        found.push(case.token);
+    }
+    let around = case.token.saturating_sub(8)..(case.token + 4).min(lexed.code.len());
+    let unknown = around.filter(|at| {
+        lexed.kind(*at) == Some(TokenKind::Name) && !is_known(case, *at)
+    });
+    found.extend(unknown);
+    // A member is found missing at the dot before it.
+    if lexed.is(case.token, ".") || lexed.is(case.token, "->") {
+        found.insert(0, case.token + 1);
+    }
+    let mut seen = std::collections::HashSet::new();
+    found.retain(|at| seen.insert(*at));
+    found.truncate(5);
+    found
+}
+
+fn is_known(case: &Case, token: usize) -> bool {
+    let lexed = case.lexed();
+    let word = lexed.word(token);
+    case.text.names.resolve(lexed, token).is_some()
+        || case.language().known_names().any(|(name, _)| name == word)
+}
+
+/// Names that might have been meant, each with what it is and whether it is visible here.
+fn meant<'a>(case: &'a Case, token: usize) -> HashMap<&'a str, (NameKind, bool, bool)> {
+    let lexed = case.lexed();
+    let mut all: HashMap<&str, (NameKind, bool, bool)> = HashMap::new();
+    for (name, kind) in case.language().known_names() {
+        all.insert(name, (kind, false, false));
+    }
+    for name in case.language().types {
+        all.insert(name, (NameKind::Type, true, false));
+    }
+    for (name, seen) in &case.text.names.seen {
+        // A name that stands elsewhere, whatever it is.
+        if seen.len() > 1 && !all.contains_key(name.as_str()) {
+            all.insert(name, (asked_kind(lexed, seen[0]), false, false));
+        }
+    }
+    for declared in &case.text.names.declared {
+        let name = lexed.word(declared.token);
+        let visible = (declared.scope.0..=declared.scope.1).contains(&token);
+        let unused = case.text.names.uses(lexed, name) == 0;
+        let entry = all.entry(name).or_insert((declared.kind, visible, unused));
+        if visible || !entry.1 {
+            *entry = (declared.kind, visible, unused);
+        }
+    }
+    all
+}
+
+fn kind_weight(asked: NameKind, is: NameKind) -> f64 {
+    use NameKind::*;
+    match (asked, is) {
+        _ if asked == is => w::KIND_FITS,
+        (Member, Function | Value) | (Value, Member) | (Function, Member | Type) | (Module, Type) => 0.0,
+        (Type, Value | Function) | (Value, Type) => w::KIND_MISFITS / 2.0,
+        (Value, Function) => w::KIND_MISFITS / 2.0,
+        _ => w::KIND_MISFITS,
+    }
+}
+
+fn near_names(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let word = lexed.word(token);
+    let asked = asked_kind(lexed, token);
+    for (name, (kind, visible, unused)) in meant(case, token) {
+        if name == word || name.len() < 2 && word.len() > 2 {
+            continue;
+        }
+        let apart = letters(word, name);
+        if apart > limit(word) || apart >= name.chars().count() as f64 {
+            continue;
+        }
+        let mut score = base + w::RESPELL + w::PER_LETTER * (apart - 1.0) + kind_weight(asked, kind);
+        score += if apart < 1.0 && word.eq_ignore_ascii_case(name) { w::CASE_ONLY } else { 0.0 };
+        score += if visible { w::VISIBLE } else { 0.0 } + if unused { w::UNUSED } else { 0.0 };
+        let first = word.chars().next().map(|c| c.to_ascii_lowercase()) != name.chars().next().map(|c| c.to_ascii_lowercase());
+        score += if first { w::FIRST_LETTER } else { 0.0 };
+        // Short words are near everything.
+        score -= if word.len() <= 3 { 1.5 } else { 0.0 };
+        let mistake = if word.eq_ignore_ascii_case(name) { "wrong-case" } else { "misspelt-name" };
+        let here = Candidate::new(mistake, score, vec![case.replace_token(token, name)]);
+        all.push(here);
+        let others = case.text.names.seen.get(word).map_or(&[][..], Vec::as_slice);
+        if others.len() > 1 {
+            let edits: Vec<Edit> = others.iter().map(|at| case.replace_token(*at, name)).collect();
+            // One slip made at every use is rarer than one slip, unless nothing else is declared.
+            all.push(Candidate::new(mistake, score + 0.3 - 0.5 * others.len() as f64, edits));
+        }
+    }
+    if let Some((_, here)) = case.language().foreign.iter().find(|(foreign, _)| *foreign == word) {
+        all.push(Candidate::new("foreign-word", base + 1.0, vec![case.replace_token(token, *here)]));
+    }
+    if asked != NameKind::Member {
+        for keyword in case.language().keywords {
+            let apart = letters(word, keyword);
+            if apart <= limit(word).min(2.0) && apart < keyword.len() as f64 - 1.0 {
+                let score = base + w::RESPELL + w::PER_LETTER * (apart - 1.0) - 0.8;
+                all.push(Candidate::new("misspelt-keyword", score, vec![case.replace_token(token, *keyword)]));
+            }
+        }
+    }
+}
+
+/// The other way round: a declaration near the unknown name that nothing uses.
+fn near_declaration(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let names = &case.text.names;
+    let word = lexed.word(token);
+    let uses = names.seen.get(word).map_or(1, Vec::len);
+    if names.resolve(lexed, token).is_some() {
+        return;
+    }
+    for declared in &names.declared {
+        let name = lexed.word(declared.token);
+        let apart = letters(word, name);
+        let visible = (declared.scope.0..=declared.scope.1).contains(&token) || declared.token > token;
+        if name == word || apart > limit(word) || names.uses(lexed, name) > 0 || !visible {
+            continue;
+        }
+        let same_kind = kind_weight(asked_kind(lexed, token), declared.kind);
+        let more = (uses as f64 - 1.0).min(4.0) * w::DECLARATION_SLIP;
+        let known = familiarity(case, word) - familiarity(case, name);
+        let score = base + w::RESPELL + w::PER_LETTER * (apart - 1.0) + w::VISIBLE + w::UNUSED + same_kind + more + known - 0.2;
+        let edits: Vec<Edit> = names.of(lexed, name).map(|d| case.replace_token(d.token, word)).collect();
+        all.push(Candidate::new("misspelt-name", score, edits));
+    }
+}
+
+/// How often the parts of a name occur in the rest of the text, in comments and strings too: a
+/// word that people use elsewhere is hardly the misspelt one.
+fn familiarity(case: &Case, name: &str) -> f64 {
+    let lexed = case.lexed();
+    let low = name.to_lowercase();
+    let holds = |text: &str| text.to_lowercase().contains(&low);
+    let comments = lexed.comments.iter().filter(|token| holds(lexed.text(token))).count();
+    let strings = lexed.code.iter().filter(|t| t.kind == TokenKind::Str && holds(lexed.text(t))).count();
+    let names = case.text.names.seen.keys().filter(|other| *other != name && holds(other)).count();
+    ((comments + strings + names) as f64).min(2.0)
+}
+
+#[cfg(test)]
+mod tests {
+    use super::letters;
+
+    #[test]
+    fn letters_count_case_little_and_neighbours_less() {
+        assert!(letters("string", "String") < 1.0);
+        assert!(letters("tide", "tidr") < letters("tide", "tidm"));
+        assert!((letters("pritnf", "printf") - 1.0).abs() < 1e-9);
+        assert!(letters("fare", "ferry") > 2.0);
+    }
+}

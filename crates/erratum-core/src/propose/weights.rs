@@ -1,0 +1,132 @@
+//! Every weight of the ranking, with the reason for it. Scores are natural logarithms: 2.3 more
+//! means ten times likelier.
+
+/// A slip at exactly the place where the message points. All other weights are measured from it.
+pub const AT_PLACE: f64 = 0.0;
+
+/// What the token model says counts by this much: runs of classes are not independent, so the
+/// plain sum would claim too much.
+pub const MODEL: f64 = 0.75;
+
+/// The most that the model may add or take, so that one odd run cannot outweigh everything.
+pub const MODEL_LIMIT: f64 = 9.0;
+
+/// Each token between the reported place and a change before it: compilers notice a slip late.
+pub const PER_TOKEN_BEFORE: f64 = -0.28;
+
+/// Each token between the reported place and a change after it: they hardly ever notice early.
+pub const PER_TOKEN_AFTER: f64 = -0.9;
+
+/// Each line between the reported place and the change, beside the tokens.
+pub const PER_LINE: f64 = -0.25;
+
+/// The message itself names the mark to insert ("expected ';'").
+pub const MESSAGE_NAMES_IT: f64 = 2.2;
+
+/// Inserting a mark: forgetting one is the commonest slip of all.
+pub const INSERT: f64 = -1.0;
+
+/// Inserting a keyword: rarer, people remember words better than marks.
+pub const INSERT_WORD: f64 = -5.0;
+
+/// Deleting a mark: a key pressed twice.
+pub const DELETE: f64 = -3.0;
+
+/// Deleting a word takes something of the learner's work.
+pub const DELETE_WORD: f64 = -7.0;
+
+/// Putting another mark in the place of one that is easily taken for it (`,` `;` `.` `:`).
+pub const REPLACE_LIKE: f64 = -2.2;
+
+/// Putting any other mark in the place of one.
+pub const REPLACE: f64 = -5.0;
+
+/// Two tokens in the wrong order.
+pub const SWAP: f64 = -5.5;
+
+/// Taking two tokens apart or together.
+pub const JOIN: f64 = -3.5;
+
+/// The brackets do not pair: a change that makes them pair.
+pub const PAIRS_MENDED: f64 = 3.5;
+
+/// The brackets pair: a change that spoils that.
+pub const PAIRS_SPOILT: f64 = -9.0;
+
+/// The brackets do not pair, and the change leaves it so.
+pub const PAIRS_STILL_ODD: f64 = -3.0;
+
+/// A bracket at the place where the layout says its partner was meant.
+pub const LAYOUT_PLACE: f64 = 3.0;
+
+/// A name written as a near one: with one letter wrong.
+pub const RESPELL: f64 = -0.5;
+
+/// Each further letter that differs.
+pub const PER_LETTER: f64 = -2.0;
+
+/// Only the letter case differs: beginners slip so most of all.
+pub const CASE_ONLY: f64 = 1.0;
+
+/// The near name is what the place asks for (a function where there is a call, …).
+pub const KIND_FITS: f64 = 1.2;
+
+/// The near name is something else than the place asks for.
+pub const KIND_MISFITS: f64 = -2.0;
+
+/// The near name is declared and visible at the place.
+pub const VISIBLE: f64 = 1.0;
+
+/// The near name is declared in this file and used nowhere else: it waits for this use.
+pub const UNUSED: f64 = 1.2;
+
+/// The first letter differs: people look at the start of a word.
+pub const FIRST_LETTER: f64 = -1.0;
+
+/// A declaration that nothing uses, near a name that is used and not declared, per use beyond one.
+pub const DECLARATION_SLIP: f64 = 1.5;
+
+/// A name that the library's table has, brought by an import that is not there.
+pub const IMPORT: f64 = 2.5;
+
+/// What the compiler suggests: right in 17 to 38 of 100 cases.
+pub const HINT: f64 = -2.0;
+
+/// What rustc marks as fit to be applied by a machine is right more often.
+pub const HINT_TYPES: f64 = 0.5;
+
+/// A change of types by recipe.
+pub const TYPE_FIX: f64 = 0.0;
+
+/// A value that nobody can know.
+pub const MADE_UP: f64 = -1.5;
+
+/// After compiling: the message is gone and nothing new came of its phase or an earlier one.
+pub const HELD: f64 = 8.0;
+
+/// After compiling: no mistake is left at all.
+pub const ALL_GONE: f64 = 3.0;
+
+/// After compiling: each message that went with it, up to [`MANY_GONE`] of them.
+pub const EACH_GONE: f64 = 0.5;
+
+/// See [`EACH_GONE`].
+pub const MANY_GONE: usize = 6;
+
+/// After compiling: each new message of a later phase on the changed lines.
+pub const NEW_HERE: f64 = -3.5;
+
+/// After compiling: each new message of the same phase further down (it was hidden, or was caused).
+pub const NEW_BELOW: f64 = -0.7;
+
+/// After compiling: each new warning near the change (unused, no effect, unreachable).
+pub const NEW_WARNING: f64 = -1.5;
+
+/// After compiling: a definition of the learner's is no longer in the outline.
+pub const LOST_DEFINITION: f64 = -10.0;
+
+/// How many candidates are tried for one message at most.
+pub const TRIES: usize = 28;
+
+/// A candidate this much below the best is not worth a compile.
+pub const HOPELESS: f64 = 11.0;

@@ -1,0 +1,104 @@
+//! The search: tries fixes on copies, and tells roots from what only follows.
+//!
+//! One mistake after the other is mended in a copy, each by the fix that does best in the eyes of
+//! the compiler and of the ranking; what vanishes with it follows from it. Where no fix holds, the
+//! statement or block is switched off in the copy, so that the search can go on behind it.
+
+mod chain;
+mod compare;
+mod judge;
+mod trial;
+
+pub use judge::judge;
+
+use crate::language::Language;
+use crate::message::Message;
+use crate::source::{Program, Source};
+use crate::verdict::Verdict;
+
+/// How much of a program is checked.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Hash)]
+pub enum Depth {
+    /// Only what tells errors: the cheapest check.
+    Errors,
+    /// The warnings too that come late (unset variables, missing returns).
+    Full,
+}
+
+/// What a compile gave.
+#[derive(Clone, Debug, Default)]
+pub struct Report {
+    /// The messages, resolved: columns count characters.
+    pub messages: Vec<Message>,
+    /// The compiler's exit status, if it ended by itself.
+    pub exit: Option<i32>,
+    /// Messages that were too many to keep.
+    pub dropped: usize,
+}
+
+/// Something that compiles programs. The only way in which the core meets a compiler.
+pub trait Compile: Sync {
+    /// The compiler's name, as the catalogue's patterns use it.
+    fn compiler(&self) -> &str;
+
+    /// Compiles copies of programs, as many at a time as is good.
+    ///
+    /// # Errors
+    /// Each result by itself: a text for people, when the compiler could not be run to its end
+    /// (a limit was hit, it crashed).
+    fn compile(&self, programs: &[Program], depth: Depth) -> Vec<Result<Report, String>>;
+
+    /// How many programs are best given to [`Compile::compile`] at once.
+    fn width(&self) -> usize {
+        2
+    }
+
+    /// Whether the budget of time is spent.
+    fn expired(&self) -> bool;
+
+    /// The text of a file that messages speak of and that the program does not hold yet.
+    fn source(&self, name: &str) -> Option<Source>;
+}
+
+/// How far the search goes.
+#[derive(Clone, Copy, Debug)]
+pub struct Limits {
+    /// How many mistakes are looked for at most.
+    pub roots: usize,
+    /// Whether warnings that tell of a mistake are looked at, after the errors.
+    pub warnings: bool,
+    /// How many alternatives are shown with a fix.
+    pub alternatives: usize,
+}
+
+impl Default for Limits {
+    fn default() -> Limits {
+        Limits { roots: 40, warnings: true, alternatives: 3 }
+    }
+}
+
+/// What the search found: the verdict, and the program with every first fix applied.
+#[derive(Clone, Debug)]
+pub struct Found {
+    /// The verdict. Its `build` is left for the caller to fill.
+    pub verdict: Verdict,
+    /// The program as it is at the end of the chain of fixes.
+    pub mended: Program,
+}
+
+/// Finds the mistakes of a program from its first compile, by trying fixes.
+pub fn prove(
+    program: &Program,
+    language: &'static Language,
+    first: Report,
+    compile: &dyn Compile,
+    limits: Limits,
+) -> Found {
+    chain::Chain::new(program, language, first, compile, limits).run()
+}
+
+/// Whether a message is to be mended: an error, or a warning that tells of a mistake.
+pub fn is_grave(message: &Message, language: &Language) -> bool {
+    message.is_error()
+        || message.code.as_deref().is_some_and(|code| language.grave_warnings.contains(&code))
+}

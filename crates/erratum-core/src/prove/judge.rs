@@ -1,0 +1,217 @@
+//! The verdict without a compiler: roots and cascades told from the messages and the text.
+
+use super::{Limits, Report, is_grave};
+use crate::catalogue::{self, Phase, Shown, Words};
+use crate::describe::describe;
+use crate::language::Language;
+use crate::message::{Message, Place};
+use crate::propose::{self, Case, Text};
+use crate::source::Program;
+use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Told, Verdict};
+use std::collections::HashMap;
+use std::sync::Arc;
+
+/// How many lines below a syntax error messages are taken for its cascade, where the text is not
+/// at hand to see the block's end.
+const SPOILT_LINES: u32 = 12;
+
+/// The messages of a report, with no part told yet.
+pub(super) fn told(report: &Report) -> Vec<Told> {
+    let one = |(index, message): (usize, &Message)| Told {
+        id: index + 1,
+        severity: message.severity,
+        code: message.code.clone(),
+        text: message.text.clone(),
+        at: message.at.clone(),
+        notes: message.notes.clone(),
+        count: message.count,
+        role: Role::Unsettled,
+        root: None,
+    };
+    report.messages.iter().enumerate().map(one).collect()
+}
+
+/// Title, meaning and advice of a mistake.
+pub(super) fn texts(mistake: &str, words: &Words, message: &Message) -> (String, String, String) {
+    match catalogue::entry(mistake).or_else(|| catalogue::entry("other")) {
+        Some(entry) => (
+            catalogue::fill(&entry.title, words).unwrap_or_else(|| entry.general.clone()),
+            catalogue::fill_sentences(&entry.meaning, words),
+            catalogue::fill_sentences(&entry.advice, words),
+        ),
+        None => (message.text.clone(), String::new(), String::new()),
+    }
+}
+
+struct Judged<'a> {
+    message: &'a Message,
+    phase: Phase,
+    shown: Vec<Shown>,
+}
+
+/// Judges a program by its messages; the program's texts help where they are at hand.
+pub fn judge(
+    program: &Program,
+    language: Option<&'static Language>,
+    report: &Report,
+    compiler: &str,
+    limits: Limits,
+) -> Verdict {
+    let mut told = told(report);
+    let mut roots: Vec<(usize, Root)> = Vec::new();
+    let mut texts_read: HashMap<String, Arc<Text>> = HashMap::new();
+    let grave = |m: &Message| m.is_error() || language.is_some_and(|l| is_grave(m, l));
+    let has_errors = report.messages.iter().any(Message::is_error);
+    let mut seen: Vec<Judged> = Vec::new();
+    for (index, message) in report.messages.iter().enumerate() {
+        if !grave(message) || (!message.is_error() && has_errors) || roots.len() >= limits.roots {
+            continue;
+        }
+        let shown = catalogue::shown_by(message, compiler);
+        let phase = catalogue::phase(message, &shown, compiler);
+        let judged = Judged { message, phase, shown };
+        let text = language.and_then(|language| {
+            let name = message.at.as_ref()?.file.clone();
+            let source = program.file(&name)?;
+            Some(texts_read.entry(name).or_insert_with(|| Arc::new(Text::new(source, language))).clone())
+        });
+        let parent = roots.iter().position(|(first, _)| {
+            let root = seen.iter().find(|judged| std::ptr::eq(judged.message, &report.messages[*first]));
+            root.is_some_and(|root| follows(root, &judged, text.as_deref()))
+        });
+        match parent {
+            Some(parent) => {
+                let root = &mut roots[parent].1;
+                root.follows.push(index + 1);
+                (told[index].role, told[index].root) = (Role::Cascade, Some(root.id));
+            }
+            None => {
+                let root = judged_root(roots.len() + 1, index, &judged, program, report, text);
+                (told[index].role, told[index].root) = (Role::Root, Some(root.id));
+                roots.push((index, root));
+            }
+        }
+        seen.push(judged);
+    }
+    let roots: Vec<Root> = roots.into_iter().map(|(_, root)| root).collect();
+    Verdict {
+        schema: SCHEMA,
+        build: Default::default(),
+        messages: told,
+        roots,
+        complete: true,
+        mended: false,
+        compiles: 0,
+        dropped: report.dropped,
+    }
+}
+
+/// Whether a message only follows from an earlier root.
+fn follows(root: &Judged, message: &Judged, text: Option<&Text>) -> bool {
+    let (Some(first), Some(at)) = (&root.message.at, &message.message.at) else { return false };
+    if first.file != at.file {
+        return root.message.text == message.message.text;
+    }
+    if first.line == at.line {
+        return true;
+    }
+    let name = |judged: &Judged| judged.shown.iter().find_map(|s| s.words.get("name").cloned());
+    if let (Some(a), Some(b)) = (name(root), name(message))
+        && a == b
+    {
+        return true;
+    }
+    if root.message.text == message.message.text && root.phase >= Phase::Name && quoted(&root.message.text) {
+        return true;
+    }
+    if root.phase > Phase::Syntax || at.line < first.line {
+        return false;
+    }
+    // What a lexical or syntax error spoils reaches to the end of its block at most, or to the end
+    // of the file if the brackets are off.
+    match text {
+        Some(text) if text.pairs.sound() => {
+            let token = text.lexed.at(first.range(&text.lexed.source).0);
+            let close = text.pairs.block_of(&text.lexed, token).and_then(|open| text.pairs.partner[open]);
+            let end = close.map_or(u32::MAX, |close| text.lexed.code[close].line);
+            let near = at.line <= first.line + 2;
+            near || (message.phase <= Phase::Syntax && at.line <= end && message.message.text.starts_with("expected"))
+        }
+        Some(text) => !text.pairs.odd.is_empty(),
+        None => at.line <= first.line + SPOILT_LINES && message.phase <= Phase::Syntax,
+    }
+}
+
+fn quoted(text: &str) -> bool {
+    text.contains('\'') || text.contains('`')
+}
+
+fn judged_root(
+    id: usize,
+    index: usize,
+    judged: &Judged,
+    program: &Program,
+    report: &Report,
+    text: Option<Arc<Text>>,
+) -> Root {
+    let message = judged.message;
+    let case = text.clone().and_then(|text| {
+        Case::new(program, text, message, &report.messages, &judged.shown, judged.phase)
+    });
+    let best = case.as_ref().and_then(|case| {
+        let all = propose::candidates(case);
+        // Without a proof only a fix that stands out is shown.
+        let second = all.get(1).map_or(f64::NEG_INFINITY, |c| c.score);
+        all.first().filter(|c| c.score > 0.5 && c.score > second + 0.2).cloned()
+    });
+    let reported = message.at.clone().unwrap_or_else(|| Place::point("", 1, 1));
+    let mut at = reported.clone();
+    let mut words = judged.shown.first().map(|s| s.words.clone()).unwrap_or_default();
+    words.insert("reported".into(), reported.line.to_string());
+    let mut mistake = judged.shown.first().map_or("other", |s| s.entry.id.as_str()).to_owned();
+    let mut fixes = Vec::new();
+    if let Some(best) = best {
+        mistake = best.mistake.to_owned();
+        let changes: Vec<Change> = best
+            .edits
+            .iter()
+            .filter_map(|edit| {
+                let source = program.file(&edit.file)?;
+                Some(Change { at: Place::of(source, edit.start, edit.end), text: edit.text.clone() })
+            })
+            .collect();
+        if let Some(first) = changes.first() {
+            at = first.at.clone();
+            words.insert("new".into(), first.text.trim().to_owned());
+        }
+        fixes.push(Fix {
+            id: 1,
+            title: describe(program, &best.edits),
+            mistake: best.mistake,
+            evidence: Evidence::Judged,
+            certainty: best.certainty,
+            edits: changes,
+            clears: vec![index + 1],
+            reveals: 0,
+            bytes: best.edits,
+        });
+    }
+    words.insert("line".into(), at.line.to_string());
+    words.insert("file".into(), at.file.clone());
+    let (title, meaning, advice) = texts(&mistake, &words, message);
+    Root {
+        id,
+        messages: vec![index + 1],
+        hidden: false,
+        warning: !message.is_error(),
+        mistake,
+        at,
+        evidence: Evidence::Judged,
+        follows: Vec::new(),
+        title,
+        meaning,
+        advice,
+        will_say: None,
+        fixes,
+    }
+}

@@ -1,0 +1,224 @@
+//! Tries the candidates for one message and picks the best.
+
+use super::compare::{Difference, compare};
+use super::{Compile, Depth, Report, is_grave};
+use crate::catalogue::{self, Phase};
+use crate::edit::{self, Edit};
+use crate::language::Language;
+use crate::message::Message;
+use crate::names::NameKind;
+use crate::propose::{Candidate, Text, weights as w};
+use crate::source::Program;
+use std::collections::HashMap;
+use std::collections::hash_map::DefaultHasher;
+use std::hash::{Hash, Hasher};
+use std::sync::Arc;
+
+/// Compiles, never the same text twice, and counts.
+pub(super) struct Memory<'a> {
+    compile: &'a dyn Compile,
+    known: HashMap<(u64, Depth), Option<Arc<Report>>>,
+    pub compiles: usize,
+}
+
+fn hash(program: &Program) -> u64 {
+    let mut hasher = DefaultHasher::new();
+    for file in &program.files {
+        (file.name(), file.bytes()).hash(&mut hasher);
+    }
+    hasher.finish()
+}
+
+impl<'a> Memory<'a> {
+    pub fn new(compile: &'a dyn Compile) -> Memory<'a> {
+        Memory { compile, known: HashMap::new(), compiles: 0 }
+    }
+
+    pub fn remember(&mut self, program: &Program, depth: Depth, report: Arc<Report>) {
+        self.known.insert((hash(program), depth), Some(report));
+    }
+
+    /// The reports of these programs. Nothing for one whose compile did not come to its end.
+    pub fn reports(&mut self, programs: &[Program], depth: Depth) -> Vec<Option<Arc<Report>>> {
+        let fresh: Vec<&Program> =
+            programs.iter().filter(|p| !self.known.contains_key(&(hash(p), depth))).collect();
+        if !fresh.is_empty() {
+            let owned: Vec<Program> = fresh.into_iter().cloned().collect();
+            self.compiles += owned.len();
+            for (program, result) in owned.iter().zip(self.compile.compile(&owned, depth)) {
+                self.known.insert((hash(program), depth), result.ok().map(Arc::new));
+            }
+        }
+        programs.iter().map(|p| self.known.get(&(hash(p), depth)).cloned().flatten()).collect()
+    }
+}
+
+/// A candidate that was tried.
+#[derive(Clone)]
+pub(super) struct Tried {
+    pub candidate: Candidate,
+    pub program: Program,
+    pub report: Arc<Report>,
+    pub difference: Difference,
+    /// The candidate's score and what the compile was worth.
+    pub total: f64,
+    /// Whether the compile spoke against it in any way.
+    pub objection: bool,
+}
+
+/// What the candidates are tried against.
+pub(super) struct Setting<'a> {
+    pub program: &'a Program,
+    pub text: &'a Text,
+    pub language: &'static Language,
+    pub report: &'a Report,
+    /// Index of the message to mend.
+    pub target: usize,
+    pub phase: Phase,
+    pub compiler: &'a str,
+}
+
+/// Tries candidates, best first, until nothing that is left could beat the best; gives those that
+/// hold, the best first.
+pub(super) fn try_all(
+    setting: &Setting,
+    candidates: Vec<Candidate>,
+    memory: &mut Memory,
+) -> Vec<Tried> {
+    let mut held: Vec<Tried> = Vec::new();
+    let best_score = candidates.first().map_or(0.0, |candidate| candidate.score);
+    let mut queue = candidates.into_iter().take(w::TRIES).peekable();
+    while let Some(next) = queue.peek() {
+        if next.score < best_score - w::HOPELESS || memory.compile.expired() {
+            break;
+        }
+        if let Some(best) = held.iter().max_by(|a, b| a.total.total_cmp(&b.total)) {
+            let bonus = best.total - best.candidate.score;
+            let slack = if best.objection { 4.0 } else { 0.3 };
+            if best.total >= next.score + bonus + slack {
+                break;
+            }
+        }
+        let batch: Vec<Candidate> = queue.by_ref().take(memory.compile.width().max(1)).collect();
+        let applied: Vec<(Candidate, Program)> = batch
+            .into_iter()
+            .filter_map(|c| Some((c.clone(), edit::apply(setting.program, &c.edits).ok()?)))
+            .collect();
+        let programs: Vec<Program> = applied.iter().map(|(_, program)| program.clone()).collect();
+        let reports = memory.reports(&programs, Depth::Errors);
+        for ((candidate, program), report) in applied.into_iter().zip(reports) {
+            if let Some(report) = report {
+                held.extend(weigh(setting, candidate, program, report));
+            }
+        }
+    }
+    held.sort_by(|a, b| b.total.total_cmp(&a.total));
+    held
+}
+
+/// What the compile says of a candidate; nothing if the fix does not hold.
+pub(super) fn weigh(
+    setting: &Setting,
+    candidate: Candidate,
+    program: Program,
+    report: Arc<Report>,
+) -> Option<Tried> {
+    let old = &setting.report.messages;
+    let difference = compare(old, setting.program, &report.messages, &program, &candidate.edits);
+    if !difference.gone.contains(&setting.target) {
+        return None;
+    }
+    let target = &old[setting.target];
+    let target_line = target.line().unwrap_or(u32::MAX);
+    let changed = changed_lines(&program, &candidate.edits);
+    let mut worth = w::HELD;
+    let mut objection = false;
+    for &index in &difference.new {
+        let message = &report.messages[index];
+        let shown = catalogue::shown_by(message, setting.compiler);
+        let phase = catalogue::phase(message, &shown, setting.compiler);
+        let line = message.line().unwrap_or(0);
+        let here = changed.contains(&line) && message.at.as_ref().is_some_and(|at| candidate.edits.iter().any(|e| e.file == at.file));
+        if !message.is_error() {
+            let grave = is_grave(message, setting.language);
+            if grave && (here || !target.is_error()) {
+                worth += w::NEW_WARNING * 2.0;
+                objection = true;
+            } else if here {
+                worth += w::NEW_WARNING;
+                objection = true;
+            } else {
+                worth -= 0.2;
+            }
+            continue;
+        }
+        if !target.is_error() {
+            // A warning must not be bought off with an error.
+            return None;
+        }
+        let shift = program.file(&candidate.edits[0].file).map_or(0, |now| now.line_count() as i64)
+            - setting.program.file(&candidate.edits[0].file).map_or(0, |then| then.line_count() as i64);
+        let old_line = i64::from(line) - shift.max(0);
+        let before = old_line <= i64::from(target_line);
+        if phase <= setting.phase && before {
+            return None;
+        }
+        objection = true;
+        worth += match () {
+            () if here => w::NEW_HERE,
+            () if phase <= setting.phase => w::NEW_BELOW,
+            // Of a later phase and elsewhere: it was hidden.
+            () => -0.05,
+        };
+    }
+    let left = report.messages.iter().filter(|m| m.is_error()).count();
+    let warned = report.messages.iter().filter(|m| is_grave(m, setting.language)).count();
+    if left == 0 && (target.is_error() || warned == 0) {
+        worth += w::ALL_GONE;
+    }
+    let gone = difference.gone.iter().filter(|i| is_grave(&old[**i], setting.language)).count();
+    worth += gone.min(w::MANY_GONE) as f64 * w::EACH_GONE;
+    if definitions_lost(setting, &program) {
+        worth += w::LOST_DEFINITION;
+        objection = true;
+    }
+    let total = candidate.score + worth;
+    Some(Tried { candidate, program, report, difference, total, objection })
+}
+
+/// The lines of the new text that the edits touch.
+fn changed_lines(program: &Program, edits: &[Edit]) -> Vec<u32> {
+    let mut lines = Vec::new();
+    for edit in edits {
+        let Some(source) = program.file(&edit.file) else { continue };
+        let map = edit::PositionMap::new(&edit.file, edits);
+        // The first byte of what was put in, and the last.
+        let end = map.forward(edit.end);
+        let start = end.saturating_sub(edit.text.len());
+        for line in source.line_of(start)..=source.line_of(end) {
+            lines.push(line);
+        }
+    }
+    lines
+}
+
+/// Whether fewer functions and types are defined than before: something was swallowed.
+fn definitions_lost(setting: &Setting, program: &Program) -> bool {
+    let name = setting.text.lexed.source.name();
+    let Some(now) = program.file(name) else { return false };
+    let count = |lexed: &crate::lex::Lexed, names: &crate::names::Names| {
+        let defined = names.declared.iter().filter(|d| matches!(d.kind, NameKind::Function | NameKind::Type));
+        (defined.count(), lexed.code.len())
+    };
+    let lexed = crate::lex::Lexed::new(now, setting.language);
+    let pairs = crate::pairs::Pairs::new(&lexed);
+    let names = crate::names::Names::new(&lexed, &pairs);
+    let (before, tokens_before) = count(&setting.text.lexed, &setting.text.names);
+    let (after, tokens_after) = count(&lexed, &names);
+    after < before && tokens_after + 8 < tokens_before
+}
+
+/// Whether a message is of the kind that only warns.
+pub(super) fn warns(message: &Message) -> bool {
+    !message.is_error()
+}

@@ -1,0 +1,183 @@
+//! The command line.
+
+use clap::{Args, Parser, Subcommand, ValueEnum};
+use std::path::PathBuf;
+
+/// Finds the real mistake behind the messages of a compiler, and mends it.
+///
+/// `erratum FILE` looks at a program that does not compile: it shows the first mistake, where it
+/// really is, what to do, and which messages only follow from it. `erratum mend FILE` makes the
+/// change. Every claim is proved by compiling a copy; your program is never run.
+#[derive(Debug, Parser)]
+#[command(name = "erratum", version, args_conflicts_with_subcommands = true, subcommand_precedence_over_arg = true, max_term_width = 100)]
+pub struct Cli {
+    /// The command.
+    #[command(subcommand)]
+    pub command: Option<Command>,
+    /// Without a command: `look`.
+    #[command(flatten)]
+    pub look: Look,
+}
+
+/// The commands.
+#[derive(Debug, Subcommand)]
+pub enum Command {
+    /// Compile, and show the first mistake, what to do, and what only follows
+    Look(Look),
+    /// The same from saved compiler output, or from standard input
+    Read(Read),
+    /// Apply a fix: shows the change and asks
+    Mend(Mend),
+    /// Take the last mend back
+    Undo(Undo),
+    /// Which compilers were found, and how to get the others
+    Compilers(Compilers),
+    /// Walk through look, mend and compile on sample programs
+    Demo(Demo),
+    /// Print a script that completes commands and options in your shell
+    Completions {
+        /// The shell
+        shell: clap_complete::Shell,
+    },
+    /// Print the manual page
+    Man,
+}
+
+/// When to use colour.
+#[derive(Clone, Copy, Debug, Default, ValueEnum)]
+pub enum Color {
+    /// If the output is a terminal
+    #[default]
+    Auto,
+    /// Always
+    Always,
+    /// Never
+    Never,
+}
+
+/// Options that all commands with a verdict share.
+#[derive(Args, Clone, Debug, Default)]
+pub struct Common {
+    /// Print the verdict as JSON, and nothing else
+    #[arg(long)]
+    pub json: bool,
+    /// Use colour
+    #[arg(long, value_enum, default_value_t, value_name = "WHEN")]
+    pub color: Color,
+    /// Columns to write in [default: those of the terminal, at most 100]
+    #[arg(long, value_name = "COLUMNS", value_parser = clap::value_parser!(u16).range(20..))]
+    pub width: Option<u16>,
+    /// The language, where the file's name does not tell it: c, cpp, java, rust
+    #[arg(long, value_name = "LANGUAGE")]
+    pub language: Option<String>,
+    /// One line for each mistake
+    #[arg(short, long)]
+    pub quiet: bool,
+    /// Say also what was run and how often
+    #[arg(short, long)]
+    pub verbose: bool,
+}
+
+/// Options that all commands that compile share.
+#[derive(Args, Clone, Debug, Default)]
+pub struct Compile {
+    /// The compiler to use: a name, or a path
+    #[arg(long, value_name = "COMPILER")]
+    pub compiler: Option<String>,
+    /// Seconds that the search for fixes may take [default: 5]
+    #[arg(long, value_name = "SECONDS", value_parser = seconds)]
+    pub budget: Option<f64>,
+}
+
+fn seconds(text: &str) -> Result<f64, String> {
+    match text.parse::<f64>() {
+        Ok(seconds) if seconds > 0.0 && seconds <= 3600.0 => Ok(seconds),
+        _ => Err("must be a number of seconds from 0.01 to 3600".to_owned()),
+    }
+}
+
+/// `erratum look`
+#[derive(Args, Clone, Debug)]
+pub struct Look {
+    /// The files to compile together
+    #[arg(value_name = "FILES")]
+    pub files: Vec<PathBuf>,
+    /// A build command: it is run as it is, and its output is read
+    #[arg(last = true, value_name = "COMMAND")]
+    pub build: Vec<String>,
+    /// List every mistake
+    #[arg(short, long)]
+    pub all: bool,
+    /// Do not try fixes: judge by the messages and the text
+    #[arg(long)]
+    pub no_proof: bool,
+    #[command(flatten)]
+    pub compile: Compile,
+    #[command(flatten)]
+    pub common: Common,
+}
+
+/// `erratum read`
+#[derive(Args, Clone, Debug)]
+pub struct Read {
+    /// The saved output [default: standard input]
+    pub log: Option<PathBuf>,
+    /// List every mistake
+    #[arg(short, long)]
+    pub all: bool,
+    #[command(flatten)]
+    pub common: Common,
+}
+
+/// `erratum mend`
+#[derive(Args, Clone, Debug)]
+pub struct Mend {
+    /// The files to compile together
+    #[arg(required = true, value_name = "FILES")]
+    pub files: Vec<PathBuf>,
+    /// Go on until it compiles or nothing proved is left
+    #[arg(short, long)]
+    pub all: bool,
+    /// Do not ask
+    #[arg(short, long)]
+    pub yes: bool,
+    /// Take another fix of the first mistake, by its number
+    #[arg(long, value_name = "N", conflicts_with = "all")]
+    pub pick: Option<usize>,
+    /// Only show what would be changed
+    #[arg(long, conflicts_with = "yes")]
+    pub dry_run: bool,
+    /// Leave out fixes that are a guess
+    #[arg(long)]
+    pub sure: bool,
+    #[command(flatten)]
+    pub compile: Compile,
+    #[command(flatten)]
+    pub common: Common,
+}
+
+/// `erratum undo`
+#[derive(Args, Clone, Debug)]
+pub struct Undo {
+    /// Only the last mend of this file
+    pub file: Option<PathBuf>,
+}
+
+/// `erratum compilers`
+#[derive(Args, Clone, Debug)]
+pub struct Compilers {
+    /// Print as JSON
+    #[arg(long)]
+    pub json: bool,
+}
+
+/// `erratum demo`
+#[derive(Args, Clone, Debug)]
+pub struct Demo {
+    /// The language of the walk: c, cpp, java, rust [default: the first that has a compiler]
+    #[arg(long, value_name = "LANGUAGE")]
+    pub language: Option<String>,
+    /// Use colour
+    #[arg(long, value_enum, default_value_t, value_name = "WHEN")]
+    pub color: Color,
+}

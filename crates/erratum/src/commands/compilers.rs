@@ -1,0 +1,65 @@
+//! `erratum compilers`: what is here, and how to get the rest.
+
+use crate::arguments::{Color, Compilers};
+use crate::failure::Failure;
+use crate::show;
+use erratum_compilers::{Found, Kind, Toolbox};
+use erratum_core::language::LANGUAGES;
+use serde::Serialize;
+use std::io::Write;
+use std::path::{Path, PathBuf};
+use std::thread;
+
+#[derive(Serialize)]
+struct Line {
+    language: &'static str,
+    compiler: &'static str,
+    path: Option<PathBuf>,
+    version: String,
+    note: &'static str,
+    install: &'static str,
+}
+
+/// Runs it.
+pub fn run(arguments: &Compilers) -> Result<u8, Failure> {
+    let toolbox = Toolbox::new(Path::new("."))?;
+    let jobs: Vec<_> = toolbox
+        .all()
+        .into_iter()
+        .map(|(kind, path)| thread::spawn(move || line(kind, path)))
+        .collect();
+    let lines: Vec<Line> = jobs.into_iter().filter_map(|job| job.join().ok()).collect();
+    let mut out = show::out(Color::Auto);
+    if arguments.json {
+        let text = serde_json::to_string_pretty(&lines).map_err(|e| Failure::said(e.to_string()))?;
+        writeln!(out, "{text}")?;
+        out.flush()?;
+        return Ok(0);
+    }
+    for language in LANGUAGES {
+        let bold = anstyle::Style::new().bold();
+        writeln!(out, "{bold}{}{bold:#} (files named .{})", language.name, language.extensions.join(", ."))?;
+        let of_language: Vec<&Line> = lines.iter().filter(|line| line.language == language.id).collect();
+        for line in &of_language {
+            match &line.path {
+                Some(path) => writeln!(out, "  {:<8} {:<10} {}\n{:22}{}", line.compiler, line.version, path.display(), "", line.note)?,
+                None => writeln!(out, "  {:<8} not found", line.compiler)?,
+            }
+        }
+        if of_language.iter().all(|line| line.path.is_none()) {
+            let install = of_language.first().map_or("", |line| line.install);
+            writeln!(out, "  {install}\n  Without it, `erratum read` still judges saved output.")?;
+        }
+        writeln!(out)?;
+    }
+    writeln!(out, "The first one found is used. --compiler, or erratum.toml, names another.")?;
+    out.flush()?;
+    Ok(0)
+}
+
+fn line(kind: &'static Kind, path: Option<PathBuf>) -> Line {
+    let version = path.as_ref().map_or(String::new(), |path| {
+        Found { kind, path: path.clone(), arguments: Vec::new() }.version()
+    });
+    Line { language: kind.language, compiler: kind.name, path, version, note: kind.note, install: kind.install }
+}

@@ -1,0 +1,9 @@
+//! One module per command.
+
+pub mod compilers;
+pub mod demo;
+pub mod generate;
+pub mod look;
+pub mod mend;
+pub mod read;
+pub mod undo;

@@ -1,0 +1,91 @@
+//! `erratum read`: the verdict from saved compiler output. Nothing is compiled; what is said is
+//! judged from the messages, and from the files where they are still there.
+
+use crate::arguments::Read as Arguments;
+use crate::examine::named_language;
+use crate::failure::Failure;
+use crate::show::{self, terminal::Next};
+use erratum_core::language::{self, Language};
+use erratum_core::prove::{self, Report};
+use erratum_core::read::{LogReader, Reading};
+use erratum_core::source::{Program, Source};
+use erratum_core::verdict::Verdict;
+use std::fs::{self, File};
+use std::io::{self, IsTerminal, Read};
+use std::path::Path;
+
+/// How much is read at a time.
+const PIECE: usize = 1 << 20;
+
+/// The largest source file that is read for a log.
+const LARGEST: u64 = 4 << 20;
+
+/// Runs it.
+pub fn run(arguments: &Arguments) -> Result<u8, Failure> {
+    let language = named_language(&arguments.common)?;
+    let reading = match &arguments.log {
+        Some(path) => {
+            let fail = |error: io::Error| Failure::said(format!("{}: {error}", path.display()));
+            if path.is_dir() {
+                return Err(Failure::said(format!("{} is a folder. Name a file with saved compiler output.", path.display())));
+            }
+            read_all(File::open(path).map_err(fail)?).map_err(fail)?
+        }
+        None => {
+            if io::stdin().is_terminal() {
+                return Err(Failure::said(
+                    "there is nothing to read. Name a saved log, or send one: `gcc ferry.c 2>&1 | erratum read`.",
+                ));
+            }
+            read_all(io::stdin().lock()).map_err(|error| Failure::said(format!("standard input: {error}")))?
+        }
+    };
+    let (verdict, program) = judged(reading, language);
+    show::verdict(&verdict, &program, &arguments.common, arguments.all, &Next::Nothing)?;
+    Ok(show::status(&verdict))
+}
+
+fn read_all(mut input: impl Read) -> io::Result<Reading> {
+    let mut reader = LogReader::new();
+    let mut piece = vec![0; PIECE];
+    loop {
+        match input.read(&mut piece) {
+            Ok(0) => return Ok(reader.finish()),
+            Ok(size) => reader.feed(&piece[..size]),
+            Err(error) if error.kind() == io::ErrorKind::Interrupted => {}
+            Err(error) => return Err(error),
+        }
+    }
+}
+
+/// The verdict from messages alone, with the files they name where those are there.
+pub fn judged(reading: Reading, language: Option<&'static Language>) -> (Verdict, Program) {
+    let mut messages = reading.messages;
+    let mut program = Program::default();
+    for message in &messages {
+        let Some(at) = &message.at else { continue };
+        if program.file(&at.file).is_none()
+            && let Some(source) = source(&at.file)
+        {
+            program.set(source);
+        }
+    }
+    for message in &mut messages {
+        message.resolve(&mut |name| program.file(name).cloned());
+    }
+    let first = messages.iter().filter(|m| m.is_error()).find_map(|m| m.at.as_ref());
+    let language = language.or_else(|| language::by_file_name(&first?.file));
+    let report = Report { messages, exit: None, dropped: reading.dropped };
+    let mut verdict = prove::judge(&program, language, &report, "", Default::default());
+    verdict.build.language = language.map_or(String::new(), |language| language.id.to_owned());
+    (verdict, program)
+}
+
+fn source(name: &str) -> Option<Source> {
+    let path = Path::new(name);
+    let data = fs::metadata(path).ok()?;
+    if !data.is_file() || data.len() > LARGEST || name.starts_with("/usr/") {
+        return None;
+    }
+    Some(Source::new(name, fs::read(path).ok()?))
+}

@@ -1,0 +1,84 @@
+//! From files to a verdict: what `look`, `mend` and `demo` share.
+
+use crate::arguments::{Common, Compile};
+use crate::failure::Failure;
+use erratum_compilers::{Limits, Project, Session, Toolbox};
+use erratum_core::language::{self, Language};
+use erratum_core::prove::{self, Report};
+use erratum_core::source::Program;
+use erratum_core::verdict::Verdict;
+use std::path::{Path, PathBuf};
+use std::time::Duration;
+
+/// How long a search may take where nobody says otherwise.
+const BUDGET: f64 = 5.0;
+
+/// What was found, and what is needed to go on with it.
+pub struct Examined {
+    pub verdict: Verdict,
+    /// The program as it stands, with every file that the verdict speaks of.
+    pub program: Program,
+    /// The program with every first fix applied.
+    pub mended: Program,
+    pub session: Session,
+}
+
+/// The language that `--language` names.
+pub fn named_language(common: &Common) -> Result<Option<&'static Language>, Failure> {
+    let Some(name) = &common.language else { return Ok(None) };
+    let lower = name.to_lowercase();
+    let lower = if lower == "c++" { "cpp" } else { lower.as_str() };
+    let found = language::by_id(lower);
+    let known = || language::LANGUAGES.iter().map(|l| l.id).collect::<Vec<_>>().join(", ");
+    found.map(Some).ok_or_else(|| {
+        Failure::said(format!("'{name}' is no language that Erratum knows. It knows {}.", known()))
+    })
+}
+
+/// Compiles the files as they stand, and finds the mistakes.
+pub fn examine(
+    files: &[PathBuf],
+    common: &Common,
+    compile: &Compile,
+    proof: bool,
+) -> Result<Examined, Failure> {
+    let project = Project::open(files, named_language(common)?)?;
+    let folder = files.first().and_then(|file| file.parent()).filter(|f| !f.as_os_str().is_empty());
+    let toolbox = Toolbox::new(folder.unwrap_or(Path::new(".")))?;
+    let found = toolbox.find(project.language, compile.compiler.as_deref())?;
+    let budget = compile.budget.or(toolbox.config().budget).unwrap_or(BUDGET);
+    let language = project.language;
+    let program = project.program.clone();
+    let mut session = Session::new(project, found, Limits::default())?;
+    let first = session.first()?;
+    session.set_budget(Duration::from_secs_f64(budget));
+    let build = session.build(first.exit);
+    let (mut verdict, mended) = if proof {
+        let found = prove::prove(&program, language, first, &session, prove::Limits::default());
+        (found.verdict, found.mended)
+    } else {
+        (judged(&program, language, &first, &session), program.clone())
+    };
+    verdict.build = build;
+    let program = with_files(program, &verdict, &session);
+    Ok(Examined { verdict, program, mended, session })
+}
+
+fn judged(program: &Program, language: &'static Language, report: &Report, session: &Session) -> Verdict {
+    use erratum_core::prove::Compile;
+    prove::judge(program, Some(language), report, session.compiler(), Default::default())
+}
+
+/// Adds the files that the verdict speaks of beside those that were named.
+fn with_files(mut program: Program, verdict: &Verdict, session: &Session) -> Program {
+    let places = verdict.messages.iter().filter_map(|m| m.at.as_ref()).map(|at| &at.file);
+    let edits = verdict.roots.iter().flat_map(|r| r.fixes.iter().flat_map(|f| f.bytes.iter().map(|e| &e.file)));
+    for name in places.chain(edits) {
+        if program.file(name).is_none()
+            && let Some(source) = session.project().neighbour(name)
+        {
+            program.set(source);
+        }
+    }
+    program
+}

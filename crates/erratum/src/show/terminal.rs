@@ -1,0 +1,337 @@
+//! The verdict for people: one mistake at a time; where, then what, then what to do.
+//!
+//! Lines of the program are named in words ("at fault", "reported"), so that the view says the same
+//! without colour and through a screen reader.
+
+use anstyle::{AnsiColor, Style};
+use erratum_core::edit::{self, Edit};
+use erratum_core::message::{Place, Severity};
+use erratum_core::propose::Certainty;
+use erratum_core::source::{Program, Source};
+use erratum_core::verdict::{Evidence, Fix, Role, Root, Told, Verdict};
+use std::io::{self, Write};
+use unicode_width::UnicodeWidthStr;
+
+const HEAD: Style = Style::new().bold();
+const FAULT: Style = AnsiColor::Magenta.on_default().bold();
+const REPORTED: Style = AnsiColor::Cyan.on_default();
+const GOOD: Style = AnsiColor::Green.on_default();
+const QUIET: Style = Style::new().dimmed();
+
+/// What to suggest at the end.
+pub enum Next {
+    /// The command that mends.
+    Mend(String),
+    /// Nothing can be mended: a saved log.
+    Nothing,
+}
+
+/// How to show a verdict.
+pub struct View<'a> {
+    /// The program as it stands.
+    pub program: &'a Program,
+    /// Columns.
+    pub width: usize,
+    /// Every mistake, not only the first.
+    pub all: bool,
+    /// What was run, too.
+    pub verbose: bool,
+    /// What to suggest at the end.
+    pub next: &'a Next,
+}
+
+fn plural(count: usize, one: &str, many: &str) -> String {
+    format!("{count} {}", if count == 1 { one } else { many })
+}
+
+/// "1, 2 and 3"
+fn listed(items: &[String]) -> String {
+    match items {
+        [] => String::new(),
+        [one] => one.clone(),
+        [most @ .., last] => format!("{} and {last}", most.join(", ")),
+    }
+}
+
+impl View<'_> {
+    /// Writes the whole view.
+    pub fn show(&self, out: &mut impl Write, verdict: &Verdict) -> io::Result<()> {
+        self.summary(out, verdict)?;
+        let shown = if self.all { verdict.roots.len() } else { 1 };
+        for root in verdict.roots.iter().take(shown) {
+            writeln!(out)?;
+            self.root(out, verdict, root)?;
+        }
+        self.rest(out, verdict, shown)?;
+        if self.verbose {
+            self.details(out, verdict)?;
+        }
+        Ok(())
+    }
+
+    fn paragraph(&self, out: &mut impl Write, first: &str, rest: &str, text: &str) -> io::Result<()> {
+        let options = textwrap::Options::new(self.width).initial_indent(first).subsequent_indent(rest);
+        for line in textwrap::wrap(text, options) {
+            writeln!(out, "{line}")?;
+        }
+        Ok(())
+    }
+
+    fn summary(&self, out: &mut impl Write, verdict: &Verdict) -> io::Result<()> {
+        let file = self.program.files.first().map_or("The program", |file| file.name());
+        let compiler = if verdict.build.compiler.is_empty() { "the compiler" } else { &verdict.build.compiler };
+        let errors = verdict.errors();
+        let roots = verdict.roots.iter().filter(|root| !root.warning).count();
+        let warnings = verdict.roots.len() - roots;
+        let hidden = verdict.roots.iter().filter(|root| root.hidden && !root.warning).count();
+        let text = if errors == 0 {
+            let compiles = if verdict.build.compiler.is_empty() { "No errors are in this output".to_owned() } else { format!("{file} compiles") };
+            match warnings {
+                0 => format!("{compiles}."),
+                n => format!("{compiles}, but {compiler} warns of {} that will go wrong when it runs.", plural(n, "thing", "things")),
+            }
+        } else {
+            let reported = roots - hidden;
+            let mut text = format!("{file} does not compile. ");
+            if verdict.build.compiler.is_empty() {
+                text = String::new();
+            }
+            text += &format!("{} {compiler}; behind {}", given(errors), if errors == 1 { "it" } else { "them" });
+            text += &if reported == 1 { " is 1 mistake".to_owned() } else { format!(" are {}", plural(reported, "mistake", "mistakes")) };
+            if hidden > 0 {
+                text += &format!(", and {} not reported yet", if hidden == 1 { "1 more is".to_owned() } else { format!("{hidden} more are") });
+            }
+            text + "."
+        };
+        write!(out, "{HEAD}")?;
+        self.paragraph(out, "", "", &text)?;
+        write!(out, "{HEAD:#}")?;
+        if !verdict.complete {
+            self.paragraph(out, "", "", "The time for the search is up: there may be more. A larger --budget lets it go on.")?;
+        }
+        Ok(())
+    }
+
+    fn root(&self, out: &mut impl Write, verdict: &Verdict, root: &Root) -> io::Result<()> {
+        let kind = if root.warning { "Warning" } else { "Mistake" };
+        let count = if verdict.roots.len() == 1 { String::new() } else { format!(" {} of {}", root.id, verdict.roots.len()) };
+        let head = format!("{kind}{count}: {}", root.title);
+        write!(out, "{HEAD}")?;
+        self.paragraph(out, "", "    ", &head)?;
+        write!(out, "{HEAD:#}")?;
+        writeln!(out)?;
+        let message = root.messages.first().and_then(|id| verdict.message(*id));
+        self.excerpt(out, root, message.and_then(|m| m.at.as_ref()))?;
+        writeln!(out)?;
+        self.said(out, verdict, root, message)?;
+        if !root.meaning.is_empty() {
+            self.paragraph(out, "  Why: ", "       ", &root.meaning)?;
+        }
+        match root.fixes.first() {
+            Some(fix) => self.fix(out, root, fix)?,
+            None => self.paragraph(out, "  What to try: ", "       ", &root.advice)?,
+        }
+        self.alternatives(out, root)?;
+        self.follows(out, verdict, root)
+    }
+
+    /// The lines around the place at fault, and the reported one if it is another.
+    fn excerpt(&self, out: &mut impl Write, root: &Root, reported: Option<&Place>) -> io::Result<()> {
+        let Some(source) = self.program.file(&root.at.file) else {
+            return self.paragraph(out, "  ", "  ", &format!("In {}, line {} (the file is not here).", root.at.file, root.at.line));
+        };
+        let at = root.at.line;
+        let other = reported.filter(|place| place.file == root.at.file).map_or(at, |place| place.line);
+        let near = at.abs_diff(other) <= 5;
+        let (first, last) = if near { (at.min(other), at.max(other)) } else { (at, at) };
+        let mut lines: Vec<u32> = (first.saturating_sub(1).max(1)..=(last + 1).min(source.line_count())).collect();
+        if !near {
+            if other < at {
+                lines.insert(0, other);
+            } else {
+                lines.push(other);
+            }
+        }
+        if self.program.files.len() > 1 || source.name().contains('/') {
+            writeln!(out, "  In {}:", source.name())?;
+        }
+        let digits = lines.iter().max().map_or(1, |line| line.to_string().len());
+        let mut before = None;
+        for line in lines {
+            if before.is_some_and(|before: u32| line > before + 1) {
+                writeln!(out)?;
+            }
+            before = Some(line);
+            self.line(out, source, line, digits, at, other)?;
+        }
+        Ok(())
+    }
+
+    fn line(&self, out: &mut impl Write, source: &Source, line: u32, digits: usize, at: u32, other: u32) -> io::Result<()> {
+        let (label, style) = match (line == at, line == other) {
+            (true, _) => ("at fault", FAULT),
+            (_, true) => ("reported", REPORTED),
+            _ => ("", QUIET),
+        };
+        let text = shown(&source.line_text(line), self.width.saturating_sub(digits + 20));
+        writeln!(out, "  {style}line {line:<digits$}  {label:<8}{style:#}  {text}")
+    }
+
+    fn said(&self, out: &mut impl Write, verdict: &Verdict, root: &Root, message: Option<&Told>) -> io::Result<()> {
+        let compiler = if verdict.build.compiler.is_empty() { "The compiler" } else { &verdict.build.compiler };
+        let text = match (message, &root.will_say) {
+            (Some(message), _) => {
+                let place = message.at.as_ref().map_or(String::new(), |at| {
+                    let file = if at.file == root.at.file { String::new() } else { format!(" of {}", at.file) };
+                    format!(" on line {}{file}", at.line)
+                });
+                let kind = if message.severity == Severity::Warning { " (a warning)" } else { "" };
+                format!("{compiler} says{place}{kind}: {}", message.text)
+            }
+            (None, Some(text)) => format!("{compiler} does not report it yet. Once what comes before is mended, it will say: {text}"),
+            (None, None) => return Ok(()),
+        };
+        self.paragraph(out, "  ", "       ", &text)?;
+        for note in message.iter().flat_map(|m| &m.notes).filter(|n| !n.text.is_empty()).take(4) {
+            let first = note.text.lines().next().unwrap_or("");
+            self.paragraph(out, "       ", "       ", first)?;
+        }
+        Ok(())
+    }
+
+    fn fix(&self, out: &mut impl Write, root: &Root, fix: &Fix) -> io::Result<()> {
+        self.paragraph(out, "  To mend it: ", "       ", &format!("{}.", fix.title))?;
+        if !root.hidden {
+            changed_lines(out, self.program, &fix.bytes, self.width)?;
+        }
+        let text = match (fix.evidence, fix.certainty) {
+            (Evidence::Judged, _) => "Judged from the text; it was not compiled.".to_owned(),
+            (Evidence::Proved, certainty) => {
+                let gone = match root.follows.len() {
+                    _ if root.hidden => "it is gone".to_owned(),
+                    0 => "the message is gone".to_owned(),
+                    n => format!("the message is gone, and {} with it", plural(n, "other", "others")),
+                };
+                let news = match fix.reveals {
+                    0 => String::new(),
+                    n => format!("; {} then visible that {} hidden", if n == 1 { "1 more is".to_owned() } else { format!("{n} more are") }, if n == 1 { "was" } else { "were" }),
+                };
+                let doubt = match certainty {
+                    Certainty::Sure => "",
+                    Certainty::Guess => " But it is a guess: only you know what was meant here, so check it.",
+                };
+                format!("Proved on a copy: with this change {gone}{news}.{doubt}")
+            }
+        };
+        let style = if fix.certainty == Certainty::Sure && fix.evidence == Evidence::Proved { GOOD } else { Style::new() };
+        write!(out, "{style}")?;
+        self.paragraph(out, "  ", "       ", &text)?;
+        write!(out, "{style:#}")
+    }
+
+    fn alternatives(&self, out: &mut impl Write, root: &Root) -> io::Result<()> {
+        if root.fixes.len() < 2 {
+            return Ok(());
+        }
+        self.paragraph(out, "  ", "  ", "It would also compile with another change:")?;
+        for fix in root.fixes.iter().skip(1) {
+            self.paragraph(out, &format!("       {}. ", fix.id), "          ", &format!("{}.", fix.title))?;
+        }
+        Ok(())
+    }
+
+    fn follows(&self, out: &mut impl Write, verdict: &Verdict, root: &Root) -> io::Result<()> {
+        if root.follows.is_empty() {
+            return Ok(());
+        }
+        let told: Vec<&Told> = root.follows.iter().filter_map(|id| verdict.message(*id)).collect();
+        let mut lines: Vec<u32> = told.iter().filter_map(|m| m.at.as_ref()).map(|at| at.line).collect();
+        lines.sort_unstable();
+        lines.dedup();
+        let lines: Vec<String> = lines.iter().map(u32::to_string).collect();
+        let place = if lines.is_empty() { String::new() } else { format!(" (line {})", listed(&lines)) };
+        let text = format!(
+            "{} only from this mistake{place}. You need not read {}.",
+            if told.len() == 1 { "1 message follows".to_owned() } else { format!("{} messages follow", told.len()) },
+            if told.len() == 1 { "it" } else { "them" }
+        );
+        write!(out, "{QUIET}")?;
+        self.paragraph(out, "  ", "       ", &text)?;
+        write!(out, "{QUIET:#}")
+    }
+
+    /// What is not shown, and what to do next.
+    fn rest(&self, out: &mut impl Write, verdict: &Verdict, shown: usize) -> io::Result<()> {
+        let more: Vec<&Root> = verdict.roots.iter().skip(shown).collect();
+        if !more.is_empty() {
+            writeln!(out)?;
+            let lines: Vec<String> = more.iter().map(|root| root.at.line.to_string()).collect();
+            let where_ = if more.iter().all(|root| root.at.file == more[0].at.file) {
+                format!(" ({} {})", if lines.len() == 1 { "line" } else { "lines" }, listed(&lines))
+            } else {
+                String::new()
+            };
+            let text = format!("{} after this one{where_}; --all shows {}.", plural(more.len(), "mistake waits", "mistakes wait"), if more.len() == 1 { "it" } else { "them" });
+            self.paragraph(out, "", "", &text)?;
+        }
+        let loose = verdict.messages.iter().filter(|m| m.role == Role::Unsettled && m.severity == Severity::Error).count();
+        if loose > 0 {
+            self.paragraph(out, "", "", &format!("{} could not be settled; mend the others first and look again.", plural(loose, "message", "messages")))?;
+        }
+        if let (Next::Mend(command), true) = (self.next, verdict.roots.iter().any(|root| !root.fixes.is_empty())) {
+            writeln!(out)?;
+            self.paragraph(out, "", "      ", &format!("Next: `{command}` shows this change and asks before it writes."))?;
+        }
+        Ok(())
+    }
+
+    fn details(&self, out: &mut impl Write, verdict: &Verdict) -> io::Result<()> {
+        writeln!(out)?;
+        let build = &verdict.build;
+        writeln!(out, "{QUIET}Run: {}{QUIET:#}", build.command.join(" "))?;
+        writeln!(out, "{QUIET}{} {}; copies compiled: {}{QUIET:#}", build.compiler, build.version, verdict.compiles)
+    }
+}
+
+fn given(errors: usize) -> String {
+    if errors == 1 { "1 error comes from".to_owned() } else { format!("{errors} errors come from") }
+}
+
+/// A line for the screen: tabs as four blanks, nothing that moves the cursor, cut to the width.
+fn shown(text: &str, width: usize) -> String {
+    let mut out = String::new();
+    for letter in text.chars() {
+        match letter {
+            '\t' => out.push_str("    "),
+            letter if letter.is_control() => out.push('\u{fffd}'),
+            letter => out.push(letter),
+        }
+        if out.width() > width.max(10) {
+            out.pop();
+            out.push('…');
+            break;
+        }
+    }
+    out
+}
+
+/// The lines that edits change: as they are now, and as they would be.
+pub fn changed_lines(out: &mut impl Write, program: &Program, edits: &[Edit], width: usize) -> io::Result<()> {
+    let Ok(after) = edit::apply(program, edits) else { return Ok(()) };
+    for old in &program.files {
+        let Some(new) = after.file(old.name()).filter(|new| new.bytes() != old.bytes()) else { continue };
+        let texts = (String::from_utf8_lossy(old.bytes()), String::from_utf8_lossy(new.bytes()));
+        let diff = similar::TextDiff::from_lines(texts.0.as_ref(), texts.1.as_ref());
+        for change in diff.iter_all_changes() {
+            let (mark, style, line) = match change.tag() {
+                similar::ChangeTag::Equal => continue,
+                similar::ChangeTag::Delete => ("-", FAULT, change.old_index()),
+                similar::ChangeTag::Insert => ("+", GOOD, change.new_index()),
+            };
+            let number = line.map_or(0, |line| line + 1);
+            let text = shown(change.value().trim_end_matches(['\n', '\r']), width.saturating_sub(16));
+            writeln!(out, "       {style}{mark} {number:>3}  {text}{style:#}")?;
+        }
+    }
+    Ok(())
+}
