@@ -1,1 +1,76 @@
-fn main() {}
+//! Measures Erratum on planted mistakes, and makes the token models from the sample programs.
+
+mod score;
+
+use clap::{Parser, Subcommand};
+use erratum_core::language::LANGUAGES;
+use erratum_core::lex::Lexed;
+use erratum_core::model::{Model, classes};
+use erratum_core::source::Source;
+use std::error::Error;
+use std::fs;
+use std::path::{Path, PathBuf};
+
+#[derive(Parser)]
+#[command(about = "Measures Erratum on planted mistakes")]
+struct Cli {
+    #[command(subcommand)]
+    command: Command,
+}
+
+#[derive(Subcommand)]
+enum Command {
+    /// Plant single mistakes in the sample programs, and score what Erratum makes of them
+    Score(score::Options),
+    /// Count the token classes of the sample programs into crates/erratum-core/data
+    Model {
+        /// Count the held-back programs too
+        #[arg(long)]
+        all: bool,
+    },
+}
+
+fn main() -> Result<(), Box<dyn Error>> {
+    match Cli::parse().command {
+        Command::Score(options) => score::run(&options),
+        Command::Model { all } => model(all),
+    }
+}
+
+fn samples() -> PathBuf {
+    Path::new(env!("CARGO_MANIFEST_DIR")).join("samples")
+}
+
+/// The sample programs of a language, in order of their names.
+fn programs(language: &str) -> Result<Vec<PathBuf>, Box<dyn Error>> {
+    let mut all: Vec<PathBuf> =
+        fs::read_dir(samples().join(language))?.flatten().map(|entry| entry.path()).collect();
+    all.sort();
+    Ok(all)
+}
+
+/// Every third program is held back: the models do not count it.
+fn held_back(index: usize) -> bool {
+    index % 3 == 2
+}
+
+fn model(all: bool) -> Result<(), Box<dyn Error>> {
+    for language in LANGUAGES {
+        let mut model = Model::default();
+        for (index, path) in programs(language.id)?.into_iter().enumerate() {
+            if all || !held_back(index) {
+                let source = Source::new(path.to_string_lossy().as_ref(), fs::read(&path)?);
+                let lexed = Lexed::new(&source, language);
+                let sequence: Vec<_> = classes(&lexed).into_iter().map(|(class, _)| class).collect();
+                model.count(&sequence, 1);
+            }
+        }
+        let bytes = model.to_bytes();
+        let path = Path::new(env!("CARGO_MANIFEST_DIR"))
+            .join("../crates/erratum-core/data")
+            .join(format!("{}.model", language.id));
+        println!("{}: {} bytes", language.id, bytes.len());
+        fs::write(path, bytes)?;
+    }
+    Ok(())
+}

@@ -26,6 +26,7 @@ pub mod message;
 pub mod model;
 pub mod names;
 pub mod pairs;
+pub mod plant;
 pub mod propose;
 pub mod prove;
 pub mod read;
