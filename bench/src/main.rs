@@ -61,7 +61,8 @@ fn model(all: bool) -> Result<(), Box<dyn Error>> {
             if all || !held_back(index) {
                 let source = Source::new(path.to_string_lossy().as_ref(), fs::read(&path)?);
                 let lexed = Lexed::new(&source, language);
-                let sequence: Vec<_> = classes(&lexed).into_iter().map(|(class, _)| class).collect();
+                let sequence: Vec<_> =
+                    classes(&lexed).into_iter().map(|(class, _)| class).collect();
                 model.count(&sequence, 1);
             }
         }

@@ -6,7 +6,7 @@ use erratum_compilers::{Limits, Project, Session, Toolbox};
 use erratum_core::language::{LANGUAGES, Language};
 use erratum_core::lex::Lexed;
 use erratum_core::plant::{KINDS, Planted, plant};
-use erratum_core::prove::{self, Report, is_grave};
+use erratum_core::prove::{self, Compile, Report, is_grave};
 use erratum_core::source::{Program, Source};
 use erratum_core::verdict::{Role, Verdict};
 use serde::Serialize;
@@ -73,7 +73,13 @@ impl Tally {
     }
 
     fn row(&self, name: &str) -> String {
-        let share = |n: usize, of: usize| if of == 0 { "   -".to_owned() } else { format!("{:4.0}", 100.0 * n as f64 / of as f64) };
+        let share = |n: usize, of: usize| {
+            if of == 0 {
+                "   -".to_owned()
+            } else {
+                format!("{:4.0}", 100.0 * n as f64 / of as f64)
+            }
+        };
         let mut times = self.times.clone();
         times.sort_by(f64::total_cmp);
         let median = times.get(times.len() / 2).copied().unwrap_or(0.0);
@@ -112,9 +118,16 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
                         continue;
                     }
                     let seed = options.seed + round + 1000 * index as u64;
-                    let Some(planted) = plant(&bench.source, language, slip, seed) else { continue };
+                    let Some(planted) = plant(&bench.source, language, slip, seed) else {
+                        continue;
+                    };
                     if let Some(tally) = bench.case(&planted, options)? {
-                        results.entry(language.id).or_default().entry(slip.name).or_default().add(&tally);
+                        results
+                            .entry(language.id)
+                            .or_default()
+                            .entry(slip.name)
+                            .or_default()
+                            .add(&tally);
                     }
                 }
             }
@@ -132,7 +145,10 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
             all.add(tally);
         }
         println!("{}", all.row(&format!("{} ALL", language.to_uppercase())));
-        println!("{language}: false alarms on sound programs: {}", alarms.get(language).unwrap_or(&0));
+        println!(
+            "{language}: false alarms on sound programs: {}",
+            alarms.get(language).unwrap_or(&0)
+        );
     }
     Ok(())
 }
@@ -204,10 +220,14 @@ impl Bench {
             let mended = erratum_core::edit::apply(&program, &fix.bytes).ok();
             tally.exact = usize::from(mended.is_some_and(|mended| self.same(&mended.files[0])));
         }
-        let errors = verdict.messages.iter().filter(|m| m.severity == erratum_core::message::Severity::Error);
+        let errors = verdict
+            .messages
+            .iter()
+            .filter(|m| m.severity == erratum_core::message::Severity::Error);
         for message in errors {
             tally.messages += 1;
-            tally.attributed += usize::from(message.root == Some(1) && message.role != Role::Unsettled);
+            tally.attributed +=
+                usize::from(message.root == Some(1) && message.role != Role::Unsettled);
         }
         if options.wrong && tally.line + tally.clears + tally.exact < 3 {
             show(planted, &self.source, &verdict, &tally);
@@ -215,9 +235,21 @@ impl Bench {
         Ok(Some(tally))
     }
 
-    fn verdict(&self, program: &Program, first: Report, session: &Session, judged: bool) -> Verdict {
+    fn verdict(
+        &self,
+        program: &Program,
+        first: Report,
+        session: &Session,
+        judged: bool,
+    ) -> Verdict {
         if judged {
-            return prove::judge(program, Some(self.language), &first, erratum_core::prove::Compile::compiler(session), Default::default());
+            return prove::judge(
+                program,
+                Some(self.language),
+                &first,
+                session.compiler(),
+                Default::default(),
+            );
         }
         prove::prove(program, self.language, first, session, Default::default()).verdict
     }
@@ -226,15 +258,32 @@ impl Bench {
     /// whatever the layout.
     fn same(&self, mended: &Source) -> bool {
         let (a, b) = (Lexed::new(&self.source, self.language), Lexed::new(mended, self.language));
-        let comments = |l: &Lexed| l.comments.iter().map(|t| l.text(t).split_whitespace().collect::<String>()).collect::<Vec<_>>();
+        let comments = |l: &Lexed| {
+            l.comments
+                .iter()
+                .map(|t| l.text(t).split_whitespace().collect::<String>())
+                .collect::<Vec<_>>()
+        };
         a.words() == b.words() && comments(&a) == comments(&b)
     }
 }
 
 fn show(planted: &Planted, sound: &Source, verdict: &Verdict, tally: &Tally) {
-    println!("--- {} {} line {} clears {} exact {}", sound.name(), planted.kind, tally.line, tally.clears, tally.exact);
+    println!(
+        "--- {} {} line {} clears {} exact {}",
+        sound.name(),
+        planted.kind,
+        tally.line,
+        tally.clears,
+        tally.exact
+    );
     for edit in &planted.edits {
-        println!("  planted: line {:?}: {:?} -> {:?}", planted.lines, sound.slice(edit.start, edit.end), edit.text);
+        println!(
+            "  planted: line {:?}: {:?} -> {:?}",
+            planted.lines,
+            sound.slice(edit.start, edit.end),
+            edit.text
+        );
         let line = planted.lines.first().copied().unwrap_or(1);
         println!("  text: {}", planted.source.line_text(line).trim());
     }

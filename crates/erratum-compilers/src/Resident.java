@@ -79,7 +79,11 @@ public class Resident {
             JavacTask task = (JavacTask) COMPILER.getTask(Writer.nullWriter(), files, found, options, null,
                 files.getJavaFileObjectsFromPaths(paths));
             task.setLocale(Locale.ENGLISH);
-            task.analyze();
+            task.parse();
+            // As on the command line: with a syntax error, names and types are not looked at.
+            if (found.getDiagnostics().stream().noneMatch(one -> one.getKind() == Diagnostic.Kind.ERROR)) {
+                task.analyze();
+            }
         }
         for (Diagnostic<? extends JavaFileObject> one : found.getDiagnostics()) {
             report(fields[0], folder, one, answer);

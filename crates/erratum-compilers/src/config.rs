@@ -45,7 +45,8 @@ impl Config {
     /// When the file cannot be read, or holds something that is not a setting.
     pub fn find(folder: &Path) -> Result<Config, Error> {
         let start = folder.canonicalize().unwrap_or_else(|_| folder.to_owned());
-        let Some(path) = start.ancestors().map(|f| f.join("erratum.toml")).find(|p| p.is_file()) else {
+        let Some(path) = start.ancestors().map(|f| f.join("erratum.toml")).find(|p| p.is_file())
+        else {
             return Ok(Config::default());
         };
         let text = std::fs::read_to_string(&path)
@@ -54,12 +55,17 @@ impl Config {
             path: path.clone(),
             reason: error.to_string().trim_end().to_owned(),
         })?;
-        if let Some(id) = config.language.keys().find(|id| erratum_core::language::by_id(id).is_none()) {
+        if let Some(id) =
+            config.language.keys().find(|id| erratum_core::language::by_id(id).is_none())
+        {
             let reason = format!("[language.{id}] names no language that Erratum knows");
             return Err(Error::Config { path, reason });
         }
         if config.budget.is_some_and(|budget| !(budget > 0.0 && budget.is_finite())) {
-            return Err(Error::Config { path, reason: "the budget must be more than 0 seconds".into() });
+            return Err(Error::Config {
+                path,
+                reason: "the budget must be more than 0 seconds".into(),
+            });
         }
         config.folder = path.parent().map(Path::to_owned).unwrap_or_default();
         Ok(config)

@@ -79,8 +79,12 @@ impl Kind {
         let exact = KINDS.iter().find(|kind| kind.name == file);
         let versioned = || {
             // `x86_64-linux-gnu-gcc-13`: the last part that is a name counts.
-            let bare = file.trim_end_matches(|c: char| c.is_ascii_digit() || matches!(c, '.' | '-'));
-            KINDS.iter().rev().find(|kind| bare == kind.name || bare.ends_with(&format!("-{}", kind.name)))
+            let bare =
+                file.trim_end_matches(|c: char| c.is_ascii_digit() || matches!(c, '.' | '-'));
+            KINDS
+                .iter()
+                .rev()
+                .find(|kind| bare == kind.name || bare.ends_with(&format!("-{}", kind.name)))
         };
         exact.or_else(versioned)
     }
@@ -98,7 +102,9 @@ impl Kind {
             // What comes late in gcc (unset variables, missing returns) needs a real compile,
             // seen with gcc 12; the result goes to the scratch folder.
             "gcc" | "g++" => match depth {
-                Depth::Errors => &["-fdiagnostics-format=json", "-fsyntax-only", "-Wall", "-Wextra"],
+                Depth::Errors => {
+                    &["-fdiagnostics-format=json", "-fsyntax-only", "-Wall", "-Wextra"]
+                }
                 Depth::Full => &["-fdiagnostics-format=json", "-S", "-O1", "-Wall", "-Wextra"],
             },
             "clang" | "clang++" => &[

@@ -38,7 +38,8 @@ impl Project {
         };
         let mut cargo = None;
         let plain = |path: &PathBuf| {
-            path.is_relative() && path.components().all(|c| matches!(c, Component::Normal(_) | Component::CurDir))
+            path.is_relative()
+                && path.components().all(|c| matches!(c, Component::Normal(_) | Component::CurDir))
         };
         let mut root = if files.iter().all(plain) { PathBuf::from(".") } else { parent(first) };
         if language.id == "rust"
@@ -58,7 +59,11 @@ impl Project {
     /// The path of a file of the program.
     pub fn path(&self, name: &str) -> PathBuf {
         let path = Path::new(name);
-        if path.is_absolute() || self.root == Path::new(".") { path.to_owned() } else { self.root.join(path) }
+        if path.is_absolute() || self.root == Path::new(".") {
+            path.to_owned()
+        } else {
+            self.root.join(path)
+        }
     }
 
     /// The text of a file that belongs to the program though it was not named: only files of the
@@ -93,15 +98,22 @@ impl Project {
                 .require_git(false)
                 .parents(false)
                 .build();
-            for entry in walk.flatten().filter(|entry| entry.file_type().is_some_and(|t| t.is_file())) {
+            for entry in
+                walk.flatten().filter(|entry| entry.file_type().is_some_and(|t| t.is_file()))
+            {
                 let path = entry.path();
-                let fits = path.extension().and_then(|e| e.to_str()).is_some_and(|e| extensions.contains(&e));
+                let fits = path
+                    .extension()
+                    .and_then(|e| e.to_str())
+                    .is_some_and(|e| extensions.contains(&e));
                 let small = entry.metadata().is_ok_and(|data| data.len() <= LARGEST / 4);
                 let name = name_under(&self.root, path);
                 if found.len() >= NEIGHBOURS {
                     return found;
                 }
-                if fits && small && self.program.file(&name).is_none()
+                if fits
+                    && small
+                    && self.program.file(&name).is_none()
                     && let Ok(bytes) = fs::read(path)
                 {
                     found.push((name, bytes));
@@ -172,7 +184,8 @@ fn language_of(files: &[PathBuf]) -> Result<&'static Language, Error> {
 }
 
 fn read(path: &Path) -> Result<Vec<u8>, Error> {
-    let fail = |reason: &str| Error::Unreadable { path: path.to_owned(), reason: reason.to_owned() };
+    let fail =
+        |reason: &str| Error::Unreadable { path: path.to_owned(), reason: reason.to_owned() };
     let data = fs::metadata(path).map_err(|error| match error.kind() {
         std::io::ErrorKind::NotFound => fail("there is no such file."),
         _ => fail(&format!("cannot be read: {error}")),
@@ -198,7 +211,9 @@ fn read(path: &Path) -> Result<Vec<u8>, Error> {
         return Err(fail("is saved as UTF-16. Save it as UTF-8 in your editor and look again."));
     }
     if bytes.iter().take(8192).any(|byte| *byte == 0) {
-        return Err(fail("is no text: it holds bytes that no source file has. Is this the compiled program?"));
+        return Err(fail(
+            "is no text: it holds bytes that no source file has. Is this the compiled program?",
+        ));
     }
     Ok(bytes)
 }
@@ -206,7 +221,8 @@ fn read(path: &Path) -> Result<Vec<u8>, Error> {
 /// The folder of the `Cargo.toml` that a Rust file belongs to: it must stand in its `src`.
 fn cargo_folder(path: &Path) -> Option<PathBuf> {
     let full = path.canonicalize().ok()?;
-    let source = full.ancestors().find(|folder| folder.file_name().is_some_and(|name| name == "src"))?;
+    let source =
+        full.ancestors().find(|folder| folder.file_name().is_some_and(|name| name == "src"))?;
     let folder = source.parent()?;
     if !folder.join("Cargo.toml").is_file() {
         return None;

@@ -55,7 +55,8 @@ impl Resident {
             .stdin(Stdio::piped())
             .stdout(Stdio::piped())
             .stderr(Stdio::null());
-        let mut child = run::spawn(&mut command, limits).map_err(|_| fail("could not be started"))?;
+        let mut child =
+            run::spawn(&mut command, limits).map_err(|_| fail("could not be started"))?;
         let (Some(input), Some(output)) = (child.stdin.take(), child.stdout.take()) else {
             return Err(fail("has no input or output"));
         };
@@ -73,7 +74,8 @@ impl Resident {
         });
         let mut resident = Resident { child, input, lines, version: String::new(), next: 0 };
         let hello = resident.line(Instant::now() + limits.time)?;
-        resident.version = hello.strip_prefix("ready ").ok_or_else(|| fail("gave no answer"))?.to_owned();
+        resident.version =
+            hello.strip_prefix("ready ").ok_or_else(|| fail("gave no answer"))?.to_owned();
         Ok(resident)
     }
 
@@ -98,7 +100,8 @@ impl Resident {
         let died = |_| Error::Ended { compiler: "javac".into(), what: "ended unexpectedly".into() };
         let first = self.next;
         for request in requests {
-            let mut fields = vec![self.next.to_string(), request.folder.clone(), request.source_root.clone()];
+            let mut fields =
+                vec![self.next.to_string(), request.folder.clone(), request.source_root.clone()];
             fields.extend(request.files.iter().cloned());
             let line = fields.join(&FIELD.to_string());
             writeln!(self.input, "{line}").map_err(died)?;
@@ -111,7 +114,9 @@ impl Resident {
         while reports.len() < requests.len() {
             let line = self.line(deadline)?;
             let fields: Vec<&str> = line.split(FIELD).collect();
-            let Some(id) = fields.get(1).and_then(|id| id.parse::<usize>().ok()).filter(|id| *id >= first) else {
+            let Some(id) =
+                fields.get(1).and_then(|id| id.parse::<usize>().ok()).filter(|id| *id >= first)
+            else {
                 continue;
             };
             match fields[0] {
@@ -145,7 +150,9 @@ impl Drop for Resident {
 
 /// `message, id, kind, key, file, line, column, end line, end column, text`.
 fn message(fields: &[&str]) -> Option<Message> {
-    let &[_, _, kind, key, file, line, column, end_line, end_column, text] = fields else { return None };
+    let &[_, _, kind, key, file, line, column, end_line, end_column, text] = fields else {
+        return None;
+    };
     let severity = match kind {
         "ERROR" => Severity::Error,
         "WARNING" | "MANDATORY_WARNING" => Severity::Warning,
@@ -155,7 +162,10 @@ fn message(fields: &[&str]) -> Option<Message> {
     let text = text.replace("\\n", "\n").replace("\\\\", "\\");
     let mut lines = text.lines();
     let mut first = lines.next().unwrap_or("").to_owned();
-    let lint = first.strip_prefix('[').and_then(|rest| rest.split_once("] ")).map(|(lint, rest)| (format!("-Xlint:{lint}"), rest.to_owned()));
+    let lint = first
+        .strip_prefix('[')
+        .and_then(|rest| rest.split_once("] "))
+        .map(|(lint, rest)| (format!("-Xlint:{lint}"), rest.to_owned()));
     let mut code = key.to_owned();
     if let Some((lint, rest)) = lint {
         code = lint;

@@ -103,7 +103,9 @@ pub fn run(command: &mut Command, limits: &Limits) -> io::Result<Output> {
     }
     let status = child.wait()?;
     registry::child_ended(id);
-    let join = |thread: Option<thread::JoinHandle<Vec<u8>>>| thread.and_then(|t| t.join().ok()).unwrap_or_default();
+    let join = |thread: Option<thread::JoinHandle<Vec<u8>>>| {
+        thread.and_then(|t| t.join().ok()).unwrap_or_default()
+    };
     let ended = stopped.unwrap_or_else(|| status.code().map_or(Ended::Crashed, Ended::Exit));
     Ok(Output { stdout: join(out), stderr: join(err), ended })
 }

@@ -41,7 +41,11 @@ pub(crate) struct Copy {
 }
 
 impl Copy {
-    pub fn new(scratch: &Scratch, number: usize, neighbours: &[(String, Vec<u8>)]) -> Result<Copy, Error> {
+    pub fn new(
+        scratch: &Scratch,
+        number: usize,
+        neighbours: &[(String, Vec<u8>)],
+    ) -> Result<Copy, Error> {
         let folder = scratch.path().join(format!("copy{number}"));
         fs::create_dir_all(&folder).map_err(|source| Error::Scratch { source })?;
         let mut copy = Copy { folder, written: HashMap::new() };
@@ -54,7 +58,8 @@ impl Copy {
     /// Makes the copy hold this program.
     pub fn hold(&mut self, program: &Program) -> Result<(), Error> {
         for file in &program.files {
-            let same = self.written.get(file.name()).is_some_and(|bytes| bytes.as_ref() == file.bytes());
+            let same =
+                self.written.get(file.name()).is_some_and(|bytes| bytes.as_ref() == file.bytes());
             if !same {
                 self.write(file.name(), file.bytes())?;
             }
@@ -65,11 +70,15 @@ impl Copy {
     fn write(&mut self, name: &str, bytes: &[u8]) -> Result<(), Error> {
         let path = self.folder.join(name);
         // Nothing is ever written outside of the scratch folder.
-        if !path.starts_with(&self.folder) || Path::new(name).components().any(|c| c.as_os_str() == "..") {
+        if !path.starts_with(&self.folder)
+            || Path::new(name).components().any(|c| c.as_os_str() == "..")
+        {
             return Ok(());
         }
         let parent = path.parent().unwrap_or(&self.folder);
-        fs::create_dir_all(parent).and_then(|()| fs::write(&path, bytes)).map_err(|source| Error::Scratch { source })?;
+        fs::create_dir_all(parent)
+            .and_then(|()| fs::write(&path, bytes))
+            .map_err(|source| Error::Scratch { source })?;
         self.written.insert(name.to_owned(), bytes.into());
         Ok(())
     }

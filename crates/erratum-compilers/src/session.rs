@@ -65,19 +65,39 @@ impl Session {
                 }
             }
         }
-        let neighbours = if project.cargo.is_some() { cargo_files(&project) } else { project.neighbours() };
+        let neighbours =
+            if project.cargo.is_some() { cargo_files(&project) } else { project.neighbours() };
         let copies = (0..WORKERS)
             .map(|number| Copy::new(&scratch, number, &neighbours))
             .collect::<Result<Vec<_>, _>>()?;
-        let folder = project.program.files.first().map_or_else(PathBuf::new, |file| project.path(file.name()));
-        let origin = folder.canonicalize().unwrap_or(folder).parent().map(Path::to_owned).unwrap_or_default();
+        let folder = project
+            .program
+            .files
+            .first()
+            .map_or_else(PathBuf::new, |file| project.path(file.name()));
+        let origin = folder
+            .canonicalize()
+            .unwrap_or(folder)
+            .parent()
+            .map(Path::to_owned)
+            .unwrap_or_default();
         let version = (found.kind.name != "javac").then(|| {
             let (kind, path) = (found.kind, found.path.clone());
             thread::spawn(move || toolbox::version(kind, &path))
         });
         let state = State { copies, resident: None, starts: 2 };
         let (state, version) = (Mutex::new(state), Mutex::new(version));
-        Ok(Session { project, found, limits, deadline: None, state, version, crate_root, origin, scratch })
+        Ok(Session {
+            project,
+            found,
+            limits,
+            deadline: None,
+            state,
+            version,
+            crate_root,
+            origin,
+            scratch,
+        })
     }
 
     /// From now on, a search may take this long.
@@ -138,10 +158,13 @@ impl Session {
             ("cargo", _) => {}
             ("rustc", Some((root, edition))) => all.extend(rustc_crate(root, edition)),
             ("rustc", None) => {
-                for file in &self.project.program.files {
-                    all.extend(rustc_crate(file.name(), "2021"));
-                    break;
-                }
+                all.extend(
+                    self.project
+                        .program
+                        .files
+                        .first()
+                        .map_or(Vec::new(), |file| rustc_crate(file.name(), "2021")),
+                );
             }
             _ => all.extend(self.project.program.files.iter().map(|file| argument(file.name()))),
         }
@@ -153,7 +176,9 @@ impl Session {
         let Some(file) = program.files.first() else { return String::new() };
         let folder = Path::new(file.name()).parent().unwrap_or(Path::new(""));
         let text = String::from_utf8_lossy(file.bytes());
-        let package = text.lines().find_map(|line| line.trim().strip_prefix("package ")?.trim().strip_suffix(';'));
+        let package = text
+            .lines()
+            .find_map(|line| line.trim().strip_prefix("package ")?.trim().strip_suffix(';'));
         let depth = package.map_or(0, |package| package.split('.').count());
         let parts: Vec<_> = folder.components().collect();
         let kept: PathBuf = parts[..parts.len().saturating_sub(depth)].iter().collect();
@@ -169,14 +194,23 @@ impl Session {
         results
     }
 
-    fn check_batch(&self, batch: &[Program], depth: Depth, state: &mut State) -> Vec<Result<Report, Error>> {
+    fn check_batch(
+        &self,
+        batch: &[Program],
+        depth: Depth,
+        state: &mut State,
+    ) -> Vec<Result<Report, Error>> {
         for (copy, program) in state.copies.iter_mut().zip(batch) {
             if let Err(error) = copy.hold(program) {
                 return batch.iter().map(|_| Err(scratch_again(&error))).collect();
             }
         }
-        let text = |program: &Program| program.files.iter().all(|f| std::str::from_utf8(f.bytes()).is_ok());
-        if self.found.kind.name == "javac" && self.found.arguments.is_empty() && batch.iter().all(text)
+        let text = |program: &Program| {
+            program.files.iter().all(|f| std::str::from_utf8(f.bytes()).is_ok())
+        };
+        if self.found.kind.name == "javac"
+            && self.found.arguments.is_empty()
+            && batch.iter().all(text)
             && let Some(reports) = self.warm(batch, state)
         {
             return reports.into_iter().map(|report| Ok(self.resolved(report, batch))).collect();
@@ -226,9 +260,11 @@ impl Session {
         let failed = reading.messages.iter().any(|message| message.is_error());
         if exit != Some(0) && !failed {
             let said = String::from_utf8_lossy(&output.stderr);
-            let first: Vec<&str> = said.lines().filter(|line| !line.trim().is_empty()).take(3).collect();
+            let first: Vec<&str> =
+                said.lines().filter(|line| !line.trim().is_empty()).take(3).collect();
             let words = if first.is_empty() { "nothing".to_owned() } else { first.join("\n") };
-            return Err(self.ended(&format!("failed without a message that can be read. It said:\n{words}")));
+            return Err(self
+                .ended(&format!("failed without a message that can be read. It said:\n{words}")));
         }
         let report = Report { messages: reading.messages, exit, dropped: reading.dropped };
         Ok(self.resolved(report, std::slice::from_ref(program)))
@@ -242,7 +278,13 @@ impl Session {
             .map(|(program, copy)| Request {
                 folder: copy.folder.display().to_string(),
                 source_root: copy.folder.join(self.source_root(program)).display().to_string(),
-                files: self.project.program.files.iter().map(|file| file.name().to_owned()).collect(),
+                files: self
+                    .project
+                    .program
+                    .files
+                    .iter()
+                    .map(|file| file.name().to_owned())
+                    .collect(),
             })
             .collect();
         while state.starts > 0 {
@@ -254,7 +296,11 @@ impl Session {
             }
             if let Some(resident) = &mut state.resident {
                 match resident.check(&requests, self.limits.time) {
-                    Ok(reports) if reports.iter().all(|r| r.messages.iter().all(|m| m.code.as_deref() != Some("resident.crash"))) => {
+                    Ok(reports)
+                        if reports.iter().all(|r| {
+                            r.messages.iter().all(|m| m.code.as_deref() != Some("resident.crash"))
+                        }) =>
+                    {
                         return Some(reports);
                     }
                     _ => state.resident = None,
@@ -271,14 +317,27 @@ impl Session {
             let places = message
                 .at
                 .iter_mut()
-                .chain(message.spans.iter_mut().chain(&mut message.notes).filter_map(|n| n.at.as_mut()))
-                .chain(message.suggestions.iter_mut().flat_map(|s| s.parts.iter_mut().map(|p| &mut p.0)));
+                .chain(
+                    message
+                        .spans
+                        .iter_mut()
+                        .chain(&mut message.notes)
+                        .filter_map(|n| n.at.as_mut()),
+                )
+                .chain(
+                    message
+                        .suggestions
+                        .iter_mut()
+                        .flat_map(|s| s.parts.iter_mut().map(|p| &mut p.0)),
+                );
             for place in places {
                 if let Some(plain) = place.file.strip_prefix("./") {
                     place.file = plain.to_owned();
                 }
             }
-            message.resolve(&mut |name| program.file(name).cloned().or_else(|| self.project.neighbour(name)));
+            message.resolve(&mut |name| {
+                program.file(name).cloned().or_else(|| self.project.neighbour(name))
+            });
         }
         report
     }
@@ -290,7 +349,10 @@ impl Compile for Session {
     }
 
     fn compile(&self, programs: &[Program], depth: Depth) -> Vec<Result<Report, String>> {
-        self.check(programs, depth).into_iter().map(|result| result.map_err(|e| e.to_string())).collect()
+        self.check(programs, depth)
+            .into_iter()
+            .map(|result| result.map_err(|e| e.to_string()))
+            .collect()
     }
 
     fn width(&self) -> usize {
@@ -308,7 +370,9 @@ impl Compile for Session {
 
 fn scratch_again(error: &Error) -> Error {
     match error {
-        Error::Scratch { source } => Error::Scratch { source: std::io::Error::new(source.kind(), source.to_string()) },
+        Error::Scratch { source } => {
+            Error::Scratch { source: std::io::Error::new(source.kind(), source.to_string()) }
+        }
         other => Error::Ended { compiler: "erratum".into(), what: other.to_string() },
     }
 }
@@ -327,7 +391,8 @@ fn rustc_crate(root: &str, edition: &str) -> Vec<String> {
         .chars()
         .map(|c| if c.is_ascii_alphanumeric() { c } else { '_' })
         .collect();
-    let name = if stem.starts_with(|c: char| c.is_ascii_alphabetic()) { stem } else { format!("p{stem}") };
+    let name =
+        if stem.starts_with(|c: char| c.is_ascii_alphabetic()) { stem } else { format!("p{stem}") };
     ["--edition", edition, "--crate-type", kind, "--crate-name", &name]
         .iter()
         .map(|s| (*s).to_owned())
@@ -337,17 +402,23 @@ fn rustc_crate(root: &str, edition: &str) -> Vec<String> {
 
 enum CargoPlan {
     /// Without dependencies rustc alone can check it, which is much faster.
-    Rustc { root: String, edition: String },
+    Rustc {
+        root: String,
+        edition: String,
+    },
     Cargo,
 }
 
 fn cargo_plan(folder: &Path, project: &Project) -> CargoPlan {
     let manifest = std::fs::read_to_string(folder.join("Cargo.toml")).unwrap_or_default();
     let Ok(manifest) = manifest.parse::<toml::Table>() else { return CargoPlan::Cargo };
-    let filled = |key: &str| manifest.get(key).and_then(|t| t.as_table()).is_some_and(|t| !t.is_empty());
-    let special = ["dependencies", "build-dependencies", "workspace", "features", "target", "lib", "bin"];
+    let filled =
+        |key: &str| manifest.get(key).and_then(|t| t.as_table()).is_some_and(|t| !t.is_empty());
+    let special =
+        ["dependencies", "build-dependencies", "workspace", "features", "target", "lib", "bin"];
     let root = ["src/main.rs", "src/lib.rs"].into_iter().find(|root| folder.join(root).is_file());
-    let bin = project.program.files.iter().map(|f| f.name()).find(|name| name.starts_with("src/bin/"));
+    let bin =
+        project.program.files.iter().map(|f| f.name()).find(|name| name.starts_with("src/bin/"));
     let package = manifest.get("package").and_then(|p| p.as_table());
     let edition = package.and_then(|p| p.get("edition")).and_then(|e| e.as_str()).unwrap_or("2015");
     match bin.or(root) {
@@ -361,11 +432,15 @@ fn cargo_plan(folder: &Path, project: &Project) -> CargoPlan {
 /// The files of a cargo project that a check needs.
 fn cargo_files(project: &Project) -> Vec<(String, Vec<u8>)> {
     let mut found = Vec::new();
-    let walk = ignore::WalkBuilder::new(&project.root).require_git(false).max_depth(Some(8)).build();
+    let walk =
+        ignore::WalkBuilder::new(&project.root).require_git(false).max_depth(Some(8)).build();
     for entry in walk.flatten().filter(|e| e.file_type().is_some_and(|t| t.is_file())) {
         let path = entry.path();
         let relative = path.strip_prefix(&project.root).unwrap_or(path);
-        let first = relative.components().next().map(|part| part.as_os_str().to_string_lossy().into_owned());
+        let first = relative
+            .components()
+            .next()
+            .map(|part| part.as_os_str().to_string_lossy().into_owned());
         let fits = path.extension().is_some_and(|e| e == "rs" || e == "toml" || e == "lock");
         let small = entry.metadata().is_ok_and(|data| data.len() < 1 << 20);
         if !fits || !small || first.as_deref() == Some("target") || found.len() > 1000 {

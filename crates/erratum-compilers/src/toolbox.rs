@@ -63,7 +63,8 @@ impl Toolbox {
                 .map_err(|_| Error::NotFound { command: written.display().to_string() })?;
             return Ok(Found { kind, path, arguments });
         }
-        let kinds = || KINDS.iter().filter(|kind| kind.language == language.id && kind.name != "cargo");
+        let kinds =
+            || KINDS.iter().filter(|kind| kind.language == language.id && kind.name != "cargo");
         for kind in kinds() {
             if let Some(path) = locate(kind) {
                 return Ok(Found { kind, path, arguments });
@@ -95,7 +96,8 @@ impl Found {
 
 /// The first thing that looks like a version in what a compiler says of itself.
 pub(crate) fn version(kind: &Kind, path: &Path) -> String {
-    let limits = crate::run::Limits { time: std::time::Duration::from_secs(10), ..Default::default() };
+    let limits =
+        crate::run::Limits { time: std::time::Duration::from_secs(10), ..Default::default() };
     let Ok(output) = crate::run::run(Command::new(path).args(kind.version), &limits) else {
         return String::new();
     };

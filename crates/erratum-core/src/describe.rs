@@ -16,7 +16,10 @@ pub fn describe(program: &Program, edits: &[Edit]) -> String {
     }
     if edits.len() > 3 {
         let lines = edits.len() - 3;
-        parts.push(format!("the same in {lines} more {}", if lines == 1 { "place" } else { "places" }));
+        parts.push(format!(
+            "the same in {lines} more {}",
+            if lines == 1 { "place" } else { "places" }
+        ));
     }
     let text = parts.join(", and ");
     let mut letters = text.chars();
@@ -32,7 +35,10 @@ fn wrapped(program: &Program, edits: &[Edit]) -> Option<String> {
         return None;
     }
     let line = source.line_of(a.start);
-    Some(format!("Put double quotes around {} on line {line}", quoted(&source.slice(a.start, b.start))))
+    Some(format!(
+        "Put double quotes around {} on line {line}",
+        quoted(&source.slice(a.start, b.start))
+    ))
 }
 
 fn one(source: &Source, edit: &Edit) -> String {
@@ -62,7 +68,8 @@ fn insertion(source: &Source, edit: &Edit, line: u32) -> String {
     let whole_line = edit.text.contains('\n');
     if whole_line {
         let after = edit.text.starts_with(['\n', '\r']);
-        let place = if after { format!("after line {line}") } else { format!("before line {line}") };
+        let place =
+            if after { format!("after line {line}") } else { format!("before line {line}") };
         return format!("add the line {} {place}", quoted(text));
     }
     let before = source.slice(source.line_start(line), edit.start).trim().to_owned();
@@ -88,13 +95,18 @@ fn is_word(c: char) -> bool {
 /// The first word or mark of a text.
 fn first_word(text: &str) -> &str {
     let length: usize = text.chars().take_while(|c| is_word(*c)).map(char::len_utf8).sum();
-    if length > 0 { &text[..length] } else { &text[..text.chars().next().map_or(0, char::len_utf8)] }
+    if length > 0 {
+        &text[..length]
+    } else {
+        &text[..text.chars().next().map_or(0, char::len_utf8)]
+    }
 }
 
 /// The last word or mark of a text.
 fn last_word(text: &str) -> &str {
     let length: usize = text.chars().rev().take_while(|c| is_word(*c)).map(char::len_utf8).sum();
-    let length = if length > 0 { length } else { text.chars().next_back().map_or(0, char::len_utf8) };
+    let length =
+        if length > 0 { length } else { text.chars().next_back().map_or(0, char::len_utf8) };
     &text[text.len() - length..]
 }
 
@@ -118,8 +130,14 @@ mod tests {
     fn edits_are_said_as_instructions() {
         let text = "int a = 3\nputs(tide);\n";
         assert_eq!(say(text, &[Edit::insert("f", 9, ";")]), "Add `;` at the end of line 1");
-        assert_eq!(say(text, &[Edit::insert("f", 15, "\""), Edit::insert("f", 19, "\"")]), "Put double quotes around `tide` on line 2");
-        assert_eq!(say(text, &[Edit::replace("f", 10, 14, "gets")]), "On line 2, write `gets` instead of `puts`");
+        assert_eq!(
+            say(text, &[Edit::insert("f", 15, "\""), Edit::insert("f", 19, "\"")]),
+            "Put double quotes around `tide` on line 2"
+        );
+        assert_eq!(
+            say(text, &[Edit::replace("f", 10, 14, "gets")]),
+            "On line 2, write `gets` instead of `puts`"
+        );
         assert_eq!(say(text, &[Edit::delete("f", 14, 15)]), "Take out `(` on line 2");
         assert_eq!(say(text, &[Edit::insert("f", 9, "\n}")]), "Add the line `}` after line 1");
         assert_eq!(say(text, &[Edit::insert("f", 4, "x")]), "Add `x` before `a` on line 1");

@@ -84,9 +84,8 @@ pub fn apply(program: &Program, edits: &[Edit]) -> Result<Program, EditError> {
     names.sort_unstable();
     names.dedup();
     for name in names {
-        let source = program
-            .file(name)
-            .ok_or_else(|| EditError::NoFile { file: name.to_owned() })?;
+        let source =
+            program.file(name).ok_or_else(|| EditError::NoFile { file: name.to_owned() })?;
         let of_file: Vec<&Edit> = edits.iter().filter(|edit| edit.file == name).collect();
         result.set(apply_to(source, &of_file)?);
     }

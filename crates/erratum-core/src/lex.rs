@@ -210,8 +210,7 @@ impl Lexer<'_> {
         if is_name_start(first) {
             let length = self.rest().iter().take_while(|b| is_name_byte(**b)).count();
             let word = std::str::from_utf8(&self.rest()[..length]).unwrap_or("");
-            let kind =
-                if language.is_keyword(word) { TokenKind::Keyword } else { TokenKind::Name };
+            let kind = if language.is_keyword(word) { TokenKind::Keyword } else { TokenKind::Name };
             return (kind, start + length, true);
         }
         match first {
@@ -222,12 +221,11 @@ impl Lexer<'_> {
         if let Some(operator) = language.operators.iter().find(|operator| self.starts(operator)) {
             return (TokenKind::Op, start + operator.len(), true);
         }
-        let kind =
-            if first.is_ascii_punctuation() && !matches!(first, b'\\' | b'`' | b'$') {
-                TokenKind::Op
-            } else {
-                TokenKind::Unknown
-            };
+        let kind = if first.is_ascii_punctuation() && !matches!(first, b'\\' | b'`' | b'$') {
+            TokenKind::Op
+        } else {
+            TokenKind::Unknown
+        };
         (kind, start + 1, true)
     }
 
@@ -341,7 +339,8 @@ impl Lexer<'_> {
             let point = byte == b'.'
                 && next != Some(&b'.')
                 && !next.is_some_and(|b| is_name_start(*b) && !matches!(b, b'e' | b'E' | b'f'));
-            let separator = byte == b'\'' && next.is_some_and(u8::is_ascii_digit) && !self.language.lifetimes;
+            let separator =
+                byte == b'\'' && next.is_some_and(u8::is_ascii_digit) && !self.language.lifetimes;
             if is_name_byte(byte) || exponent || point || separator {
                 at += 1;
             } else {
@@ -385,8 +384,14 @@ mod tests {
 
     #[test]
     fn operators_and_numbers_are_cut_at_their_longest() {
-        assert_eq!(words("c", "a->b<<=1.5e-3+x++"), ["a", "->", "b", "<<=", "1.5e-3", "+", "x", "++"]);
-        assert_eq!(words("rust", "1..n 1.max(2) 0.5"), ["1", "..", "n", "1", ".", "max", "(", "2", ")", "0.5"]);
+        assert_eq!(
+            words("c", "a->b<<=1.5e-3+x++"),
+            ["a", "->", "b", "<<=", "1.5e-3", "+", "x", "++"]
+        );
+        assert_eq!(
+            words("rust", "1..n 1.max(2) 0.5"),
+            ["1", "..", "n", "1", ".", "max", "(", "2", ")", "0.5"]
+        );
         assert_eq!(words("cpp", "1'000 a::b"), ["1'000", "a", "::", "b"]);
     }
 
@@ -401,9 +406,10 @@ mod tests {
 
     #[test]
     fn raw_strings_lifetimes_and_nested_comments() {
-        assert_eq!(words("rust", "r#\"a\"b\"# 'x' 'a /* 1 /* 2 */ 3 */ z"), [
-            "r#\"a\"b\"#", "'x'", "'a", "/* 1 /* 2 */ 3 */", "z"
-        ]);
+        assert_eq!(
+            words("rust", "r#\"a\"b\"# 'x' 'a /* 1 /* 2 */ 3 */ z"),
+            ["r#\"a\"b\"#", "'x'", "'a", "/* 1 /* 2 */ 3 */", "z"]
+        );
         assert_eq!(words("cpp", "R\"q(a)\")q\" b"), ["R\"q(a)\")q\"", "b"]);
         assert_eq!(words("c", "/* 1 /* 2 */ 3"), ["/* 1 /* 2 */", "3"]);
         assert!(!kinds("c", "a /* b").last().unwrap().2);
@@ -412,9 +418,10 @@ mod tests {
     #[test]
     fn directives_are_one_token_and_keep_no_comment() {
         let text = "#include <a//b.h> // why\n#define F(x) \\\n  x\nint # y";
-        assert_eq!(words("c", text), [
-            "#include <a//b.h>", "// why", "#define F(x) \\\n  x", "int", "#", "y"
-        ]);
+        assert_eq!(
+            words("c", text),
+            ["#include <a//b.h>", "// why", "#define F(x) \\\n  x", "int", "#", "y"]
+        );
     }
 
     #[test]
@@ -422,7 +429,8 @@ mod tests {
         for language in crate::language::LANGUAGES {
             for seed in 0..200 {
                 let mut random = fastrand::Rng::with_seed(seed);
-                let text: Vec<u8> = (0..200).map(|_| b"\"'/*\\\n{}()#rR\xffx0.\r "[random.usize(..19)]).collect();
+                let text: Vec<u8> =
+                    (0..200).map(|_| b"\"'/*\\\n{}()#rR\xffx0.\r "[random.usize(..19)]).collect();
                 let lexed = Lexed::new(&Source::new("t", text), language);
                 assert!(lexed.code.windows(2).all(|pair| pair[0].end <= pair[1].start));
             }

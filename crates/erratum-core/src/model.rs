@@ -94,7 +94,8 @@ pub struct Model {
 }
 
 fn run_hash(run: &[Class]) -> u32 {
-    run.iter().fold(run.len() as u32, |hash, class| hash.rotate_left(7).wrapping_mul(0x9e37_79b1) ^ class)
+    run.iter()
+        .fold(run.len() as u32, |hash, class| hash.rotate_left(7).wrapping_mul(0x9e37_79b1) ^ class)
 }
 
 impl Model {
@@ -112,14 +113,19 @@ impl Model {
         let mut all: Vec<_> = self.counts.iter().collect();
         all.sort();
         let capped = |count: u32| u16::try_from(count).unwrap_or(u16::MAX).to_le_bytes();
-        all.iter().flat_map(|(hash, count)| hash.to_le_bytes().into_iter().chain(capped(**count))).collect()
+        all.iter()
+            .flat_map(|(hash, count)| hash.to_le_bytes().into_iter().chain(capped(**count)))
+            .collect()
     }
 
     /// Reads what [`Model::to_bytes`] wrote; a rest that is no whole pair is left out.
     pub fn from_bytes(bytes: &[u8]) -> Model {
         let (pairs, _) = bytes.as_chunks::<6>();
         let pair = |p: &[u8; 6]| {
-            (u32::from_le_bytes([p[0], p[1], p[2], p[3]]), u32::from(u16::from_le_bytes([p[4], p[5]])))
+            (
+                u32::from_le_bytes([p[0], p[1], p[2], p[3]]),
+                u32::from(u16::from_le_bytes([p[4], p[5]])),
+            )
         };
         Model { counts: pairs.iter().map(pair).collect() }
     }

@@ -92,7 +92,10 @@ pub fn asked_kind(lexed: &Lexed, token: usize) -> NameKind {
     if lexed.language.type_first && (next_is_name || (lexed.is(token + 1, "<"))) {
         return NameKind::Type;
     }
-    if !lexed.language.type_first && matches!(before, ":" | "->" | "<" | "&" | "for" | "impl") && lexed.word(token).starts_with(char::is_uppercase) {
+    if !lexed.language.type_first
+        && matches!(before, ":" | "->" | "<" | "&" | "for" | "impl")
+        && lexed.word(token).starts_with(char::is_uppercase)
+    {
         return NameKind::Type;
     }
     NameKind::Value
@@ -112,7 +115,11 @@ fn declaration(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
                 || matches!(lexed.word(index + 1), "extends" | "implements" | "<" | "(" | ""));
         return (!type_use).then_some((*kind, typed));
     }
-    if lexed.language.type_first { type_first(lexed, pairs, index) } else { name_first(lexed, pairs, index) }
+    if lexed.language.type_first {
+        type_first(lexed, pairs, index)
+    } else {
+        name_first(lexed, pairs, index)
+    }
 }
 
 /// `Type name` followed by what can follow a declared name.
@@ -135,26 +142,37 @@ fn type_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
             let named = lexed.kind(at) == Some(TokenKind::Name) && !lexed.code[index].first;
             if !(lexed.language.is_type(word) || named || word == "auto") {
                 // `int a, b;`: the further names of a declaration.
-                return (lexed.is(index - 1, ",") && continues(lexed, pairs, index)).then_some((NameKind::Value, None));
+                return (lexed.is(index - 1, ",") && continues(lexed, pairs, index))
+                    .then_some((NameKind::Value, None));
             }
             at
         }
     };
-    let typedef = first > 0 && lexed.code[..first].iter().rev().take(4).any(|t| lexed.text(t) == "typedef");
+    let typedef =
+        first > 0 && lexed.code[..first].iter().rev().take(4).any(|t| lexed.text(t) == "typedef");
     let kind = match next {
         _ if typedef => NameKind::Type,
         "(" => NameKind::Function,
         _ => NameKind::Value,
     };
     // `return (x)` and `a * b` are no declarations.
-    if at + 1 < index && matches!(lexed.word(at + 1), "*" | "&") && lexed.kind(at) == Some(TokenKind::Name) && at > 0 {
+    if at + 1 < index
+        && matches!(lexed.word(at + 1), "*" | "&")
+        && lexed.kind(at) == Some(TokenKind::Name)
+        && at > 0
+    {
         let before = lexed.word(at - 1);
-        if !matches!(before, ";" | "{" | "}" | "(" | "," | "const" | "struct" | "static") && !lexed.code[at].first {
+        if !matches!(before, ";" | "{" | "}" | "(" | "," | "const" | "struct" | "static")
+            && !lexed.code[at].first
+        {
             return None;
         }
     }
     let member = pairs.inside[index].is_some_and(|open| {
-        lexed.is(open, "{") && open > 0 && header_of(lexed, open).is_some_and(|word| matches!(word, "struct" | "class" | "union"))
+        lexed.is(open, "{")
+            && open > 0
+            && header_of(lexed, open)
+                .is_some_and(|word| matches!(word, "struct" | "class" | "union"))
     });
     let kind = if member && kind == NameKind::Value { NameKind::Member } else { kind };
     Some((kind, Some((first, last))))
@@ -166,7 +184,9 @@ fn header_of(lexed: &Lexed, open: usize) -> Option<&str> {
         .rev()
         .take_while(|at| !matches!(lexed.word(*at), ";" | "{" | "}" | ")"))
         .map(|at| lexed.word(at))
-        .find(|word| matches!(*word, "struct" | "class" | "union" | "enum" | "interface" | "impl" | "trait"))
+        .find(|word| {
+            matches!(*word, "struct" | "class" | "union" | "enum" | "interface" | "impl" | "trait")
+        })
 }
 
 fn generic_start(lexed: &Lexed, close: usize) -> Option<usize> {
@@ -215,7 +235,8 @@ fn name_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
         };
     }
     let pattern_word = lexed.word(index).starts_with(char::is_lowercase);
-    let closure = (before == "|" || before == ",") && matches!(lexed.word(index + 1), "|" | "," | ":");
+    let closure =
+        (before == "|" || before == ",") && matches!(lexed.word(index + 1), "|" | "," | ":");
     let bound = open.is_some_and(|open| lexed.is(open, "(")) && in_pattern(lexed, index);
     (pattern_word && (closure || bound)).then_some((NameKind::Value, None))
 }
@@ -224,8 +245,13 @@ fn name_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
 fn in_pattern(lexed: &Lexed, index: usize) -> bool {
     let line = lexed.code[index].line;
     let range = lexed.on_line(line);
-    let after = (index..range.end).map(|at| lexed.word(at)).find(|word| matches!(*word, "=>" | "=" | "in" | "{" | ";"));
-    let before = (range.start..index).rev().map(|at| lexed.word(at)).find(|word| matches!(*word, "let" | "for" | "=" | "{" | ";" | "=>"));
+    let after = (index..range.end)
+        .map(|at| lexed.word(at))
+        .find(|word| matches!(*word, "=>" | "=" | "in" | "{" | ";"));
+    let before = (range.start..index)
+        .rev()
+        .map(|at| lexed.word(at))
+        .find(|word| matches!(*word, "let" | "for" | "=" | "{" | ";" | "=>"));
     match after {
         Some("=>") => before.is_none() || before == Some("{"),
         Some("=") => before == Some("let"),
@@ -270,7 +296,9 @@ fn scope(lexed: &Lexed, pairs: &Pairs, index: usize, kind: NameKind) -> (usize, 
         }
         let close = pairs.partner[open].unwrap_or(index);
         let block = (close..lexed.code.len()).find(|at| matches!(lexed.word(*at), "{" | ";"));
-        let last = block.map_or(end, |at| pairs.partner[at].unwrap_or(if lexed.is(at, "{") { end } else { at }));
+        let last = block.map_or(end, |at| {
+            pairs.partner[at].unwrap_or(if lexed.is(at, "{") { end } else { at })
+        });
         return (index, last);
     }
     let class = header_of(lexed, open).is_some();
@@ -287,24 +315,33 @@ mod tests {
         let lexed = Lexed::new(&Source::new("t", text.as_bytes()), by_id(language).unwrap());
         let names = Names::new(&lexed, &Pairs::new(&lexed));
         let typed = |d: &Declared| {
-            d.typed.map_or(String::new(), |(a, b)| (a..=b).map(|i| lexed.word(i)).collect::<Vec<_>>().join(" "))
+            d.typed.map_or(String::new(), |(a, b)| {
+                (a..=b).map(|i| lexed.word(i)).collect::<Vec<_>>().join(" ")
+            })
         };
         names.declared.iter().map(|d| (lexed.word(d.token).to_owned(), d.kind, typed(d))).collect()
     }
 
     fn has(found: &[(String, NameKind, String)], name: &str, kind: NameKind, typed: &str) {
-        assert!(found.iter().any(|f| f.0 == name && f.1 == kind && f.2 == typed), "{name}: {found:?}");
+        assert!(
+            found.iter().any(|f| f.0 == name && f.1 == kind && f.2 == typed),
+            "{name}: {found:?}"
+        );
     }
 
     #[test]
     fn declarations_with_the_type_first() {
-        let c = names("c", "int fare(double rate, char *name) { int a = 1, b; size_t n; return a * b; }");
+        let c = names(
+            "c",
+            "int fare(double rate, char *name) { int a = 1, b; size_t n; return a * b; }",
+        );
         has(&c, "fare", NameKind::Function, "int");
         has(&c, "rate", NameKind::Value, "double");
         has(&c, "name", NameKind::Value, "char *");
         has(&c, "b", NameKind::Value, "");
         has(&c, "n", NameKind::Value, "size_t");
-        let java = names("java", "class Tide { int[] marks; List<String> names = x; void go(int n) {} }");
+        let java =
+            names("java", "class Tide { int[] marks; List<String> names = x; void go(int n) {} }");
         has(&java, "Tide", NameKind::Type, "");
         has(&java, "marks", NameKind::Member, "int [ ]");
         has(&java, "names", NameKind::Member, "List < String >");
@@ -312,7 +349,10 @@ mod tests {
 
     #[test]
     fn declarations_with_the_name_first() {
-        let rust = names("rust", "struct Berth { len: u32 } fn go(a: &str) { let mut b: Vec<i32> = c; for d in e { f(|g| g); } if let Some(h) = i {} }");
+        let rust = names(
+            "rust",
+            "struct Berth { len: u32 } fn go(a: &str) { let mut b: Vec<i32> = c; for d in e { f(|g| g); } if let Some(h) = i {} }",
+        );
         has(&rust, "Berth", NameKind::Type, "");
         has(&rust, "len", NameKind::Member, "u32");
         has(&rust, "a", NameKind::Value, "& str");

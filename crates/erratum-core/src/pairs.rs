@@ -100,7 +100,8 @@ struct Walk<'a> {
 
 impl<'a> Walk<'a> {
     fn new(lexed: &'a Lexed, by_layout: bool) -> Walk<'a> {
-        let count = |text: &str| (0..lexed.code.len()).filter(|i| lexed.is(*i, text)).count() as i64;
+        let count =
+            |text: &str| (0..lexed.code.len()).filter(|i| lexed.is(*i, text)).count() as i64;
         let size = lexed.code.len();
         Walk {
             lexed,
@@ -155,9 +156,14 @@ impl<'a> Walk<'a> {
         if !self.by_layout || goes_on.is_some() || self.surplus >= 0 {
             return;
         }
-        let label = matches!(self.lexed.word(index), "case" | "default" | "public" | "private" | "protected")
-            || self.lexed.is(index + 1, ":");
-        if matches!(token.kind, TokenKind::Close | TokenKind::Directive) || label || self.lexed.is(index, "{") {
+        let label = matches!(
+            self.lexed.word(index),
+            "case" | "default" | "public" | "private" | "protected"
+        ) || self.lexed.is(index + 1, ":");
+        if matches!(token.kind, TokenKind::Close | TokenKind::Directive)
+            || label
+            || self.lexed.is(index, "{")
+        {
             return;
         }
         while self.stack.last().is_some_and(|frame| frame.open == b'{' && indent <= frame.base) {
@@ -185,16 +191,24 @@ impl<'a> Walk<'a> {
     /// Whether a `{` opens a block of statements after a header such as `if (…)`, so that no
     /// parenthesis can be open before it.
     fn opens_block(&self, index: usize) -> bool {
-        let Some(frame) = self.stack.last().filter(|frame| frame.open != b'{') else { return false };
+        let Some(frame) = self.stack.last().filter(|frame| frame.open != b'{') else {
+            return false;
+        };
         let last_on_line = self.lexed.code.get(index + 1).is_none_or(|next| next.first);
         if !last_on_line || index == 0 {
             return false;
         }
         let between = frame.token + 1..index;
-        let value = matches!(self.lexed.word(index - 1), "=" | "->" | "|" | "=>" | "," | "(" | "match")
-            || between.clone().any(|i| matches!(self.lexed.word(i), "|" | "->" | "new" | "=>" | "{" | "||" if self.lexed.language.id != "c" || self.lexed.word(i) != "||"));
+        let value =
+            matches!(self.lexed.word(index - 1), "=" | "->" | "|" | "=>" | "," | "(" | "match")
+                || between
+                    .clone()
+                    .any(|i| matches!(self.lexed.word(i), "|" | "->" | "new" | "=>" | "{"));
         let header = frame.token > 0
-            && matches!(self.lexed.word(frame.token - 1), "if" | "while" | "for" | "switch" | "catch");
+            && matches!(
+                self.lexed.word(frame.token - 1),
+                "if" | "while" | "for" | "switch" | "catch"
+            );
         header || !value
     }
 
@@ -203,8 +217,21 @@ impl<'a> Walk<'a> {
         let word = self.lexed.word(index);
         let starts = matches!(
             word,
-            "return" | "break" | "continue" | "while" | "for" | "let" | "fn" | "public" | "private"
-                | "static" | "use" | "switch" | "do" | "try" | "class"
+            "return"
+                | "break"
+                | "continue"
+                | "while"
+                | "for"
+                | "let"
+                | "fn"
+                | "public"
+                | "private"
+                | "static"
+                | "use"
+                | "switch"
+                | "do"
+                | "try"
+                | "class"
         );
         // In Rust a statement may be a value inside parentheses.
         first && starts && self.stack.last().is_some_and(|frame| frame.open == b'(')
@@ -214,18 +241,25 @@ impl<'a> Walk<'a> {
         if !self.by_layout {
             return;
         }
-        let Some(frame) = self.stack.last_mut() else { return };
-        frame.terminators += 1;
+        if let Some(frame) = self.stack.last_mut() {
+            frame.terminators += 1;
+        }
+        let Some(frame) = self.stack.last() else { return };
         let header = frame.token > 0 && self.lexed.is(frame.token - 1, "for");
         let allowed = match frame.open {
             b'(' if header => 2,
-            b'[' if self.lexed.language.id == "rust" => 1,
+            // `[0; n]`, but no array goes on behind a `;` that ends its line.
+            b'[' if self.lexed.language.id == "rust" && !self.ends_line(index) => 1,
             b'{' => u32::MAX,
             _ => 0,
         };
         if frame.terminators > allowed {
             self.drop_parentheses(index);
         }
+    }
+
+    fn ends_line(&self, index: usize) -> bool {
+        self.lexed.code.get(index + 1).is_none_or(|next| next.first)
     }
 
     /// No parenthesis reaches beyond this token.
@@ -238,7 +272,12 @@ impl<'a> Walk<'a> {
     /// The innermost open bracket has no partner; it was due before this token at the latest.
     fn leave_open(&mut self, index: usize) {
         if let Some(frame) = self.stack.pop() {
-            let odd = OddBracket { token: frame.token, odd: Odd::Unclosed, before: vec![index], meets: None };
+            let odd = OddBracket {
+                token: frame.token,
+                odd: Odd::Unclosed,
+                before: vec![index],
+                meets: None,
+            };
             self.result.odd.push(odd);
         }
     }
@@ -251,7 +290,8 @@ impl<'a> Walk<'a> {
             _ => b'{',
         };
         if self.by_layout {
-            let placed = if byte == b'}' { self.place_brace(index) } else { self.place_parenthesis(wants) };
+            let placed =
+                if byte == b'}' { self.place_brace(index) } else { self.place_parenthesis(wants) };
             if !placed {
                 self.surplus_close(index, None);
                 return;
@@ -304,12 +344,8 @@ impl<'a> Walk<'a> {
     fn place_parenthesis(&mut self, wants: u8) -> bool {
         // Only brackets inside the same block can be meant.
         let block = self.stack.iter().rposition(|frame| frame.open == b'{').map_or(0, |at| at + 1);
-        let Some(depth) = self.stack[block..].iter().rposition(|frame| frame.open == wants) else {
-            // `foo(a]`: a bracket of another kind in the place of this one.
-            return self.stack.len() > block;
-        };
-        let _ = depth;
-        true
+        // `foo(a]`: a bracket of another kind in the place of this one.
+        self.stack.len() > block || self.stack[block..].iter().any(|frame| frame.open == wants)
     }
 
     fn surplus_close(&mut self, index: usize, meets: Option<usize>) {
@@ -321,7 +357,8 @@ impl<'a> Walk<'a> {
         {
             // The two are taken for a pair with one of them wrong.
             self.stack.pop();
-            let odd = OddBracket { token: meets, odd: Odd::Unclosed, before: vec![index], meets: None };
+            let odd =
+                OddBracket { token: meets, odd: Odd::Unclosed, before: vec![index], meets: None };
             self.result.odd.push(odd);
         }
     }
@@ -339,7 +376,8 @@ impl<'a> Walk<'a> {
             let last = lexed.code[next - 1];
             let line = lexed.source.indent(last.line).unwrap_or(0);
             let deeper = lexed.source.indent(lexed.code[next].line).unwrap_or(0) > wanted;
-            let ended = matches!(lexed.word(next - 1), ";" | "{" | "}" | ",") || last.kind == TokenKind::Directive;
+            let ended = matches!(lexed.word(next - 1), ";" | "{" | "}" | ",")
+                || last.kind == TokenKind::Directive;
             if line == wanted && deeper && !ended {
                 found.push(next);
                 break;
@@ -364,7 +402,12 @@ mod tests {
             .iter()
             .map(|o| {
                 let token = &lexed.code[o.token];
-                (token.line, lexed.text(token).to_owned(), o.odd, o.before.iter().map(line).collect())
+                (
+                    token.line,
+                    lexed.text(token).to_owned(),
+                    o.odd,
+                    o.before.iter().map(line).collect(),
+                )
             })
             .collect()
     }
@@ -377,7 +420,8 @@ mod tests {
 
     #[test]
     fn a_lost_brace_is_missed_where_the_indentation_goes_back() {
-        let text = "int f() {\n    while (a) {\n        b();\n        c();\n    d();\n}\nint g() {\n}\n";
+        let text =
+            "int f() {\n    while (a) {\n        b();\n        c();\n    d();\n}\nint g() {\n}\n";
         assert_eq!(odd("c", text), vec![(2, "{".into(), Odd::Unclosed, vec![5])]);
         let outer = "int f() {\n    while (a) {\n        b();\n    }\n\nint g() {\n    a();\n}\n";
         assert_eq!(odd("c", outer), vec![(1, "{".into(), Odd::Unclosed, vec![6])]);
@@ -395,8 +439,14 @@ mod tests {
 
     #[test]
     fn a_parenthesis_does_not_reach_over_its_statement() {
-        assert_eq!(odd("c", "int f() {\n  g(a, b;\n  h();\n}\n"), vec![(2, "(".into(), Odd::Unclosed, vec![2])]);
-        assert_eq!(odd("java", "if (a > (b) {\n  c();\n}\n"), vec![(1, "(".into(), Odd::Unclosed, vec![1])]);
+        assert_eq!(
+            odd("c", "int f() {\n  g(a, b;\n  h();\n}\n"),
+            vec![(2, "(".into(), Odd::Unclosed, vec![2])]
+        );
+        assert_eq!(
+            odd("java", "if (a > (b) {\n  c();\n}\n"),
+            vec![(1, "(".into(), Odd::Unclosed, vec![1])]
+        );
         assert_eq!(odd("c", "f(a));\ng(b);"), vec![(1, ")".into(), Odd::Unopened, vec![])]);
         assert_eq!(odd("c", "f(a];\ng(b);").len(), 2);
     }

@@ -44,7 +44,12 @@ impl Slip {
 }
 
 /// Plants one slip of a kind; nothing if the text has no place for it.
-pub fn plant(source: &Source, language: &'static Language, slip: &Slip, seed: u64) -> Option<Planted> {
+pub fn plant(
+    source: &Source,
+    language: &'static Language,
+    slip: &Slip,
+    seed: u64,
+) -> Option<Planted> {
     let text = Text::new(source, language);
     let mut random = fastrand::Rng::with_seed(seed);
     let mut places = (slip.places)(&text, &mut random);
@@ -96,11 +101,18 @@ mod tests {
             for seed in 0..5 {
                 let one = plant(&source, language, slip, seed);
                 let again = plant(&source, language, slip, seed);
-                assert_eq!(one.as_ref().map(|p| p.source.bytes()), again.as_ref().map(|p| p.source.bytes()));
+                assert_eq!(
+                    one.as_ref().map(|p| p.source.bytes()),
+                    again.as_ref().map(|p| p.source.bytes())
+                );
                 if let Some(one) = one {
                     planted += 1;
                     assert!(!one.lines.is_empty(), "{}", slip.name);
-                    assert!(one.lines.iter().all(|l| (1..=one.source.line_count() + 1).contains(l)), "{}", slip.name);
+                    assert!(
+                        one.lines.iter().all(|l| (1..=one.source.line_count() + 1).contains(l)),
+                        "{}",
+                        slip.name
+                    );
                 }
             }
         }

@@ -160,7 +160,8 @@ pub struct Verdict {
 impl Verdict {
     /// How many errors the compiler reported.
     pub fn errors(&self) -> usize {
-        self.messages.iter().filter(|message| message.severity == Severity::Error).count() + self.dropped
+        self.messages.iter().filter(|message| message.severity == Severity::Error).count()
+            + self.dropped
     }
 
     /// The message with that number.

@@ -9,7 +9,13 @@ use std::path::PathBuf;
 /// really is, what to do, and which messages only follow from it. `erratum mend FILE` makes the
 /// change. Every claim is proved by compiling a copy; your program is never run.
 #[derive(Debug, Parser)]
-#[command(name = "erratum", version, args_conflicts_with_subcommands = true, subcommand_precedence_over_arg = true, max_term_width = 100)]
+#[command(
+    name = "erratum",
+    version,
+    args_conflicts_with_subcommands = true,
+    subcommand_precedence_over_arg = true,
+    max_term_width = 100
+)]
 pub struct Cli {
     /// The command.
     #[command(subcommand)]

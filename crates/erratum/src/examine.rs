@@ -64,7 +64,12 @@ pub fn examine(
     Ok(Examined { verdict, program, mended, session })
 }
 
-fn judged(program: &Program, language: &'static Language, report: &Report, session: &Session) -> Verdict {
+fn judged(
+    program: &Program,
+    language: &'static Language,
+    report: &Report,
+    session: &Session,
+) -> Verdict {
     use erratum_core::prove::Compile;
     prove::judge(program, Some(language), report, session.compiler(), Default::default())
 }
@@ -72,7 +77,10 @@ fn judged(program: &Program, language: &'static Language, report: &Report, sessi
 /// Adds the files that the verdict speaks of beside those that were named.
 fn with_files(mut program: Program, verdict: &Verdict, session: &Session) -> Program {
     let places = verdict.messages.iter().filter_map(|m| m.at.as_ref()).map(|at| &at.file);
-    let edits = verdict.roots.iter().flat_map(|r| r.fixes.iter().flat_map(|f| f.bytes.iter().map(|e| &e.file)));
+    let edits = verdict
+        .roots
+        .iter()
+        .flat_map(|r| r.fixes.iter().flat_map(|f| f.bytes.iter().map(|e| &e.file)));
     for name in places.chain(edits) {
         if program.file(name).is_none()
             && let Some(source) = session.project().neighbour(name)

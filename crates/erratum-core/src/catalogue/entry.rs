@@ -41,6 +41,9 @@ pub struct Entry {
     pub meaning: String,
     /// What to try where no fix was found.
     pub advice: String,
+    /// Whether it is the reading to give when nothing tells it apart from others.
+    #[serde(default)]
+    pub usual: bool,
     /// Families of fixes to try for messages that show it.
     #[serde(default)]
     pub recipes: Vec<String>,

@@ -51,12 +51,16 @@ pub fn shown_by(message: &Message, compiler: &str) -> Vec<Shown> {
             .filter_map(|pattern| {
                 let words = fits(&pattern.text, &message.text)?;
                 let fixed = pattern::fixed_length(&pattern.text);
-                Some(Shown { entry, words, weight: fixed + 8 * usize::from(pattern.code.is_some()) })
+                Some(Shown {
+                    entry,
+                    words,
+                    weight: fixed + 8 * usize::from(pattern.code.is_some()),
+                })
             })
             .max_by_key(|shown| shown.weight);
         all.extend(found);
     }
-    all.sort_by_key(|shown| std::cmp::Reverse(shown.weight));
+    all.sort_by_key(|shown| std::cmp::Reverse((shown.weight, shown.entry.usual)));
     all
 }
 
@@ -78,17 +82,45 @@ pub fn phase(message: &Message, shown: &[Shown], compiler: &str) -> Phase {
     }
     let text = message.text.as_str();
     let any = |words: &[&str]| words.iter().any(|word| text.contains(word));
-    if any(&["unterminated", "missing terminating", "stray ", "unclosed", "illegal character", "unknown start of token"]) {
+    if any(&[
+        "unterminated",
+        "missing terminating",
+        "stray ",
+        "unclosed",
+        "illegal character",
+        "unknown start of token",
+    ]) {
         return Phase::Lexical;
     }
-    let syntax = text.starts_with("expected") || text.contains("' expected") || any(&["illegal start", "unexpected", "not a statement", "without 'if'", "before "]);
-    if syntax || (compiler == "rustc" && message.code.is_none() && message.severity == Severity::Error) {
+    let syntax = text.starts_with("expected")
+        || text.contains("' expected")
+        || any(&["illegal start", "unexpected", "not a statement", "without 'if'", "before "]);
+    if syntax
+        || (compiler == "rustc" && message.code.is_none() && message.severity == Severity::Error)
+    {
         return Phase::Syntax;
     }
-    if any(&["undeclared", "not declared", "cannot find", "not found", "unresolved", "does not name", "unknown type", "does not exist"]) {
+    if any(&[
+        "undeclared",
+        "not declared",
+        "cannot find",
+        "not found",
+        "unresolved",
+        "does not name",
+        "unknown type",
+        "does not exist",
+    ]) {
         return Phase::Name;
     }
-    if any(&["might not have been", "uninitialized", "end of non-void", "missing return", "unreachable", "borrow", "moved"]) {
+    if any(&[
+        "might not have been",
+        "uninitialized",
+        "end of non-void",
+        "missing return",
+        "unreachable",
+        "borrow",
+        "moved",
+    ]) {
         return Phase::Flow;
     }
     Phase::Type

@@ -106,7 +106,10 @@ mod tests {
     #[test]
     fn patterns_fit_whole_texts_only() {
         assert!(fits("expected '{a}' before {b}", "expected ';' before 'if'").is_some());
-        assert!(fits("expected '{a}'", "expected ';' before 'if'").is_some_and(|w| w["a"] == ";' before 'if"));
+        assert!(
+            fits("expected '{a}'", "expected ';' before 'if'")
+                .is_some_and(|w| w["a"] == ";' before 'if")
+        );
         assert!(fits("not a statement", "not a statement at all").is_none());
         assert!(fits("{*} expected", "';' expected").is_some());
         assert!(fits("{*}x", "x").is_none());
@@ -115,7 +118,10 @@ mod tests {
     #[test]
     fn sentences_with_unknown_names_are_left_out() {
         let words = Words::from([("name".to_owned(), "tide".to_owned())]);
-        assert_eq!(fill_sentences("Here is {name}. There is {other}. End.", &words), "Here is tide. End.");
+        assert_eq!(
+            fill_sentences("Here is {name}. There is {other}. End.", &words),
+            "Here is tide. End."
+        );
         assert_eq!(fill("{other}", &words), None);
     }
 }

@@ -13,9 +13,10 @@ pub(super) const LIBRARY: &[LibraryGroup] = &[
         "stdio.h",
         Function,
         &[
-            "printf", "scanf", "fprintf", "fscanf", "sprintf", "snprintf", "sscanf", "puts", "fputs",
-            "putchar", "getchar", "fgets", "fgetc", "fopen", "fclose", "perror", "fflush", "rewind",
-            "feof", "ferror", "remove", "rename", "getline", "fread", "fwrite", "fseek", "ftell",
+            "printf", "scanf", "fprintf", "fscanf", "sprintf", "snprintf", "sscanf", "puts",
+            "fputs", "putchar", "getchar", "fgets", "fgetc", "fopen", "fclose", "perror", "fflush",
+            "rewind", "feof", "ferror", "remove", "rename", "getline", "fread", "fwrite", "fseek",
+            "ftell",
         ],
     ),
     ("stdio.h", Type, &["FILE"]),
@@ -49,7 +50,10 @@ pub(super) const LIBRARY: &[LibraryGroup] = &[
     (
         "ctype.h",
         Function,
-        &["isalpha", "isdigit", "isalnum", "isspace", "isupper", "islower", "toupper", "tolower", "ispunct"],
+        &[
+            "isalpha", "isdigit", "isalnum", "isspace", "isupper", "islower", "toupper", "tolower",
+            "ispunct",
+        ],
     ),
     ("stdbool.h", Type, &["bool"]),
     ("stdbool.h", Value, &["true", "false"]),
@@ -60,9 +64,7 @@ pub(super) const LIBRARY: &[LibraryGroup] = &[
     (
         "stdint.h",
         Type,
-        &[
-            "int8_t", "int16_t", "int32_t", "int64_t", "uint8_t", "uint16_t", "uint32_t", "uint64_t",
-        ],
+        &["int8_t", "int16_t", "int32_t", "int64_t", "uint8_t", "uint16_t", "uint32_t", "uint64_t"],
     ),
     ("time.h", Function, &["time", "clock", "difftime", "localtime", "strftime", "mktime"]),
     ("time.h", Type, &["time_t", "clock_t"]),

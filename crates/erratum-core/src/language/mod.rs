@@ -126,7 +126,8 @@ impl Language {
     pub fn known_names(&self) -> impl Iterator<Item = (&'static str, NameKind)> {
         let library =
             self.library.iter().flat_map(|(_, kind, names)| names.iter().map(|n| (*n, *kind)));
-        let prelude = self.prelude.iter().flat_map(|(kind, names)| names.iter().map(|n| (*n, *kind)));
+        let prelude =
+            self.prelude.iter().flat_map(|(kind, names)| names.iter().map(|n| (*n, *kind)));
         library.chain(prelude)
     }
 }
@@ -145,9 +146,7 @@ pub fn by_file_name(name: &str) -> Option<&'static Language> {
     let (_, extension) = name.rsplit_once('.')?;
     let exact = LANGUAGES.iter().find(|language| language.extensions.contains(&extension));
     let lower = extension.to_ascii_lowercase();
-    exact
-        .or_else(|| LANGUAGES.iter().find(|l| l.extensions.contains(&lower.as_str())))
-        .copied()
+    exact.or_else(|| LANGUAGES.iter().find(|l| l.extensions.contains(&lower.as_str()))).copied()
 }
 
 #[cfg(test)]

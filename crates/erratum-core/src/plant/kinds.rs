@@ -82,7 +82,8 @@ fn indices(text: &Text) -> std::ops::Range<usize> {
 
 /// Inside the brackets of a `for`.
 fn in_header(text: &Text, index: usize) -> bool {
-    text.pairs.inside[index].is_some_and(|open| open > 0 && text.lexed.is(open, "(") && text.lexed.is(open - 1, "for"))
+    text.pairs.inside[index]
+        .is_some_and(|open| open > 0 && text.lexed.is(open, "(") && text.lexed.is(open - 1, "for"))
 }
 
 /// Deletes a token; a line that holds nothing else goes with it.
@@ -100,7 +101,11 @@ fn delete(text: &Text, index: usize) -> Edit {
 }
 
 fn lose(text: &Text, wanted: fn(&Text, usize) -> bool) -> Places {
-    (0..text.lexed.code.len()).filter(|i| *i + 1 < text.lexed.code.len() || !text.lexed.is(*i, ",")).filter(|i| wanted(text, *i)).map(|i| vec![delete(text, i)]).collect()
+    (0..text.lexed.code.len())
+        .filter(|i| *i + 1 < text.lexed.code.len() || !text.lexed.is(*i, ","))
+        .filter(|i| wanted(text, *i))
+        .map(|i| vec![delete(text, i)])
+        .collect()
 }
 
 fn double(text: &Text, wanted: fn(&Text, usize) -> bool) -> Places {
@@ -122,7 +127,9 @@ fn replace(text: &Text, new: &str, wanted: fn(&Text, usize) -> bool) -> Places {
 fn doubled_brace(text: &Text) -> Places {
     let source = &text.lexed.source;
     (0..text.lexed.code.len())
-        .filter(|i| text.lexed.is(*i, "}") && source.line_text(text.lexed.code[*i].line).trim() == "}")
+        .filter(|i| {
+            text.lexed.is(*i, "}") && source.line_text(text.lexed.code[*i].line).trim() == "}"
+        })
         .map(|i| {
             let line = text.lexed.code[i].line;
             let copy = format!("{}{}", source.line_text(line), source.line_end_text());
@@ -149,7 +156,10 @@ fn strings(text: &Text) -> impl Iterator<Item = usize> {
     (0..text.lexed.code.len()).filter(|i| {
         let token = &text.lexed.code[*i];
         let word = text.lexed.text(token);
-        token.kind == TokenKind::Str && word.starts_with('"') && !word.contains('\n') && word.len() > 3
+        token.kind == TokenKind::Str
+            && word.starts_with('"')
+            && !word.contains('\n')
+            && word.len() > 3
     })
 }
 
@@ -170,17 +180,22 @@ fn unquoted(text: &Text) -> Places {
             Edit::delete(name(text), token.end - 1, token.end),
         ]
     };
-    let wordy = |i: &usize| text.lexed.word(*i).contains(char::is_alphabetic) && !text.lexed.word(*i).contains(['%', '{', '\\']);
+    let wordy = |i: &usize| {
+        text.lexed.word(*i).contains(char::is_alphabetic)
+            && !text.lexed.word(*i).contains(['%', '{', '\\'])
+    };
     strings(text).filter(wordy).map(edit).collect()
 }
 
 fn comment_end(text: &Text) -> Places {
-    let blocks = text.lexed.comments.iter().filter(|token| text.lexed.text(token).starts_with("/*"));
+    let blocks =
+        text.lexed.comments.iter().filter(|token| text.lexed.text(token).starts_with("/*"));
     blocks.map(|token| vec![Edit::delete(name(text), token.end - 2, token.end)]).collect()
 }
 
 fn comment_mark(text: &Text) -> Places {
-    let lines = text.lexed.comments.iter().filter(|token| text.lexed.text(token).starts_with("// "));
+    let lines =
+        text.lexed.comments.iter().filter(|token| text.lexed.text(token).starts_with("// "));
     lines.map(|token| vec![Edit::delete(name(text), token.start, token.start + 3)]).collect()
 }
 
@@ -209,22 +224,33 @@ fn used(text: &Text, index: usize, kind: NameKind) -> bool {
 
 fn used_type(text: &Text, index: usize) -> bool {
     let word = text.lexed.word(index);
-    let known = text.lexed.language.known_names().any(|(name, kind)| name == word && kind == NameKind::Type);
-    let import = matches!(text.lexed.word(index.wrapping_sub(1)), "." | "::") && !text.lexed.is(index.wrapping_sub(2), "std");
+    let known = text
+        .lexed
+        .language
+        .known_names()
+        .any(|(name, kind)| name == word && kind == NameKind::Type);
+    let import = matches!(text.lexed.word(index.wrapping_sub(1)), "." | "::")
+        && !text.lexed.is(index.wrapping_sub(2), "std");
     (known || used(text, index, NameKind::Type)) && !import
 }
 
 fn member(text: &Text, index: usize) -> bool {
     text.lexed.kind(index) == Some(TokenKind::Name)
         && matches!(text.lexed.word(index.wrapping_sub(1)), "." | "->")
-        && !matches!(text.lexed.word(text.lexed.on_line(text.lexed.code[index].line).start), "import" | "package" | "use")
+        && !matches!(
+            text.lexed.word(text.lexed.on_line(text.lexed.code[index].line).start),
+            "import" | "package" | "use"
+        )
 }
 
 fn library(text: &Text, index: usize) -> bool {
     let word = text.lexed.word(index);
     text.lexed.kind(index) == Some(TokenKind::Name)
         && !is_declaration(text, index)
-        && !matches!(text.lexed.word(text.lexed.on_line(text.lexed.code[index].line).start), "import" | "package" | "use")
+        && !matches!(
+            text.lexed.word(text.lexed.on_line(text.lexed.code[index].line).start),
+            "import" | "package" | "use"
+        )
         && text.names.of(&text.lexed, word).next().is_none()
         && text.lexed.language.known_names().any(|(name, _)| name == word)
 }
@@ -236,7 +262,9 @@ fn declaration(text: &Text, random: &mut Random) -> Places {
         .iter()
         .filter(|declared| {
             let word = text.lexed.word(declared.token);
-            text.names.uses(&text.lexed, word) > 0 && text.names.of(&text.lexed, word).count() == 1 && word != "main"
+            text.names.uses(&text.lexed, word) > 0
+                && text.names.of(&text.lexed, word).count() == 1
+                && word != "main"
         })
         .map(|declared| {
             let token = text.lexed.code[declared.token];
@@ -248,10 +276,20 @@ fn declaration(text: &Text, random: &mut Random) -> Places {
 
 fn wrong_case(text: &Text) -> Places {
     (0..text.lexed.code.len())
-        .filter(|i| used_type(text, *i) || used(text, *i, NameKind::Function) || used(text, *i, NameKind::Value) || library(text, *i))
+        .filter(|i| {
+            used_type(text, *i)
+                || used(text, *i, NameKind::Function)
+                || used(text, *i, NameKind::Value)
+                || library(text, *i)
+        })
         .map(|i| {
             let token = text.lexed.code[i];
-            vec![Edit::replace(name(text), token.start, token.end, other_case(text.lexed.text(&token)))]
+            vec![Edit::replace(
+                name(text),
+                token.start,
+                token.end,
+                other_case(text.lexed.text(&token)),
+            )]
         })
         .collect()
 }
@@ -261,7 +299,9 @@ fn import_lines(text: &Text) -> Vec<u32> {
     (1..=source.line_count())
         .filter(|line| {
             let text = source.line_text(*line);
-            ["#include", "import ", "use ", "using namespace"].iter().any(|word| text.starts_with(word))
+            ["#include", "import ", "use ", "using namespace"]
+                .iter()
+                .any(|word| text.starts_with(word))
         })
         .collect()
 }
@@ -270,7 +310,9 @@ fn lost_import(text: &Text) -> Places {
     let source = &text.lexed.source;
     import_lines(text)
         .into_iter()
-        .map(|line| vec![Edit::delete(name(text), source.line_start(line), source.line_start(line + 1))])
+        .map(|line| {
+            vec![Edit::delete(name(text), source.line_start(line), source.line_start(line + 1))]
+        })
         .collect()
 }
 
@@ -287,14 +329,20 @@ fn misspelt_import(text: &Text, random: &mut Random) -> Places {
             .collect();
         for (at, word) in words {
             let start = source.line_start(line) + at;
-            all.push(vec![Edit::replace(name(text), start, start + word.len(), misspell(word, random))]);
+            all.push(vec![Edit::replace(
+                name(text),
+                start,
+                start + word.len(),
+                misspell(word, random),
+            )]);
         }
     }
     all
 }
 
 fn include_mark(text: &Text) -> Places {
-    let directives = text.lexed.code.iter().filter(|token| text.lexed.text(token).starts_with("#include"));
+    let directives =
+        text.lexed.code.iter().filter(|token| text.lexed.text(token).starts_with("#include"));
     let ends = |token: &crate::lex::Token| {
         [(token.start, token.start + 1), (token.end - 1, token.end)]
             .map(|(start, end)| vec![Edit::delete(name(text), start, end)])
@@ -314,8 +362,11 @@ fn calls(text: &Text) -> Vec<(usize, Vec<(usize, usize)>)> {
     let lexed = &text.lexed;
     let mut all = Vec::new();
     for open in 1..lexed.code.len() {
-        let callee = lexed.kind(open - 1) == Some(TokenKind::Name) && !is_declaration(text, open - 1);
-        let Some(close) = text.pairs.partner[open].filter(|_| callee && lexed.is(open, "(")) else { continue };
+        let callee =
+            lexed.kind(open - 1) == Some(TokenKind::Name) && !is_declaration(text, open - 1);
+        let Some(close) = text.pairs.partner[open].filter(|_| callee && lexed.is(open, "(")) else {
+            continue;
+        };
         let mut arguments = Vec::new();
         let mut start = open + 1;
         for at in open + 1..=close {
@@ -338,8 +389,12 @@ fn argument(text: &Text, what: Argument) -> Places {
         for index in 0..count {
             let (start, end) = arguments[index];
             let edits = match what {
-                Argument::Lost if index > 0 => vec![Edit::delete(name(text), arguments[index - 1].1, end)],
-                Argument::Lost if count > 1 => vec![Edit::delete(name(text), start, arguments[1].0)],
+                Argument::Lost if index > 0 => {
+                    vec![Edit::delete(name(text), arguments[index - 1].1, end)]
+                }
+                Argument::Lost if count > 1 => {
+                    vec![Edit::delete(name(text), start, arguments[1].0)]
+                }
                 Argument::Lost => vec![Edit::delete(name(text), start, end)],
                 Argument::Extra if index + 1 == count => {
                     vec![Edit::insert(name(text), end, format!(", {}", source.slice(start, end)))]
@@ -364,14 +419,23 @@ fn lost_return(text: &Text) -> Places {
     let (lexed, source) = (&text.lexed, &text.lexed.source);
     let mut all = Vec::new();
     for declared in text.names.declared.iter().filter(|d| d.kind == NameKind::Function) {
-        let open = (declared.token..lexed.code.len()).find(|i| lexed.is(*i, "{") || lexed.is(*i, ";"));
+        let open =
+            (declared.token..lexed.code.len()).find(|i| lexed.is(*i, "{") || lexed.is(*i, ";"));
         let Some(close) = open.and_then(|open| text.pairs.partner[open]) else { continue };
         let line = lexed.code[close.saturating_sub(1)].line;
         let first = lexed.on_line(line).start;
         let returns = lexed.is(first, "return") && !lexed.is(first + 1, ";");
-        let value = lexed.language.id == "rust" && !lexed.is(close - 1, ";") && !lexed.is(close - 1, "}");
-        if (returns || value) && lexed.word(declared.token) != "main" && lexed.code[close].line > line {
-            all.push(vec![Edit::delete(name(text), source.line_start(line), source.line_start(line + 1))]);
+        let value =
+            lexed.language.id == "rust" && !lexed.is(close - 1, ";") && !lexed.is(close - 1, "}");
+        if (returns || value)
+            && lexed.word(declared.token) != "main"
+            && lexed.code[close].line > line
+        {
+            all.push(vec![Edit::delete(
+                name(text),
+                source.line_start(line),
+                source.line_start(line + 1),
+            )]);
         }
     }
     all
@@ -402,7 +466,10 @@ fn twice(text: &Text) -> Places {
         let typed = source.slice(lexed.code[first].start, lexed.code[last].end).into_owned();
         let block = text.pairs.block_of(lexed, declared.token);
         let later = text.names.seen.get(word).into_iter().flatten().find(|at| {
-            **at > declared.token && lexed.code[**at].first && lexed.is(**at + 1, "=") && text.pairs.block_of(lexed, **at) == block
+            **at > declared.token
+                && lexed.code[**at].first
+                && lexed.is(**at + 1, "=")
+                && text.pairs.block_of(lexed, **at) == block
         });
         if let Some(at) = later {
             all.push(vec![Edit::insert(name(text), lexed.code[*at].start, format!("{typed} "))]);
@@ -418,10 +485,16 @@ fn twice(text: &Text) -> Places {
 
 fn class_name(text: &Text, random: &mut Random) -> Places {
     let lexed = &text.lexed;
-    let class = (1..lexed.code.len()).find(|i| lexed.is(*i - 1, "class") && lexed.is(i.saturating_sub(2), "public"));
+    let class = (1..lexed.code.len())
+        .find(|i| lexed.is(*i - 1, "class") && lexed.is(i.saturating_sub(2), "public"));
     let edit = |i: usize, random: &mut Random| {
         let token = lexed.code[i];
-        vec![Edit::replace(name(text), token.start, token.end, misspell(lexed.text(&token), random))]
+        vec![Edit::replace(
+            name(text),
+            token.start,
+            token.end,
+            misspell(lexed.text(&token), random),
+        )]
     };
     class.map(|i| edit(i, random)).into_iter().collect()
 }
@@ -433,7 +506,12 @@ fn quoted_number(text: &Text) -> Places {
         .filter(number)
         .map(|i| {
             let token = lexed.code[i];
-            vec![Edit::replace(name(text), token.start, token.end, format!("\"{}\"", lexed.text(&token)))]
+            vec![Edit::replace(
+                name(text),
+                token.start,
+                token.end,
+                format!("\"{}\"", lexed.text(&token)),
+            )]
         })
         .collect()
 }
@@ -480,7 +558,9 @@ fn void_type(text: &Text) -> Places {
     text.names
         .declared
         .iter()
-        .filter(|declared| declared.kind == NameKind::Function && lexed.word(declared.token) != "main")
+        .filter(|declared| {
+            declared.kind == NameKind::Function && lexed.word(declared.token) != "main"
+        })
         .filter_map(|declared| {
             let (first, last) = declared.typed.filter(|(first, last)| first == last)?;
             let token = lexed.code[first];
@@ -503,7 +583,12 @@ fn foreign(text: &Text) -> Places {
     let mut all = Vec::new();
     for (foreign, here) in lexed.language.foreign.iter().filter(|(_, here)| !here.contains(' ')) {
         for i in (0..lexed.code.len()).filter(|i| lexed.is(*i, here)) {
-            all.push(vec![Edit::replace(name(text), lexed.code[i].start, lexed.code[i].end, *foreign)]);
+            all.push(vec![Edit::replace(
+                name(text),
+                lexed.code[i].start,
+                lexed.code[i].end,
+                *foreign,
+            )]);
         }
     }
     all

@@ -31,8 +31,13 @@ fn beside(letter: char, random: &mut fastrand::Rng) -> char {
     for row in ROWS {
         let keys: Vec<char> = row.chars().collect();
         if let Some(at) = keys.iter().position(|key| *key == letter.to_ascii_lowercase()) {
-            let other = if at == 0 || (at + 1 < keys.len() && random.bool()) { at + 1 } else { at - 1 };
-            return if letter.is_uppercase() { keys[other].to_ascii_uppercase() } else { keys[other] };
+            let other =
+                if at == 0 || (at + 1 < keys.len() && random.bool()) { at + 1 } else { at - 1 };
+            return if letter.is_uppercase() {
+                keys[other].to_ascii_uppercase()
+            } else {
+                keys[other]
+            };
         }
     }
     'x'

@@ -28,7 +28,11 @@ fn lost_close(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
     places.push(lexed.code.len());
     for (rank, before) in places.into_iter().enumerate() {
         let score = w::INSERT + w::PAIRS_MENDED + place_weight(case, before) - rank as f64;
-        all.push(Candidate::new("missing-bracket", score, vec![closing_line(case, odd.token, before)]));
+        all.push(Candidate::new(
+            "missing-bracket",
+            score,
+            vec![closing_line(case, odd.token, before)],
+        ));
         let next = lexed.word(before);
         if matches!(next, "else" | "catch" | "finally" | "while" | ";" | ")" | ",") && rank == 0 {
             let text = if matches!(next, ";" | ")" | ",") { "}" } else { "} " };
@@ -63,7 +67,8 @@ fn header_line(case: &Case, open: usize) -> u32 {
 }
 
 fn surplus_close(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
-    let delete = w::DELETE + w::PAIRS_MENDED + if odd.before.is_empty() { w::LAYOUT_PLACE } else { 0.0 };
+    let delete =
+        w::DELETE + w::PAIRS_MENDED + if odd.before.is_empty() { w::LAYOUT_PLACE } else { 0.0 };
     all.push(Candidate::new("extra-bracket", delete, vec![case.delete_token(odd.token)]));
     for before in &odd.before {
         let edit = case.insert(case.end_before(*before), " {");
@@ -81,7 +86,11 @@ fn lost_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
         all.push(Candidate::new("missing-bracket", score, vec![edit]));
         // `f(a));` lost in the middle of a line: before an operator that follows a full operand.
         if lexed.is(*before, close) {
-            all.push(Candidate::new("mismatched-bracket", w::REPLACE_LIKE, vec![case.replace_token(*before, close)]));
+            all.push(Candidate::new(
+                "mismatched-bracket",
+                w::REPLACE_LIKE,
+                vec![case.replace_token(*before, close)],
+            ));
         }
     }
     let score = w::DELETE + w::PAIRS_MENDED - 1.0;
@@ -93,13 +102,21 @@ fn surplus_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) 
     if let Some(open) = odd.meets {
         let score = w::REPLACE_LIKE + w::PAIRS_MENDED + w::LAYOUT_PLACE;
         let wanted = closing(lexed.word(open));
-        all.push(Candidate::new("mismatched-bracket", score, vec![case.replace_token(odd.token, wanted)]));
+        all.push(Candidate::new(
+            "mismatched-bracket",
+            score,
+            vec![case.replace_token(odd.token, wanted)],
+        ));
         let partner = match lexed.word(odd.token) {
             ")" => "(",
             "]" => "[",
             _ => "{",
         };
-        all.push(Candidate::new("mismatched-bracket", score - 1.0, vec![case.replace_token(open, partner)]));
+        all.push(Candidate::new(
+            "mismatched-bracket",
+            score - 1.0,
+            vec![case.replace_token(open, partner)],
+        ));
         return;
     }
     let doubled = odd.token > 0 && lexed.word(odd.token - 1) == lexed.word(odd.token);

@@ -30,13 +30,23 @@ fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
     let count = wanted.as_ref().map(Vec::len);
     if count.is_none_or(|count| given > count) {
         for index in 0..given {
-            let doubled = index > 0 && text_of(case, call.arguments[index]) == text_of(case, call.arguments[index - 1]);
+            let doubled = index > 0
+                && text_of(case, call.arguments[index]) == text_of(case, call.arguments[index - 1]);
             let simple = call.arguments[index].0 == call.arguments[index].1;
             let literal = simple && lexed.kind(call.arguments[index].0) == Some(TokenKind::Number);
             let last = if index + 1 == given { 0.6 } else { 0.0 };
             let fits = wanted.as_ref().map_or(0.0, |wanted| fit_without(&types, wanted, index));
-            let score = 1.0 + less + last + fits + if doubled { 1.0 } else { 0.0 } + if literal { 0.5 } else { 0.0 };
-            all.push(Candidate::new("extra-argument", score, vec![without_argument(case, call, index)]));
+            let score = 1.0
+                + less
+                + last
+                + fits
+                + if doubled { 1.0 } else { 0.0 }
+                + if literal { 0.5 } else { 0.0 };
+            all.push(Candidate::new(
+                "extra-argument",
+                score,
+                vec![without_argument(case, call, index)],
+            ));
         }
     }
     if count.is_none_or(|count| given < count) {
@@ -45,7 +55,14 @@ fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
             let fits = wanted.as_ref().map_or(0.0, |wanted| fit_with_gap(&types, wanted, index));
             for (value, score) in values(case, call.name, parameter) {
                 let edit = with_argument(case, call, index, &value);
-                all.push(Candidate::new("missing-argument", w::MADE_UP + score + less + fits, vec![edit]).guess());
+                all.push(
+                    Candidate::new(
+                        "missing-argument",
+                        w::MADE_UP + score + less + fits,
+                        vec![edit],
+                    )
+                    .guess(),
+                );
             }
         }
     }
@@ -53,7 +70,8 @@ fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
         for index in 1..given {
             let (a, b) = (call.arguments[index - 1], call.arguments[index]);
             let (start, end) = (lexed.code[a.0].start, lexed.code[b.1].end);
-            let between = lexed.source.slice(lexed.code[a.1].end, lexed.code[b.0].start).into_owned();
+            let between =
+                lexed.source.slice(lexed.code[a.1].end, lexed.code[b.0].start).into_owned();
             let text = format!("{}{between}{}", text_of(case, b), text_of(case, a));
             let edit = Edit::replace(case.file(), start, end, text);
             all.push(Candidate::new("wrong-argument-order", 1.0 + less, vec![edit]));
@@ -66,7 +84,14 @@ fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
             for (value, score) in values(case, call.name, parameter).into_iter().take(3) {
                 if value != lexed.word(first) {
                     let edit = case.replace_token(first, value);
-                    all.push(Candidate::new("wrong-argument", w::MADE_UP + score - 2.5 + less, vec![edit]).guess());
+                    all.push(
+                        Candidate::new(
+                            "wrong-argument",
+                            w::MADE_UP + score - 2.5 + less,
+                            vec![edit],
+                        )
+                        .guess(),
+                    );
                 }
             }
         }
@@ -81,13 +106,19 @@ fn fit_without(types: &[Option<String>], wanted: &[(String, String)], gone: usiz
 
 /// How well they fit when one is missing at an index.
 fn fit_with_gap(types: &[Option<String>], wanted: &[(String, String)], gap: usize) -> f64 {
-    let places = wanted.iter().enumerate().filter(|(index, _)| *index != gap).map(|(_, wanted)| wanted);
+    let places =
+        wanted.iter().enumerate().filter(|(index, _)| *index != gap).map(|(_, wanted)| wanted);
     types.iter().zip(places).map(|(typed, (wanted, _))| fit(typed, wanted)).sum()
 }
 
 fn fit(typed: &Option<String>, wanted: &str) -> f64 {
     match typed {
-        Some(typed) if typed.trim_end_matches('*').trim() == wanted.trim_start_matches("const ").trim_end_matches('*').trim() => 0.7,
+        Some(typed)
+            if typed.trim_end_matches('*').trim()
+                == wanted.trim_start_matches("const ").trim_end_matches('*').trim() =>
+        {
+            0.7
+        }
         Some(_) => -0.7,
         None => 0.0,
     }
@@ -99,14 +130,21 @@ fn values(case: &Case, token: usize, parameter: Option<&(String, String)>) -> Ve
     let mut all: Vec<(String, f64)> = Vec::new();
     let (typed, name) = parameter.map_or(("", ""), |(typed, name)| (typed.as_str(), name.as_str()));
     for declared in &case.text.names.declared {
-        let visible = declared.token < token && (declared.scope.0..=declared.scope.1).contains(&token);
+        let visible =
+            declared.token < token && (declared.scope.0..=declared.scope.1).contains(&token);
         if !visible || !matches!(declared.kind, NameKind::Value | NameKind::Member) {
             continue;
         }
         let word = lexed.word(declared.token);
         let has = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
         let mut score = if word == name { 2.0 } else { 0.0 };
-        score += if !typed.is_empty() && has == typed { 1.0 } else if has.is_empty() { -0.3 } else { -1.0 };
+        score += if !typed.is_empty() && has == typed {
+            1.0
+        } else if has.is_empty() {
+            -0.3
+        } else {
+            -1.0
+        };
         score += if case.text.names.uses(lexed, word) == 0 { 1.2 } else { 0.0 };
         score -= 0.01 * token.abs_diff(declared.token) as f64;
         if !all.iter().any(|(other, _)| other == word) {
@@ -117,7 +155,9 @@ fn values(case: &Case, token: usize, parameter: Option<&(String, String)>) -> Ve
     match case.language().default_of(plain) {
         Some(value) => all.push((value.to_owned(), -0.5)),
         None if typed.is_empty() => all.push(("0".to_owned(), -1.0)),
-        None if typed.contains("str") || typed.contains("char") || typed == "String" => all.push(("\"\"".to_owned(), -0.5)),
+        None if typed.contains("str") || typed.contains("char") || typed == "String" => {
+            all.push(("\"\"".to_owned(), -0.5))
+        }
         None => {}
     }
     all.sort_by(|a, b| b.1.total_cmp(&a.1));
@@ -142,7 +182,9 @@ fn with_argument(case: &Case, call: &Call, index: usize, value: &str) -> Edit {
     let lexed = case.lexed();
     match call.arguments.get(index) {
         Some((first, _)) => case.insert(lexed.code[*first].start, format!("{value}, ")),
-        None if index > 0 => case.insert(lexed.code[call.arguments[index - 1].1].end, format!(", {value}")),
+        None if index > 0 => {
+            case.insert(lexed.code[call.arguments[index - 1].1].end, format!(", {value}"))
+        }
         None => case.insert(lexed.code[call.open].end, value),
     }
 }
@@ -150,7 +192,10 @@ fn with_argument(case: &Case, call: &Call, index: usize, value: &str) -> Edit {
 /// `%d` and its like against the values after the format; `{}` in Rust.
 fn format_marks(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let format = call.arguments.iter().position(|(first, last)| first == last && lexed.kind(*first) == Some(TokenKind::Str));
+    let format = call
+        .arguments
+        .iter()
+        .position(|(first, last)| first == last && lexed.kind(*first) == Some(TokenKind::Str));
     let Some(format) = format else { return };
     let token = lexed.code[call.arguments[format].0];
     let text = lexed.text(&token).to_owned();
@@ -162,7 +207,9 @@ fn format_marks(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
             for index in format + 1..=call.arguments.len() {
                 let last = if index == call.arguments.len() { 0.5 } else { 0.0 };
                 let edit = with_argument(case, call, index, &value);
-                all.push(Candidate::new("missing-argument", score + less + last, vec![edit]).guess());
+                all.push(
+                    Candidate::new("missing-argument", score + less + last, vec![edit]).guess(),
+                );
             }
         }
         if let Some((at, end)) = marks.last() {
@@ -173,7 +220,11 @@ fn format_marks(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
     if holes < values_given {
         for index in format + 1..call.arguments.len() {
             let last = if index + 1 == call.arguments.len() { 0.5 } else { 0.0 };
-            all.push(Candidate::new("extra-argument", 1.5 + less + last, vec![without_argument(case, call, index)]));
+            all.push(Candidate::new(
+                "extra-argument",
+                1.5 + less + last,
+                vec![without_argument(case, call, index)],
+            ));
         }
     }
     if case.language().id == "rust" || holes != values_given {
@@ -184,13 +235,19 @@ fn format_marks(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
         let known = if first == last { simple_type(case, first) } else { None };
         let wanted = known.as_deref().and_then(percent_for);
         let now = &text[*at..*end];
-        let choices: Vec<&str> = wanted.into_iter().chain(["d", "f", "s", "c", "ld", "zu", "u"]).collect();
+        let choices: Vec<&str> =
+            wanted.into_iter().chain(["d", "f", "s", "c", "ld", "zu", "u"]).collect();
         for (rank, kind) in choices.into_iter().enumerate().take(5) {
             if now.ends_with(kind) && now.len() == kind.len() + 1 {
                 continue;
             }
             let letters = now.trim_end_matches(|c: char| c.is_ascii_alphabetic()).to_owned();
-            let edit = Edit::replace(case.file(), token.start + at, token.start + end, format!("{letters}{kind}"));
+            let edit = Edit::replace(
+                case.file(),
+                token.start + at,
+                token.start + end,
+                format!("{letters}{kind}"),
+            );
             let near = if known.is_some() && rank == 0 { 2.5 } else { 0.0 };
             all.push(Candidate::new("wrong-format", near - 0.4 * rank as f64 + less, vec![edit]));
         }
@@ -211,7 +268,7 @@ fn percent_for(typed: &str) -> Option<&'static str> {
 }
 
 /// The `%…` marks of a format, as bytes of the literal.
-fn percents(text: &str) -> Vec<(usize, usize)> {
+pub(super) fn percents(text: &str) -> Vec<(usize, usize)> {
     let bytes = text.as_bytes();
     let (mut all, mut at) = (Vec::new(), 0);
     while at < bytes.len() {
@@ -236,7 +293,7 @@ fn percents(text: &str) -> Vec<(usize, usize)> {
 }
 
 /// The `{}` marks of a format that take a value from the arguments.
-fn braces(text: &str) -> Vec<(usize, usize)> {
+pub(super) fn braces(text: &str) -> Vec<(usize, usize)> {
     let (mut all, mut from) = (Vec::new(), 0);
     let clean = text.replace("{{", "\u{1}\u{1}").replace("}}", "\u{1}\u{1}");
     while let Some(open) = clean[from..].find('{').map(|at| at + from) {

@@ -40,21 +40,31 @@ fn duplicate(case: &Case, all: &mut Vec<Candidate>) {
         if named.as_ref().is_some_and(|named| named != name) {
             continue;
         }
-        if let (Some((first, _)), true) = (declared.typed, case.language().type_first && lexed.is(declared.token + 1, "=")) {
+        if let (Some((first, _)), true) =
+            (declared.typed, case.language().type_first && lexed.is(declared.token + 1, "="))
+        {
             let start = lexed.code[first].start;
             let edit = Edit::delete(case.file(), start, lexed.code[declared.token].start);
             all.push(Candidate::new("duplicate-declaration", 2.0, vec![edit]));
         }
-        let (start, end) = (case.statement_start(declared.token), case.statement_end(declared.token));
+        let (start, end) =
+            (case.statement_start(declared.token), case.statement_end(declared.token));
         if lexed.is(end, ";") {
             // The same line twice is a slip of copying; taking one out loses nothing.
             let text = text_of(case, (start, end));
             let again = case.text.names.of(lexed, name).any(|other| {
                 other.token != declared.token
-                    && text_of(case, (case.statement_start(other.token), case.statement_end(other.token))) == text
+                    && text_of(
+                        case,
+                        (case.statement_start(other.token), case.statement_end(other.token)),
+                    ) == text
             });
             let edit = delete_lines(case, start, end);
-            all.push(Candidate::new("duplicate-declaration", if again { 4.0 } else { -1.0 }, vec![edit]));
+            all.push(Candidate::new(
+                "duplicate-declaration",
+                if again { 4.0 } else { -1.0 },
+                vec![edit],
+            ));
         }
         let uses = case.text.names.uses(lexed, name);
         let renamed = format!("{name}2");
@@ -71,9 +81,15 @@ fn delete_lines(case: &Case, first: usize, last: usize) -> Edit {
     let (a, b) = (lexed.code[first], lexed.code[last]);
     let source = &lexed.source;
     let end_line = source.line_of(b.end.saturating_sub(1));
-    let whole = a.first && lexed.code.get(last + 1).is_none_or(|next| next.first) && source.line_end(end_line) == b.end;
+    let whole = a.first
+        && lexed.code.get(last + 1).is_none_or(|next| next.first)
+        && source.line_end(end_line) == b.end;
     if whole {
-        return Edit::delete(case.file(), source.line_start(a.line), source.line_start(end_line + 1));
+        return Edit::delete(
+            case.file(),
+            source.line_start(a.line),
+            source.line_start(end_line + 1),
+        );
     }
     Edit::delete(case.file(), a.start, b.end)
 }
@@ -85,7 +101,9 @@ fn class_name(case: &Case, all: &mut Vec<Candidate>) {
     let Some((stem, _)) = file.rsplit_once('.') else { return };
     let Some(wrong) = case.word("name").map(str::to_owned) else { return };
     let seen = case.text.names.seen.get(&wrong).cloned().unwrap_or_default();
-    let class = seen.iter().find(|at| matches!(lexed.word(at.wrapping_sub(1)), "class" | "interface" | "enum" | "record"));
+    let class = seen.iter().find(|at| {
+        matches!(lexed.word(at.wrapping_sub(1)), "class" | "interface" | "enum" | "record")
+    });
     let Some(class) = class else { return };
     all.push(Candidate::new("class-file-name", 3.0, vec![case.replace_token(*class, stem)]));
     if seen.len() > 1 {
@@ -108,7 +126,9 @@ fn mutable(case: &Case, all: &mut Vec<Candidate>) {
             let edit = case.insert(lexed.code[declared.token].start, "mut ");
             all.push(Candidate::new("missing-mut", 3.5, vec![edit]));
         }
-        if let Some((first, _)) = declared.typed.filter(|(first, _)| lexed.is(*first, "&") && !lexed.is(first + 1, "mut")) {
+        if let Some((first, _)) =
+            declared.typed.filter(|(first, _)| lexed.is(*first, "&") && !lexed.is(first + 1, "mut"))
+        {
             let edit = case.insert(lexed.code[first].end, "mut ");
             all.push(Candidate::new("missing-mut", 3.0, vec![edit]));
         }
@@ -131,15 +151,20 @@ fn mutable(case: &Case, all: &mut Vec<Candidate>) {
 fn undeclared(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let name = lexed.word(case.token);
-    if lexed.kind(case.token) != Some(TokenKind::Name) || case.text.names.resolve(lexed, case.token).is_some() {
+    if lexed.kind(case.token) != Some(TokenKind::Name)
+        || case.text.names.resolve(lexed, case.token).is_some()
+    {
         return;
     }
-    let first = case.text.names.seen.get(name).and_then(|seen| seen.first().copied()).unwrap_or(case.token);
-    let starts = matches!(lexed.word(first.wrapping_sub(1)), ";" | "{" | "}" | "(" | "") || lexed.code[first].first;
+    let first =
+        case.text.names.seen.get(name).and_then(|seen| seen.first().copied()).unwrap_or(case.token);
+    let starts = matches!(lexed.word(first.wrapping_sub(1)), ";" | "{" | "}" | "(" | "")
+        || lexed.code[first].first;
     if !starts || !lexed.is(first + 1, "=") {
         return;
     }
-    let value = simple_type(case, first + 2).filter(|_| matches!(lexed.word(first + 3), ";" | "+" | "-" | "*" | "/"));
+    let value = simple_type(case, first + 2)
+        .filter(|_| matches!(lexed.word(first + 3), ";" | "+" | "-" | "*" | "/"));
     let start = lexed.code[first].start;
     let words: Vec<(String, f64)> = match case.language().id {
         "rust" => vec![("let ".to_owned(), 1.5), ("let mut ".to_owned(), 1.3)],
@@ -147,7 +172,13 @@ fn undeclared(case: &Case, all: &mut Vec<Candidate>) {
             let bool_type = if language == "java" { "boolean" } else { "bool" };
             let known = value.into_iter().map(|typed| (format!("{typed} "), 2.0));
             let rest = ["int", "double", super::shape::string(language), bool_type];
-            known.chain(rest.iter().enumerate().map(|(rank, typed)| (format!("{typed} "), 0.8 - 0.6 * rank as f64))).collect()
+            known
+                .chain(
+                    rest.iter()
+                        .enumerate()
+                        .map(|(rank, typed)| (format!("{typed} "), 0.8 - 0.6 * rank as f64)),
+                )
+                .collect()
         }
     };
     for (word, score) in words {
@@ -162,14 +193,24 @@ fn prototype(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let name = case.word("name").unwrap_or(lexed.word(case.token)).to_owned();
-    let later = case.text.names.of(lexed, &name).find(|d| d.kind == NameKind::Function && d.token > case.token);
-    let Some(function) = later.and_then(|d| Some((d, (d.token..lexed.code.len()).find(|at| lexed.is(*at, "{"))?))) else { return };
+    let later = case
+        .text
+        .names
+        .of(lexed, &name)
+        .find(|d| d.kind == NameKind::Function && d.token > case.token);
+    let Some(function) =
+        later.and_then(|d| Some((d, (d.token..lexed.code.len()).find(|at| lexed.is(*at, "{"))?)))
+    else {
+        return;
+    };
     let start = case.statement_start(function.0.token);
     let start = if lexed.code[start].kind == TokenKind::Directive { start + 1 } else { start };
     let header = text_of(case, (start, function.1 - 1));
     let around = function_around(case, case.token);
     let Some(user) = around.map(|f| case.statement_start(f.open)) else { return };
-    let line = lexed.code[user.max((user..).find(|at| lexed.kind(*at) != Some(TokenKind::Directive)).unwrap_or(user))].line;
+    let line = lexed.code[user
+        .max((user..).find(|at| lexed.kind(*at) != Some(TokenKind::Directive)).unwrap_or(user))]
+    .line;
     let end = lexed.source.line_end_text();
     let edit = case.insert(lexed.source.line_start(line), format!("{header};{end}{end}"));
     all.push(Candidate::new("used-before-declared", w::IMPORT, vec![edit]));

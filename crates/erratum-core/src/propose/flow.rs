@@ -4,7 +4,6 @@ use super::shape::{function_around, text_of};
 use super::{Candidate, Case, weights as w};
 use crate::catalogue::Phase;
 use crate::edit::Edit;
-use crate::lex::TokenKind;
 use crate::names::NameKind;
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
@@ -31,7 +30,10 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
     let mut values: Vec<(String, f64)> = Vec::new();
     for declared in &case.text.names.declared {
         let inside = declared.token > function.open && declared.token < close;
-        if !inside || declared.kind != NameKind::Value || !matches!(lexed.word(declared.token + 1), "=" | ";" | ":" | "[" ) {
+        if !inside
+            || declared.kind != NameKind::Value
+            || !matches!(lexed.word(declared.token + 1), "=" | ";" | ":" | "[")
+        {
             continue;
         }
         let outer = case.text.pairs.block_of(lexed, declared.token) == Some(function.open);
@@ -39,13 +41,27 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
         let word = lexed.word(declared.token);
         let same = has == typed || (case.language().id == "rust" && has.is_empty());
         // A result is gathered up to the end of the function.
-        let last_use = case.text.names.seen.get(word).and_then(|seen| seen.iter().rev().find(|at| **at < close));
-        let late = last_use.map_or(0.0, |at| (*at - function.open) as f64 / (close - function.open).max(1) as f64);
+        let last_use = case
+            .text
+            .names
+            .seen
+            .get(word)
+            .and_then(|seen| seen.iter().rev().find(|at| **at < close));
+        let late = last_use
+            .map_or(0.0, |at| (*at - function.open) as f64 / (close - function.open).max(1) as f64);
         let changed = case.text.names.seen.get(word).is_some_and(|seen| {
-            seen.iter().any(|at| *at > declared.token && *at < close && matches!(lexed.word(at + 1), "=" | "+=" | "-=" | "*=" | "++"))
+            seen.iter().any(|at| {
+                *at > declared.token
+                    && *at < close
+                    && matches!(lexed.word(at + 1), "=" | "+=" | "-=" | "*=" | "++")
+            })
         });
         let result = matches!(word, "result" | "total" | "sum" | "count" | "best" | "answer");
-        let score = late + if outer { 0.8 } else { -2.0 } + if same { 1.0 } else { -1.5 } + if changed { 0.8 } else { 0.0 } + if result { 0.5 } else { 0.0 };
+        let score = late
+            + if outer { 0.8 } else { -2.0 }
+            + if same { 1.0 } else { -1.5 }
+            + if changed { 0.8 } else { 0.0 }
+            + if result { 0.5 } else { 0.0 };
         values.push((word.to_owned(), score));
     }
     if let Some(value) = case.language().default_of(&typed) {
@@ -75,7 +91,9 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
         } else {
             (lexed.code[close].start, format!("{text} "))
         };
-        all.push(Candidate::new("missing-return", 1.0 + score, vec![case.insert(place, text)]).guess());
+        all.push(
+            Candidate::new("missing-return", 1.0 + score, vec![case.insert(place, text)]).guess(),
+        );
     }
 }
 
@@ -90,14 +108,21 @@ fn body_indent(case: &Case, open: usize, close: usize) -> String {
 /// Branches that a reader sees to be exhaustive: the last `else if (…)` becomes `else`.
 fn last_branch(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let Some(close) = case.text.pairs.partner.get(case.token).copied().flatten().map(|_| case.token) else { return };
+    let Some(close) =
+        case.text.pairs.partner.get(case.token).copied().flatten().map(|_| case.token)
+    else {
+        return;
+    };
     if close < 2 || !lexed.is(close - 1, "}") {
         return;
     }
     let Some(open) = case.text.pairs.partner[close - 1] else { return };
-    let Some(condition) = open.checked_sub(1).and_then(|at| case.text.pairs.partner[at]) else { return };
+    let Some(condition) = open.checked_sub(1).and_then(|at| case.text.pairs.partner[at]) else {
+        return;
+    };
     if condition >= 2 && lexed.is(condition - 1, "if") && lexed.is(condition - 2, "else") {
-        let edit = Edit::delete(case.file(), lexed.code[condition - 2].end, lexed.code[open - 1].end);
+        let edit =
+            Edit::delete(case.file(), lexed.code[condition - 2].end, lexed.code[open - 1].end);
         all.push(Candidate::new("missing-return", 0.3, vec![edit]).guess());
     }
 }
@@ -116,9 +141,13 @@ fn spare_terminator(case: &Case, all: &mut Vec<Candidate>) {
 fn unset(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let name = case.word("name").unwrap_or(lexed.word(case.token)).to_owned();
-    let declared = case.text.names.resolve(lexed, case.token).filter(|d| lexed.word(d.token) == name);
-    let declared = declared.or_else(|| case.text.names.of(lexed, &name).filter(|d| d.token <= case.token).last());
-    let Some(declared) = declared.or_else(|| case.text.names.of(lexed, &name).next()) else { return };
+    let declared =
+        case.text.names.resolve(lexed, case.token).filter(|d| lexed.word(d.token) == name);
+    let declared = declared
+        .or_else(|| case.text.names.of(lexed, &name).filter(|d| d.token <= case.token).last());
+    let Some(declared) = declared.or_else(|| case.text.names.of(lexed, &name).next()) else {
+        return;
+    };
     let typed = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
     let mut end = declared.token;
     if let Some((_, last)) = declared.typed.filter(|(first, _)| *first > declared.token) {
@@ -131,12 +160,23 @@ fn unset(case: &Case, all: &mut Vec<Candidate>) {
     match case.language().default_of(&typed) {
         Some(value) => values.push((value.to_owned(), 1.5)),
         None if case.language().id == "rust" => {
-            values.extend([("0", 1.0), ("0.0", 0.0), ("String::new()", -0.5), ("Vec::new()", -0.7), ("false", -0.9), ("\"\"", -1.0)].map(|(v, s)| (v.to_owned(), s)));
+            values.extend(
+                [
+                    ("0", 1.0),
+                    ("0.0", 0.0),
+                    ("String::new()", -0.5),
+                    ("Vec::new()", -0.7),
+                    ("false", -0.9),
+                    ("\"\"", -1.0),
+                ]
+                .map(|(v, s)| (v.to_owned(), s)),
+            );
         }
         None if typed.ends_with('*') => values.push(("NULL".to_owned(), 1.0)),
         None if case.language().id == "java" && !typed.is_empty() => {
             let generic = typed.split('<').next().unwrap_or(&typed);
-            values.push((format!("new {generic}<>()"), if typed.contains('<') { 0.8 } else { -3.0 }));
+            values
+                .push((format!("new {generic}<>()"), if typed.contains('<') { 0.8 } else { -3.0 }));
             values.push(("null".to_owned(), 0.0));
         }
         None => values.push(("0".to_owned(), 0.5)),
@@ -149,5 +189,4 @@ fn unset(case: &Case, all: &mut Vec<Candidate>) {
         let edit = case.insert(at, format!(" = {value}"));
         all.push(Candidate::new("unset-variable", w::TYPE_FIX + 1.0 + score, vec![edit]).guess());
     }
-    let _ = TokenKind::Name;
 }

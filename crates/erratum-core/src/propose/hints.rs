@@ -17,16 +17,26 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
             .collect();
         let Some(edits) = edits.filter(|edits| !edits.is_empty()) else { continue };
         let empty = edits.iter().all(|edit| edit.text.is_empty());
-        let placeholder = edits.iter().any(|edit| edit.text.contains("/*") || edit.text.contains('…'));
+        let placeholder =
+            edits.iter().any(|edit| edit.text.contains("/*") || edit.text.contains('…'));
         let mut score = if case.phase >= Phase::Type { w::HINT_TYPES } else { w::HINT };
         // Taking something of the learner's away, or giving a made-up value, is seldom right.
         if empty {
             score -= 3.0;
         }
-        if edits.iter().any(|edit| edit.text.contains("_") && edit.text.trim_start().starts_with('_')) || placeholder {
+        if edits
+            .iter()
+            .any(|edit| edit.text.contains("_") && edit.text.trim_start().starts_with('_'))
+            || placeholder
+        {
             continue;
         }
-        if edits.iter().any(|edit| edit.text.contains(".clone()") || edit.text.contains("unwrap") || edit.text.contains("todo!") || edit.text.contains("#[")) {
+        if edits.iter().any(|edit| {
+            edit.text.contains(".clone()")
+                || edit.text.contains("unwrap")
+                || edit.text.contains("todo!")
+                || edit.text.contains("#[")
+        }) {
             score -= 2.5;
         }
         let made_up = edits.iter().any(|edit| edit.text.starts_with(" = "));

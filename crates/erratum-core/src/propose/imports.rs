@@ -29,8 +29,16 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if opened {
             let edit = using_line(case);
             // One line for all of them, where several names lack it.
-            let others = case.all.iter().filter(|m| m.text.contains("std::") || m.text.contains("was not declared")).count();
-            all.push(Candidate::new("missing-import", w::IMPORT + (others as f64 - 2.0).clamp(-2.0, 2.0), vec![edit]));
+            let others = case
+                .all
+                .iter()
+                .filter(|m| m.text.contains("std::") || m.text.contains("was not declared"))
+                .count();
+            all.push(Candidate::new(
+                "missing-import",
+                w::IMPORT + (others as f64 - 2.0).clamp(-2.0, 2.0),
+                vec![edit],
+            ));
             if let Some(at) = line.clone().find(|at| lexed.word(*at) == name) {
                 let edit = case.insert(lexed.code[at].start, "std::");
                 all.push(Candidate::new("missing-import", w::IMPORT - 0.5, vec![edit]));
@@ -50,7 +58,8 @@ fn imported(case: &Case, path: &str) -> bool {
         });
     }
     let text = String::from_utf8_lossy(lexed.source.bytes());
-    let (head, last) = path.rsplit_once("::").or_else(|| path.rsplit_once('.')).unwrap_or(("", path));
+    let (head, last) =
+        path.rsplit_once("::").or_else(|| path.rsplit_once('.')).unwrap_or(("", path));
     let word = import.before;
     text.lines().map(str::trim).any(|line| {
         line.strip_prefix(word).is_some_and(|rest| {
@@ -77,11 +86,17 @@ fn using_line(case: &Case) -> Edit {
 fn insert_among(case: &Case, start: &str, new: &str) -> Edit {
     let source = &case.lexed().source;
     let end = source.line_end_text();
-    let others: Vec<u32> = (1..=source.line_count()).filter(|line| source.line_text(*line).trim_start().starts_with(start)).collect();
+    let others: Vec<u32> = (1..=source.line_count())
+        .filter(|line| source.line_text(*line).trim_start().starts_with(start))
+        .collect();
     if let (Some(first), Some(last)) = (others.first(), others.last()) {
-        let texts: Vec<_> = others.iter().map(|line| source.line_text(*line).into_owned()).collect();
+        let texts: Vec<_> =
+            others.iter().map(|line| source.line_text(*line).into_owned()).collect();
         let sorted = texts.len() > 1 && texts.is_sorted();
-        let before = others.iter().zip(&texts).find(|(_, text)| sorted && text.as_str() > new && new.starts_with(start));
+        let before = others
+            .iter()
+            .zip(&texts)
+            .find(|(_, text)| sorted && text.as_str() > new && new.starts_with(start));
         if let Some((line, _)) = before {
             return case.insert(source.line_start(*line), format!("{new}{end}"));
         }
@@ -103,8 +118,14 @@ fn standard_namespace(case: &Case, name: &str) -> bool {
         return false;
     }
     let lexed = case.lexed();
-    let opened = (0..lexed.code.len()).any(|at| lexed.is(at, "using") && lexed.is(at + 1, "namespace") && lexed.is(at + 2, "std"));
-    !opened && case.language().imports_of(name).any(|(path, _)| !path.starts_with('c') || path.len() < 2)
+    let opened = (0..lexed.code.len()).any(|at| {
+        lexed.is(at, "using") && lexed.is(at + 1, "namespace") && lexed.is(at + 2, "std")
+    });
+    !opened
+        && case
+            .language()
+            .imports_of(name)
+            .any(|(path, _)| !path.starts_with('c') || path.len() < 2)
 }
 
 /// An import whose path is nearly one of the table's.
@@ -130,7 +151,11 @@ fn misspelt_path(case: &Case, all: &mut Vec<Candidate>) {
         let apart = letters(&path, known);
         if known != &path && apart <= 3.0 {
             let edit = Edit::replace(case.file(), start, end, *known);
-            all.push(Candidate::new("misspelt-import", w::IMPORT + w::PER_LETTER * (apart - 1.0), vec![edit]));
+            all.push(Candidate::new(
+                "misspelt-import",
+                w::IMPORT + w::PER_LETTER * (apart - 1.0),
+                vec![edit],
+            ));
         }
     }
 }

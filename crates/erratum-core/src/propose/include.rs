@@ -4,7 +4,8 @@ use super::{Candidate, Case, respell::letters, weights as w};
 use crate::edit::Edit;
 use crate::lex::TokenKind;
 
-const WORDS: &[&str] = &["include", "define", "ifdef", "ifndef", "endif", "undef", "pragma", "else", "elif", "if"];
+const WORDS: &[&str] =
+    &["include", "define", "ifdef", "ifndef", "endif", "undef", "pragma", "else", "elif", "if"];
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if !case.language().directives {
@@ -58,7 +59,9 @@ fn header(case: &Case, text: &str, at: usize, near: f64, all: &mut Vec<Candidate
     let start = at + text.len() - trimmed.len();
     let end = start + trimmed.trim_end().len();
     let name = trimmed.trim_end().trim_matches(['<', '>', '"']);
-    let mut push = |score: f64, edit: Edit| all.push(Candidate::new("broken-include", score - near, vec![edit]));
+    let mut push = |score: f64, edit: Edit| {
+        all.push(Candidate::new("broken-include", score - near, vec![edit]))
+    };
     let (opens, closes) = (trimmed.starts_with('<'), trimmed.trim_end().ends_with('>'));
     let quotes = trimmed.matches('"').count();
     match (opens, closes, quotes) {

@@ -164,11 +164,15 @@ impl<'a> Case<'a> {
         let blank = |at: usize| bytes.get(at).is_none_or(u8::is_ascii_whitespace);
         let line = self.lexed().source.line_start(token.line);
         let alone = token.first && self.lexed().code.get(index + 1).is_none_or(|next| next.first);
-        if alone && self.lexed().source.line_bytes(token.line).trim_ascii() == &bytes[token.start..token.end] {
+        if alone
+            && self.lexed().source.line_bytes(token.line).trim_ascii()
+                == &bytes[token.start..token.end]
+        {
             let next = self.lexed().source.line_start(token.line + 1);
             return Edit::delete(self.file(), line, next);
         }
-        if token.start > line && !token.first && bytes[token.start - 1] == b' ' && blank(token.end) {
+        if token.start > line && !token.first && bytes[token.start - 1] == b' ' && blank(token.end)
+        {
             return Edit::delete(self.file(), token.start - 1, token.end);
         }
         if blank(token.end) && token.first && bytes.get(token.end) == Some(&b' ') {

@@ -5,6 +5,7 @@
 //! reading the line again, and asking the token model which reading looks most like code. What
 //! stands outside of quotes afterwards should be known names.
 
+use super::calls::{braces, percents};
 use super::{Candidate, Case, weights as w};
 use crate::edit::Edit;
 use crate::lex::{Lexed, Token, TokenKind};
@@ -47,21 +48,36 @@ fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
     let range = lexed.on_line(odd.line);
     for index in range.clone().filter(|index| lexed.code[*index].start < odd.start) {
         let before = lexed.word(index.wrapping_sub(1));
-        if index == range.start || matches!(before, "(" | "," | "=" | "+" | "<<" | "return" | "[" | "{" | ":" | "==") {
+        if index == range.start
+            || matches!(before, "(" | "," | "=" | "+" | "<<" | "return" | "[" | "{" | ":" | "==")
+        {
             found.push((lexed.code[index].start, 0.0));
         }
     }
     let mut ranked: Vec<Candidate> = found
         .into_iter()
         .map(|(at, extra)| {
-            let line = [lexed.source.slice(line_start, at).as_ref(), quote, lexed.source.slice(at, line_end).as_ref()].concat();
+            let line = [
+                lexed.source.slice(line_start, at).as_ref(),
+                quote,
+                lexed.source.slice(at, line_end).as_ref(),
+            ]
+            .concat();
             let score = certain + extra + reading(case, &line, odd.line);
             Candidate::new("open-string", score, vec![case.insert(at, quote)])
         })
         .collect();
-    let without = [lexed.source.slice(line_start, odd.start).as_ref(), lexed.source.slice(odd.start + 1, line_end).as_ref()].concat();
+    let without = [
+        lexed.source.slice(line_start, odd.start).as_ref(),
+        lexed.source.slice(odd.start + 1, line_end).as_ref(),
+    ]
+    .concat();
     let score = certain - 3.0 + reading(case, &without, odd.line);
-    ranked.push(Candidate::new("extra-mark", score, vec![Edit::delete(case.file(), odd.start, odd.start + 1)]));
+    ranked.push(Candidate::new(
+        "extra-mark",
+        score,
+        vec![Edit::delete(case.file(), odd.start, odd.start + 1)],
+    ));
     rank(ranked, 8.0, all);
 }
 
@@ -82,7 +98,8 @@ fn reading(case: &Case, line: &str, number: u32) -> f64 {
     let source = crate::source::Source::new("line", line.as_bytes());
     let lexed = Lexed::new(&source, case.language());
     let next = case.lexed().on_line(number).end;
-    let mut classes: Vec<Class> = model::classes(&lexed).into_iter().map(|(class, _)| class).collect();
+    let mut classes: Vec<Class> =
+        model::classes(&lexed).into_iter().map(|(class, _)| class).collect();
     if let Some(token) = case.lexed().code.get(next) {
         classes.push(model::class("line"));
         classes.push(model::class_of(case.lexed(), token));
@@ -91,19 +108,69 @@ fn reading(case: &Case, line: &str, number: u32) -> f64 {
     let unknown = (0..lexed.code.len()).filter(|at| unknown_name(case, &lexed, *at)).count() as f64;
     let open = lexed.code.iter().filter(|token| !token.closed).count() as f64;
     let depth = |open: &str, close: &str| {
-        let count = |text: &str| (0..lexed.code.len()).filter(|i| lexed.is(*i, text)).count() as f64;
+        let count =
+            |text: &str| (0..lexed.code.len()).filter(|i| lexed.is(*i, text)).count() as f64;
         (count(open) - count(close)).abs()
     };
     let odd = lexed.code.iter().filter(|token| token.kind == TokenKind::Unknown).count() as f64;
-    let empty = lexed.code.iter().filter(|token| token.kind == TokenKind::Str && token.end - token.start <= 2).count() as f64;
-    let edges = lexed.code.iter().filter(|token| token.kind == TokenKind::Str && token.closed).map(|token| edge(lexed.text(token))).sum::<f64>();
-    looks + edges - 3.0 * unknown - 8.0 * open - 3.0 * depth("(", ")") - 4.0 * odd - 2.0 * empty
+    let empty = lexed
+        .code
+        .iter()
+        .filter(|token| token.kind == TokenKind::Str && token.end - token.start <= 2)
+        .count() as f64;
+    let edges = lexed
+        .code
+        .iter()
+        .filter(|token| token.kind == TokenKind::Str && token.closed)
+        .map(|token| edge(lexed.text(token)))
+        .sum::<f64>();
+    let formats = -2.5 * formats_off(&lexed) as f64;
+    looks + edges + formats
+        - 3.0 * unknown
+        - 8.0 * open
+        - 3.0 * depth("(", ")")
+        - 4.0 * odd
+        - 2.0 * empty
 }
 
-/// Strings seldom end in a separator of the code around them.
+/// Strings seldom end in a separator of the code around them, or hold an operator that joins
+/// strings.
 fn edge(text: &str) -> f64 {
     let inner = text.trim_matches('"');
-    if inner.ends_with([')', ';', ',']) { -1.5 } else { 0.0 }
+    let end = if inner.ends_with([')', ';', ',']) { -1.5 } else { 0.0 };
+    let joins = if inner.contains(" + ") || inner.contains(" << ") { -4.0 } else { 0.0 };
+    let loose = if inner.starts_with("  ") || inner.ends_with("  ") { -0.7 } else { 0.0 };
+    end + joins + loose
+}
+
+/// By how many the marks of the line's formats and the values after them differ.
+fn formats_off(lexed: &Lexed) -> usize {
+    let mut off = 0;
+    for index in 1..lexed.code.len() {
+        let text = lexed.word(index);
+        let rust = lexed.language.id == "rust";
+        let first = lexed.is(index - 1, "(") && lexed.kind(index) == Some(TokenKind::Str);
+        let call = lexed.word(index.wrapping_sub(2));
+        let formats = if rust { call == "!" } else { call.ends_with("printf") || call == "format" };
+        if !first || !formats {
+            continue;
+        }
+        let marks = if rust { braces(text).len() } else { percents(text).len() };
+        let (mut depth, mut values) = (0i32, 0);
+        for at in index + 1..lexed.code.len() {
+            match lexed.word(at) {
+                "(" | "[" | "{" => depth += 1,
+                ")" | "]" | "}" => depth -= 1,
+                "," if depth == 0 => values += 1,
+                _ => {}
+            }
+            if depth < 0 {
+                break;
+            }
+        }
+        off += marks.abs_diff(values);
+    }
+    off
 }
 
 fn unknown_name(case: &Case, lexed: &Lexed, index: usize) -> bool {
@@ -162,7 +229,8 @@ fn comment_lines(lexed: &Lexed, token: &Token) -> Vec<u32> {
     while line < last {
         let next = source.line_text(line + 1);
         let text = next.trim();
-        let goes_on = text.starts_with('*') || (!text.is_empty() && !text.ends_with([';', '{', '}', '>', ')']));
+        let goes_on = text.starts_with('*')
+            || (!text.is_empty() && !text.ends_with([';', '{', '}', '>', ')']));
         if !goes_on || text.contains("/*") {
             break;
         }
@@ -185,16 +253,29 @@ fn prose(case: &Case, all: &mut Vec<Candidate>) {
         }
         let far = f64::from(near.abs_diff(line));
         let words = |range: std::ops::Range<usize>| {
-            range.clone().filter(|at| is_word(lexed, *at) && *at + 1 < range.end && is_word(lexed, *at + 1)).count()
+            range
+                .clone()
+                .filter(|at| is_word(lexed, *at) && *at + 1 < range.end && is_word(lexed, *at + 1))
+                .count()
         };
         let runs = words(range.clone());
         let unknown = range.clone().filter(|at| unknown_name(case, lexed, *at)).count();
         let code_end = matches!(lexed.word(range.end - 1), ";" | "{" | "}");
         if runs >= 1 && unknown >= 2 {
-            let score = runs as f64 * 1.6 + unknown as f64 * 0.6 - far * 1.5 - if code_end { 5.0 } else { 0.0 };
+            // A line with the marks of code is hardly a remark, and commenting it out would only
+            // silence the compiler.
+            let marks = range
+                .clone()
+                .any(|at| matches!(lexed.word(at), "(" | "=" | "{" | "[" | ";" | "<<"));
+            let code = if code_end { 5.0 } else { 0.0 } + if marks { 7.0 } else { 0.0 };
+            let score = runs as f64 * 1.6 + unknown as f64 * 0.6 - far * 1.5 - code;
             let at = lexed.code[range.start].start;
             let mark = case.language().line_comments.first().copied().unwrap_or("//");
-            all.push(Candidate::new("text-as-code", score.min(9.0), vec![case.insert(at, format!("{mark} "))]));
+            all.push(Candidate::new(
+                "text-as-code",
+                score.min(9.0),
+                vec![case.insert(at, format!("{mark} "))],
+            ));
         }
         if unknown >= 1 {
             quoted(case, line, far, all);
@@ -213,7 +294,13 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
     let (line_start, line_end) = (lexed.source.line_start(line), lexed.source.line_end(line));
     let starts: Vec<usize> = range
         .clone()
-        .filter(|at| *at > range.start && matches!(lexed.word(at - 1), "(" | "," | "=" | "+" | "<<" | "return" | "==" | "["))
+        .filter(|at| {
+            *at > range.start
+                && matches!(
+                    lexed.word(at - 1),
+                    "(" | "," | "=" | "+" | "<<" | "return" | "==" | "["
+                )
+        })
         .take(8)
         .collect();
     let plain = reading(case, &lexed.source.line_text(line), line);
@@ -222,10 +309,17 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
         for end in start..range.end.min(start + 24) {
             let next = lexed.word(end + 1);
             let has_unknown = (start..=end).any(|at| unknown_name(case, lexed, at));
-            if !has_unknown || !matches!(next, ")" | "," | ";" | "+" | "<<" | "." | "]") || lexed.code[start..=end].iter().any(|t| t.kind == TokenKind::Str) {
+            if !has_unknown
+                || !matches!(next, ")" | "," | ";" | "+" | "<<" | "." | "]")
+                || lexed.code[start..=end].iter().any(|t| t.kind == TokenKind::Str)
+            {
                 continue;
             }
             let (from, to) = (lexed.code[start].start, lexed.code[end].end);
+            // Two blanks beside an operator: one of them belonged to the text.
+            let two = |at: usize| lexed.source.slice(at, at + 2) == "  ";
+            let to = if two(to) { to + 1 } else { to };
+            let from = if from > line_start + 2 && two(from - 2) { from - 1 } else { from };
             let text = [
                 lexed.source.slice(line_start, from).as_ref(),
                 "\"",
@@ -237,9 +331,15 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
             let score = reading(case, &text, line) - plain;
             let single = start == end;
             let edits = vec![case.insert(from, "\""), case.insert(to, "\"")];
-            ranked.push(Candidate::new("text-as-string", score - far - if single { 3.0 } else { 0.0 }, edits));
+            ranked.push(Candidate::new(
+                "text-as-string",
+                score - far - if single { 3.0 } else { 0.0 },
+                edits,
+            ));
         }
     }
-    let Some(best) = ranked.iter().map(|candidate| candidate.score).max_by(f64::total_cmp) else { return };
+    let Some(best) = ranked.iter().map(|candidate| candidate.score).max_by(f64::total_cmp) else {
+        return;
+    };
     rank(ranked, (best - 2.0).min(6.0), all);
 }

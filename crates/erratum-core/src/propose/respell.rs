@@ -5,6 +5,7 @@ use crate::edit::Edit;
 use crate::lex::TokenKind;
 use crate::names::{NameKind, asked_kind};
 use std::collections::HashMap;
+use std::sync::LazyLock;
 
 /// How far two words are apart in letters. A letter in the wrong case counts little; a letter
 /// beside the right one on the keyboard, somewhat less than another.
@@ -27,7 +28,9 @@ fn beside(a: char, b: char) -> bool {
         ROWS.iter().enumerate().find_map(|(row, keys)| Some((row as i32, keys.find(c)? as i32)))
     };
     match (place(a), place(b)) {
-        (Some((row_a, at_a)), Some((row_b, at_b))) => (row_a - row_b).abs() <= 1 && (at_a - at_b).abs() <= 1,
+        (Some((row_a, at_a)), Some((row_b, at_b))) => {
+            (row_a - row_b).abs() <= 1 && (at_a - at_b).abs() <= 1
+        }
         _ => false,
     }
 }
@@ -68,17 +71,22 @@ fn wrong_names(case: &Case) -> Vec<usize> {
         if lexed.word(case.token) == name {
             found.push(case.token);
         }
-        let inside = lexed.code.iter().position(|token| token.start >= case.range.0 && lexed.text(token) == name);
+        let inside = lexed
+            .code
+            .iter()
+            .position(|token| token.start >= case.range.0 && lexed.text(token) == name);
         found.extend(inside.filter(|at| lexed.code[*at].start < case.range.1));
         found.extend(line.clone().find(|at| lexed.word(*at) == name));
+        if found.is_empty() {
+            found.extend(case.text.names.seen.get(name).and_then(|seen| seen.first()));
+        }
     }
     if found.is_empty() && lexed.kind(case.token) == Some(TokenKind::Name) {
         found.push(case.token);
     }
     let around = case.token.saturating_sub(8)..(case.token + 4).min(lexed.code.len());
-    let unknown = around.filter(|at| {
-        lexed.kind(*at) == Some(TokenKind::Name) && !is_known(case, *at)
-    });
+    let unknown =
+        around.filter(|at| lexed.kind(*at) == Some(TokenKind::Name) && !is_known(case, *at));
     found.extend(unknown);
     // A member is found missing at the dot before it.
     if lexed.is(case.token, ".") || lexed.is(case.token, "->") {
@@ -129,7 +137,10 @@ fn kind_weight(asked: NameKind, is: NameKind) -> f64 {
     use NameKind::*;
     match (asked, is) {
         _ if asked == is => w::KIND_FITS,
-        (Member, Function | Value) | (Value, Member) | (Function, Member | Type) | (Module, Type) => 0.0,
+        (Member, Function | Value)
+        | (Value, Member)
+        | (Function, Member | Type)
+        | (Module, Type) => 0.0,
         (Type, Value | Function) | (Value, Type) => w::KIND_MISFITS / 2.0,
         (Value, Function) => w::KIND_MISFITS / 2.0,
         _ => w::KIND_MISFITS,
@@ -148,10 +159,12 @@ fn near_names(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
         if apart > limit(word) || apart >= name.chars().count() as f64 {
             continue;
         }
-        let mut score = base + w::RESPELL + w::PER_LETTER * (apart - 1.0) + kind_weight(asked, kind);
+        let mut score =
+            base + w::RESPELL + w::PER_LETTER * (apart - 1.0) + kind_weight(asked, kind);
         score += if apart < 1.0 && word.eq_ignore_ascii_case(name) { w::CASE_ONLY } else { 0.0 };
         score += if visible { w::VISIBLE } else { 0.0 } + if unused { w::UNUSED } else { 0.0 };
-        let first = word.chars().next().map(|c| c.to_ascii_lowercase()) != name.chars().next().map(|c| c.to_ascii_lowercase());
+        let first = word.chars().next().map(|c| c.to_ascii_lowercase())
+            != name.chars().next().map(|c| c.to_ascii_lowercase());
         score += if first { w::FIRST_LETTER } else { 0.0 };
         // Short words are near everything.
         score -= if word.len() <= 3 { 1.5 } else { 0.0 };
@@ -166,14 +179,22 @@ fn near_names(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
         }
     }
     if let Some((_, here)) = case.language().foreign.iter().find(|(foreign, _)| *foreign == word) {
-        all.push(Candidate::new("foreign-word", base + 1.0, vec![case.replace_token(token, *here)]));
+        all.push(Candidate::new(
+            "foreign-word",
+            base + 1.0,
+            vec![case.replace_token(token, *here)],
+        ));
     }
     if asked != NameKind::Member {
         for keyword in case.language().keywords {
             let apart = letters(word, keyword);
             if apart <= limit(word).min(2.0) && apart < keyword.len() as f64 - 1.0 {
                 let score = base + w::RESPELL + w::PER_LETTER * (apart - 1.0) - 0.8;
-                all.push(Candidate::new("misspelt-keyword", score, vec![case.replace_token(token, *keyword)]));
+                all.push(Candidate::new(
+                    "misspelt-keyword",
+                    score,
+                    vec![case.replace_token(token, *keyword)],
+                ));
             }
         }
     }
@@ -191,16 +212,81 @@ fn near_declaration(case: &Case, token: usize, base: f64, all: &mut Vec<Candidat
     for declared in &names.declared {
         let name = lexed.word(declared.token);
         let apart = letters(word, name);
-        let visible = (declared.scope.0..=declared.scope.1).contains(&token) || declared.token > token;
+        let visible =
+            (declared.scope.0..=declared.scope.1).contains(&token) || declared.token > token;
         if name == word || apart > limit(word) || names.uses(lexed, name) > 0 || !visible {
             continue;
         }
         let same_kind = kind_weight(asked_kind(lexed, token), declared.kind);
         let more = (uses as f64 - 1.0).min(4.0) * w::DECLARATION_SLIP;
-        let known = familiarity(case, word) - familiarity(case, name);
-        let score = base + w::RESPELL + w::PER_LETTER * (apart - 1.0) + w::VISIBLE + w::UNUSED + same_kind + more + known - 0.2;
-        let edits: Vec<Edit> = names.of(lexed, name).map(|d| case.replace_token(d.token, word)).collect();
+        let known = familiarity(case, word) - familiarity(case, name)
+            + w::LOOKS * (looks(case, word) - looks(case, name));
+        let score = base
+            + w::RESPELL
+            + w::PER_LETTER * (apart - 1.0)
+            + w::VISIBLE
+            + w::UNUSED
+            + same_kind
+            + more
+            + known
+            - 0.2;
+        let edits: Vec<Edit> =
+            names.of(lexed, name).map(|d| case.replace_token(d.token, word)).collect();
         all.push(Candidate::new("misspelt-name", score, edits));
+    }
+}
+
+/// How much a word looks like one that people write, by its letters in threes: held against the
+/// words of the library tables, of the catalogue's texts, and of this file.
+fn looks(case: &Case, word: &str) -> f64 {
+    static COMMON: LazyLock<HashMap<[u8; 3], f64>> = LazyLock::new(|| {
+        let mut counts = HashMap::new();
+        for entry in crate::catalogue::entries() {
+            count_letters(&entry.meaning, 1.0, &mut counts);
+            count_letters(&entry.advice, 1.0, &mut counts);
+        }
+        for language in crate::language::LANGUAGES {
+            language.known_names().for_each(|(name, _)| count_letters(name, 1.0, &mut counts));
+            language.keywords.iter().for_each(|name| count_letters(name, 1.0, &mut counts));
+        }
+        counts
+    });
+    let mut own = HashMap::new();
+    let lexed = case.lexed();
+    for token in lexed.comments.iter().chain(lexed.code.iter().filter(|t| t.kind == TokenKind::Str))
+    {
+        count_letters(lexed.text(token), 1.0, &mut own);
+    }
+    for name in case.text.names.seen.keys().filter(|name| *name != word) {
+        count_letters(name, 1.0, &mut own);
+    }
+    let mut wanted = HashMap::new();
+    count_letters(word, 1.0, &mut wanted);
+    let likely = |run: &[u8; 3]| {
+        let seen = COMMON.get(run).unwrap_or(&0.0) + 2.0 * own.get(run).unwrap_or(&0.0);
+        ((seen + 0.3) / 40.0).ln()
+    };
+    let sum: f64 = wanted.iter().map(|(run, count)| likely(run) * count).sum();
+    let count: f64 = wanted.values().sum();
+    sum / count.max(1.0)
+}
+
+fn count_letters(text: &str, weight: f64, counts: &mut HashMap<[u8; 3], f64>) {
+    let mut spaced = vec![b' '];
+    let mut before_lower = false;
+    for byte in text.bytes() {
+        let letter = byte.is_ascii_alphabetic();
+        if !letter || (byte.is_ascii_uppercase() && before_lower) {
+            spaced.push(b' ');
+        }
+        if letter {
+            spaced.push(byte.to_ascii_lowercase());
+        }
+        before_lower = byte.is_ascii_lowercase();
+    }
+    spaced.push(b' ');
+    for run in spaced.windows(3).filter(|run| run[1] != b' ') {
+        *counts.entry([run[0], run[1], run[2]]).or_default() += weight;
     }
 }
 
@@ -211,7 +297,8 @@ fn familiarity(case: &Case, name: &str) -> f64 {
     let low = name.to_lowercase();
     let holds = |text: &str| text.to_lowercase().contains(&low);
     let comments = lexed.comments.iter().filter(|token| holds(lexed.text(token))).count();
-    let strings = lexed.code.iter().filter(|t| t.kind == TokenKind::Str && holds(lexed.text(t))).count();
+    let strings =
+        lexed.code.iter().filter(|t| t.kind == TokenKind::Str && holds(lexed.text(t))).count();
     let names = case.text.names.seen.keys().filter(|other| *other != name && holds(other)).count();
     ((comments + strings + names) as f64).min(2.0)
 }

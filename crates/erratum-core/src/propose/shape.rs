@@ -20,7 +20,8 @@ pub(super) struct Function {
 pub(super) fn function_around(case: &Case, token: usize) -> Option<Function> {
     let lexed = case.lexed();
     let pairs = &case.text.pairs;
-    let mut open = if lexed.is(token, "}") { pairs.partner[token]? } else { pairs.block_of(lexed, token)? };
+    let mut open =
+        if lexed.is(token, "}") { pairs.partner[token]? } else { pairs.block_of(lexed, token)? };
     loop {
         if let Some(function) = function_of(case, open) {
             return Some(function);
@@ -30,12 +31,15 @@ pub(super) fn function_around(case: &Case, token: usize) -> Option<Function> {
 }
 
 /// The function whose body opens here.
-fn function_of(case: &Case, open: usize) -> Option<Function> {
+pub(super) fn function_of(case: &Case, open: usize) -> Option<Function> {
     let lexed = case.lexed();
     let start = case.statement_start(open);
-    let declared = case.text.names.declared.iter().find(|d| {
-        d.kind == NameKind::Function && d.token >= start && d.token < open
-    })?;
+    let declared = case
+        .text
+        .names
+        .declared
+        .iter()
+        .find(|d| d.kind == NameKind::Function && d.token >= start && d.token < open)?;
     let name = declared.token;
     let parameters = (name..open).find(|at| lexed.is(*at, "("))?;
     let parameters_close = case.text.pairs.partner[parameters]?;
@@ -73,7 +77,9 @@ pub(super) fn call_at(case: &Case, open: usize) -> Option<Call> {
     if lexed.is(name, "!") {
         name = name.checked_sub(1)?;
     }
-    if !lexed.is(open, "(") || !matches!(lexed.kind(name), Some(TokenKind::Name | TokenKind::Keyword)) {
+    if !lexed.is(open, "(")
+        || !matches!(lexed.kind(name), Some(TokenKind::Name | TokenKind::Keyword))
+    {
         return None;
     }
     let mut arguments = Vec::new();
@@ -127,7 +133,11 @@ pub(super) fn parameters(case: &Case, name: &str) -> Option<Vec<(String, String)
         let name = named.map_or(String::new(), |d| lexed.word(d.token).to_owned());
         (typed, name)
     };
-    let all = call.arguments.into_iter().map(split).filter(|(typed, name)| !(name.is_empty() && typed.is_empty()));
+    let all = call
+        .arguments
+        .into_iter()
+        .map(split)
+        .filter(|(typed, name)| !(name.is_empty() && typed.is_empty()));
     Some(all.collect())
 }
 
@@ -137,7 +147,9 @@ pub(super) fn simple_type(case: &Case, token: usize) -> Option<String> {
     let number = lexed.word(token);
     let language = case.language().id;
     match lexed.kind(token)? {
-        TokenKind::Number => Some(if number.contains('.') { real(language) } else { whole(language) }.to_owned()),
+        TokenKind::Number => {
+            Some(if number.contains('.') { real(language) } else { whole(language) }.to_owned())
+        }
         TokenKind::Str => Some(string(language).to_owned()),
         TokenKind::Char => Some("char".to_owned()),
         TokenKind::Keyword if matches!(number, "true" | "false") => {

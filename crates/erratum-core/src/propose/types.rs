@@ -1,6 +1,8 @@
 //! Values of one type where another is wanted: the declaration, the value, or a conversion.
 
-use super::shape::{function_around, real, simple_type, string, text_of, whole};
+use super::shape::{
+    Function, calls_near, function_around, function_of, real, simple_type, string, text_of, whole,
+};
 use super::{Candidate, Case, weights as w};
 use crate::edit::Edit;
 use crate::lex::TokenKind;
@@ -24,13 +26,26 @@ fn comparison(case: &Case, all: &mut Vec<Candidate>) {
     for at in lines.iter().flat_map(|line| lexed.on_line(*line)) {
         let near = f64::from(lexed.code[at].line.abs_diff(line));
         let start = case.statement_start(at);
-        let condition = (start..at).any(|i| matches!(lexed.word(i), "if" | "while" | "return" | "assert" | "&&" | "||"));
+        let condition = (start..at)
+            .any(|i| matches!(lexed.word(i), "if" | "while" | "return" | "assert" | "&&" | "||"));
         let statement = !condition && lexed.kind(at.wrapping_sub(1)) != Some(TokenKind::Close);
-        if lexed.is(at, "=") && condition && !lexed.is(start, "for") && !(start..at).any(|i| lexed.is(i, "let")) {
-            all.push(Candidate::new("assignment-comparison", 4.0 - near, vec![case.replace_token(at, "==")]));
+        if lexed.is(at, "=")
+            && condition
+            && !lexed.is(start, "for")
+            && !(start..at).any(|i| lexed.is(i, "let"))
+        {
+            all.push(Candidate::new(
+                "assignment-comparison",
+                4.0 - near,
+                vec![case.replace_token(at, "==")],
+            ));
         }
         if lexed.is(at, "==") && statement {
-            all.push(Candidate::new("assignment-comparison", 3.5 - near, vec![case.replace_token(at, "=")]));
+            all.push(Candidate::new(
+                "assignment-comparison",
+                3.5 - near,
+                vec![case.replace_token(at, "=")],
+            ));
         }
     }
 }
@@ -42,31 +57,70 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
     let end = case.statement_end(case.token);
     let language = case.language().id;
     // What is assigned to: the declared name in this statement, or the name it starts with.
-    let here = case.text.names.declared.iter().find(|d| (start..=end).contains(&d.token) && d.typed.is_some());
+    let here = case
+        .text
+        .names
+        .declared
+        .iter()
+        .find(|d| (start..=end).contains(&d.token) && d.typed.is_some());
     let assigned = here.or_else(|| {
-        let named = (start..=end.min(start + 6)).find(|at| lexed.kind(*at) == Some(TokenKind::Name))?;
+        let named =
+            (start..=end.min(start + 6)).find(|at| lexed.kind(*at) == Some(TokenKind::Name))?;
         case.text.names.resolve(lexed, named)
     });
-    let mut targets: Vec<(&crate::names::Declared, f64)> = assigned.map(|d| (d, 0.0)).into_iter().collect();
+    let mut targets: Vec<(&crate::names::Declared, f64)> =
+        assigned.map(|d| (d, 0.0)).into_iter().collect();
+    // A format speaks of its values.
+    if case.asks("format") {
+        for call in calls_near(case).iter().take(1) {
+            for (first, _) in call.arguments.iter().skip(1) {
+                targets.extend(case.text.names.resolve(lexed, *first).map(|d| (d, -0.5)));
+            }
+        }
+    }
     // The value handed on may be the one with the wrong declaration.
     if let Some(declared) = case.text.names.resolve(lexed, case.token) {
         targets.push((declared, -1.0));
     }
     let found = found_types(case);
     for (declared, less) in targets {
-        let Some(typed) = declared.typed.filter(|_| matches!(declared.kind, NameKind::Value | NameKind::Member)) else { continue };
+        let Some(typed) =
+            declared.typed.filter(|_| matches!(declared.kind, NameKind::Value | NameKind::Member))
+        else {
+            continue;
+        };
         let now = text_of(case, typed);
         for (wanted, score) in wanted_types(case, &now, &found, language) {
-            let edit = Edit::replace(case.file(), lexed.code[typed.0].start, lexed.code[typed.1].end, wanted);
+            let edit = Edit::replace(
+                case.file(),
+                lexed.code[typed.0].start,
+                lexed.code[typed.1].end,
+                wanted,
+            );
             // Several messages about one declaration speak against it.
             let name = lexed.word(declared.token);
             let blamed = case.all.iter().filter(|m| m.is_error()).filter(|m| {
                 m.line().is_some_and(|line| lexed.on_line(line).any(|at| lexed.word(at) == name))
             });
             let more = (blamed.count() as f64 - 1.0).clamp(0.0, 3.0);
+            let more = more
+                + if holds_real(case, declared.token) && edit.text == real(language) {
+                    3.0
+                } else {
+                    0.0
+                };
             all.push(Candidate::new("wrong-type", w::TYPE_FIX + score + less + more, vec![edit]));
         }
     }
+}
+
+/// Whether the statement that declares a name gives it a real number.
+fn holds_real(case: &Case, token: usize) -> bool {
+    let lexed = case.lexed();
+    let end = (token..lexed.code.len()).find(|at| lexed.is(*at, ";")).unwrap_or(token);
+    lexed.is(token + 1, "=") | lexed.is(token + 1, "[")
+        && (token..end)
+            .any(|at| lexed.kind(at) == Some(TokenKind::Number) && lexed.word(at).contains('.'))
 }
 
 /// The types that a message says it found: quoted, or after "from" and "to".
@@ -89,7 +143,8 @@ fn clean(text: &str) -> String {
 fn wanted_types(case: &Case, now: &str, found: &[String], language: &str) -> Vec<(String, f64)> {
     let mut all: Vec<(String, f64)> = Vec::new();
     let mut push = |name: &str, score: f64| {
-        let known = case.language().is_type(name) || case.text.names.seen.contains_key(name.trim_start_matches('&'));
+        let known = case.language().is_type(name)
+            || case.text.names.seen.contains_key(name.trim_start_matches('&'));
         let known = known || matches!(name, "String" | "&str" | "std::string" | "const char *");
         if name != now && known && !all.iter().any(|(other, _)| other == name) {
             all.push((name.to_owned(), score));
@@ -105,7 +160,10 @@ fn wanted_types(case: &Case, now: &str, found: &[String], language: &str) -> Vec
     if has("int") || has("integer") || has("{integer}") {
         push(whole(language), 1.0);
     }
-    if found.iter().any(|f| f.contains("char") || f == "String" || f.contains("string") || f == "&str") {
+    if found
+        .iter()
+        .any(|f| f.contains("char") || f == "String" || f.contains("string") || f == "&str")
+    {
         push(string(language), 0.5);
         push("String", 0.0);
     }
@@ -123,38 +181,81 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let start = case.statement_start(case.token);
     let end = case.statement_end(case.token);
-    let inside = |token: usize| lexed.code[token].start >= case.range.0 && lexed.code[token].end <= case.range.1.max(case.range.0 + 1);
+    let inside = |token: usize| {
+        lexed.code[token].start >= case.range.0
+            && lexed.code[token].end <= case.range.1.max(case.range.0 + 1)
+    };
     for token in start..=end {
         let word = lexed.word(token).to_owned();
-        let near = if token == case.token || inside(token) { 1.0 } else { -0.2 * token.abs_diff(case.token) as f64 };
+        let near = if token == case.token || inside(token) {
+            1.0
+        } else {
+            -0.2 * token.abs_diff(case.token) as f64
+        };
         match lexed.kind(token) {
             Some(TokenKind::Str) => {
                 let content = word.trim_matches('"');
                 let number = !content.is_empty() && content.parse::<f64>().is_ok();
-                let word_like = matches!(content, "true" | "false") || case.text.names.of(lexed, content).next().is_some();
+                let word_like = matches!(content, "true" | "false")
+                    || case.text.names.of(lexed, content).next().is_some();
                 if number || word_like {
                     let score = 2.5 + near;
-                    all.push(Candidate::new("quoted-value", score, vec![case.replace_token(token, content)]));
+                    all.push(Candidate::new(
+                        "quoted-value",
+                        score,
+                        vec![case.replace_token(token, content)],
+                    ));
                 }
-                if content.chars().count() == 1 && matches!(case.language().id, "java" | "c" | "cpp" | "rust") {
-                    all.push(Candidate::new("wrong-quotes", 1.0 + near, vec![case.replace_token(token, format!("'{content}'"))]));
+                if content.chars().count() == 1
+                    && matches!(case.language().id, "java" | "c" | "cpp" | "rust")
+                {
+                    all.push(Candidate::new(
+                        "wrong-quotes",
+                        1.0 + near,
+                        vec![case.replace_token(token, format!("'{content}'"))],
+                    ));
                 }
             }
             Some(TokenKind::Char) if word.len() > 2 => {
                 let content = &word[1..word.len().max(2) - 1];
-                all.push(Candidate::new("wrong-quotes", 1.5 + near, vec![case.replace_token(token, format!("\"{content}\""))]));
+                all.push(Candidate::new(
+                    "wrong-quotes",
+                    1.5 + near,
+                    vec![case.replace_token(token, format!("\"{content}\""))],
+                ));
             }
             Some(TokenKind::Number) => {
                 let whole_part = word.split('.').next().unwrap_or(&word);
                 if word.contains('.') && !whole_part.is_empty() {
-                    all.push(Candidate::new("real-for-whole", 0.0 + near, vec![case.replace_token(token, whole_part)]).guess());
+                    all.push(
+                        Candidate::new(
+                            "real-for-whole",
+                            0.0 + near,
+                            vec![case.replace_token(token, whole_part)],
+                        )
+                        .guess(),
+                    );
                 }
-                if case.language().id == "rust" && !word.contains('.') && word.bytes().all(|b| b.is_ascii_digit()) {
-                    all.push(Candidate::new("whole-for-real", 1.0 + near, vec![case.replace_token(token, format!("{word}.0"))]));
+                if case.language().id == "rust"
+                    && !word.contains('.')
+                    && word.bytes().all(|b| b.is_ascii_digit())
+                {
+                    all.push(Candidate::new(
+                        "whole-for-real",
+                        1.0 + near,
+                        vec![case.replace_token(token, format!("{word}.0"))],
+                    ));
                 }
-                let text_wanted = case.word("to").or(case.word("expected")).is_some_and(|t| t.contains("String") || t.contains("str"));
+                let text_wanted = case
+                    .word("to")
+                    .or(case.word("expected"))
+                    .is_some_and(|t| t.contains("String") || t.contains("str"));
                 if text_wanted {
-                    all.push(Candidate::new("text-as-code", 0.5 + near, vec![case.replace_token(token, format!("\"{word}\""))]));
+                    all.push(Candidate::new(
+                        "text-as-code",
+                        0.5 + near,
+                        vec![case.replace_token(token, format!("\"{word}\""))],
+                    ));
                 }
             }
             _ => {}
@@ -165,7 +266,10 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
         && matches!(to, "int" | "long" | "float" | "short" | "byte" | "char")
     {
         let from = lexed.code[case.token].start;
-        all.push(Candidate::new("real-for-whole", -1.5, vec![case.insert(from, format!("({to}) "))]).guess());
+        all.push(
+            Candidate::new("real-for-whole", -1.5, vec![case.insert(from, format!("({to}) "))])
+                .guess(),
+        );
     }
 }
 
@@ -173,8 +277,30 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
 fn returns(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let start = case.statement_start(case.token);
-    let mentions = case.message.text.contains("return") || (start..=case.token).any(|at| lexed.is(at, "return"));
-    let Some(function) = function_around(case, case.token).filter(|_| mentions) else { return };
+    let mentions = case.message.text.contains("return")
+        || (start..=case.token).any(|at| lexed.is(at, "return"));
+    if let Some(function) = function_around(case, case.token).filter(|_| mentions) {
+        return_type(case, &function, all);
+    }
+    if case.message.text.contains("void") {
+        // The value of a call is used, but the function says that it has none.
+        for call in calls_near(case) {
+            let name = lexed.word(call.name);
+            let named = case.text.names.of(lexed, name).filter(|d| d.kind == NameKind::Function);
+            for declared in named {
+                let open = (declared.token..lexed.code.len()).find(|at| lexed.is(*at, "{"));
+                if let Some(function) = open.and_then(|open| function_of(case, open))
+                    && function.returns.is_some_and(|typed| text_of(case, typed) == "void")
+                {
+                    return_type(case, &function, all);
+                }
+            }
+        }
+    }
+}
+
+fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
     let returned = (function.open..function.close.unwrap_or(lexed.code.len()))
         .filter(|at| lexed.is(*at, "return"))
         .find_map(|at| if lexed.is(at + 2, ";") { simple_type(case, at + 1) } else { None });
@@ -183,7 +309,9 @@ fn returns(case: &Case, all: &mut Vec<Candidate>) {
     let guesses = [whole(language), real(language), string(language), bool_type];
     let Some(typed) = function.returns else { return };
     let now = text_of(case, typed);
-    let edit = |wanted: &str| Edit::replace(case.file(), lexed.code[typed.0].start, lexed.code[typed.1].end, wanted);
+    let edit = |wanted: &str| {
+        Edit::replace(case.file(), lexed.code[typed.0].start, lexed.code[typed.1].end, wanted)
+    };
     let void = now == "void";
     for name in found_types(case) {
         if case.language().is_type(&name) || name == "String" {
@@ -219,7 +347,9 @@ fn rust(case: &Case, all: &mut Vec<Candidate>) {
         }
         edits
     };
-    let mut push = |mistake: &'static str, score: f64, edits: Vec<Edit>| all.push(Candidate::new(mistake, score, edits));
+    let mut push = |mistake: &'static str, score: f64, edits: Vec<Edit>| {
+        all.push(Candidate::new(mistake, score, edits))
+    };
     if let Some((expected, found, _)) = label {
         let base = expected.trim_start_matches('&').trim_start_matches("mut ").to_owned();
         match (expected.as_str(), found.as_str()) {
@@ -227,21 +357,37 @@ fn rust(case: &Case, all: &mut Vec<Candidate>) {
                 push("missing-to-string", 3.5, wrap("", ".to_string()"));
                 push("missing-to-string", 0.5, wrap("String::from(", ")"));
             }
-            ("String" | "&str", "integer" | "i32" | "u32" | "usize" | "f64") => push("missing-to-string", 0.5, wrap("", ".to_string()")),
+            ("String" | "&str", "integer" | "i32" | "u32" | "usize" | "f64") => {
+                push("missing-to-string", 0.5, wrap("", ".to_string()"))
+            }
             _ if expected.starts_with("&mut ") => push("missing-borrow", 3.5, wrap("&mut ", "")),
-            _ if expected.starts_with('&') && !found.starts_with("&") => push("missing-borrow", 3.5, wrap("&", "")),
+            _ if expected.starts_with('&') && !found.starts_with("&") => {
+                push("missing-borrow", 3.5, wrap("&", ""))
+            }
             _ if found.starts_with('&') && !expected.starts_with('&') => {
                 let at = lexed.at(from);
                 if lexed.is(at, "&") {
-                    let end = if lexed.is(at + 1, "mut") { lexed.code[at + 2].start } else { lexed.code[at].end };
-                    push("extra-borrow", 2.5, vec![Edit::delete(case.file(), lexed.code[at].start, end)]);
+                    let end = if lexed.is(at + 1, "mut") {
+                        lexed.code[at + 2].start
+                    } else {
+                        lexed.code[at].end
+                    };
+                    push(
+                        "extra-borrow",
+                        2.5,
+                        vec![Edit::delete(case.file(), lexed.code[at].start, end)],
+                    );
                 }
                 push("missing-dereference", 2.0, wrap("*", ""));
             }
             _ => {}
         }
-        let number = |name: &str| case.language().is_type(name) && name != "str" && name != "bool" && name != "char";
-        if number(&base) && (number(&found) || found == "integer" || found == "floating-point number") {
+        let number = |name: &str| {
+            case.language().is_type(name) && name != "str" && name != "bool" && name != "char"
+        };
+        if number(&base)
+            && (number(&found) || found == "integer" || found == "floating-point number")
+        {
             push("wrong-number-type", 1.5, wrap("", &format!(" as {base}")));
         }
         if found == "()" || expected == "()" {
@@ -258,12 +404,20 @@ fn unit(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
         let at = lexed.code[function.parameters_close].end;
         let mut names: Vec<(String, f64)> = vec![(found.to_owned(), 4.0)];
         if found == "integer" {
-            names = ["i32", "u32", "usize", "i64", "u64"].iter().enumerate().map(|(i, t)| ((*t).to_owned(), 3.5 - 0.5 * i as f64)).collect();
+            names = ["i32", "u32", "usize", "i64", "u64"]
+                .iter()
+                .enumerate()
+                .map(|(i, t)| ((*t).to_owned(), 3.5 - 0.5 * i as f64))
+                .collect();
         } else if found == "floating-point number" {
             names = vec![("f64".to_owned(), 3.5)];
         }
         for (name, score) in names {
-            all.push(Candidate::new("missing-return-type", score, vec![case.insert(at, format!(" -> {name}"))]));
+            all.push(Candidate::new(
+                "missing-return-type",
+                score,
+                vec![case.insert(at, format!(" -> {name}"))],
+            ));
         }
         let end = case.statement_end(case.token);
         if !lexed.is(end, ";") {

@@ -41,6 +41,9 @@ pub const REPLACE_LIKE: f64 = -2.2;
 /// Putting any other mark in the place of one.
 pub const REPLACE: f64 = -5.0;
 
+/// A keyword that stands twice in a row: no sound text has that.
+pub const DOUBLED_WORD: f64 = 7.0;
+
 /// Two tokens in the wrong order.
 pub const SWAP: f64 = -5.5;
 
@@ -85,6 +88,9 @@ pub const FIRST_LETTER: f64 = -1.0;
 
 /// A declaration that nothing uses, near a name that is used and not declared, per use beyond one.
 pub const DECLARATION_SLIP: f64 = 1.5;
+
+/// How much it counts that one spelling looks more like a word than another, per letter run.
+pub const LOOKS: f64 = 1.6;
 
 /// A name that the library's table has, brought by an import that is not there.
 pub const IMPORT: f64 = 2.5;

@@ -4,8 +4,8 @@
 use super::{Candidate, Case, weights as w};
 use crate::edit::Edit;
 use crate::lex::TokenKind;
-use crate::model::{Class, class, classes, line_class, name_class};
-use crate::names::{NameKind, asked_kind};
+use crate::model::{Class, class, classes, name_class};
+use crate::names::NameKind;
 
 /// Marks that may have been forgotten, in any language; the model knows which are usual where.
 const MARKS: &[&str] = &[
@@ -63,6 +63,8 @@ struct Window<'a, 'b> {
     named: Vec<String>,
     /// The count of each opening minus each closing bracket, where the text does not pair.
     odd: bool,
+    /// The tokens around which changes are tried.
+    anchors: Vec<usize>,
 }
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
@@ -75,23 +77,57 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         }
     }
     let named = expected_marks(&case.message.text);
-    let window = Window { case, sequence, place, named, odd: !case.text.pairs.sound() };
+    let window = Window {
+        case,
+        sequence,
+        place,
+        named,
+        odd: !case.text.pairs.sound(),
+        anchors: anchors(case),
+    };
     let mut found = Vec::new();
-    let from = case.token.saturating_sub(REACH_BEFORE);
-    let to = (case.token + REACH_AFTER).min(lexed.code.len());
-    for token in from..to {
+    let mut tokens: Vec<usize> = Vec::new();
+    for anchor in &window.anchors {
+        tokens.extend(
+            anchor.saturating_sub(REACH_BEFORE)..(anchor + REACH_AFTER).min(lexed.code.len()),
+        );
+    }
+    tokens.sort_unstable();
+    tokens.dedup();
+    let last = tokens.last().map_or(0, |last| last + 1);
+    for token in tokens {
         window.insertions(token, &mut found);
         window.deletion(token, &mut found);
         window.replacements(token, &mut found);
         window.swap(token, &mut found);
         window.joined(token, &mut found);
+        window.run_together(token, &mut found);
     }
-    if to == lexed.code.len() {
-        window.insertions(to, &mut found);
+    if last == lexed.code.len() {
+        window.insertions(last, &mut found);
     }
     found.sort_by(|a, b| b.score.total_cmp(&a.score));
     found.truncate(KEEP);
     all.append(&mut found);
+}
+
+/// Where to look: at the reported place, and where the text itself is odd.
+fn anchors(case: &Case) -> Vec<usize> {
+    let lexed = case.lexed();
+    let mut all = vec![case.token];
+    all.extend(case.text.pairs.odd.iter().take(3).map(|odd| odd.token));
+    let doubled = (1..lexed.code.len()).filter(|at| is_doubled(case, *at));
+    all.extend(doubled.take(2));
+    all
+}
+
+/// The same keyword twice in a row, as no sound text has it.
+fn is_doubled(case: &Case, token: usize) -> bool {
+    let lexed = case.lexed();
+    lexed.kind(token) == Some(TokenKind::Keyword)
+        && token > 0
+        && lexed.word(token) == lexed.word(token - 1)
+        && lexed.word(token) != "long"
 }
 
 /// The marks that a message says were expected: quoted, after "expected", or before it in javac.
@@ -122,14 +158,12 @@ impl Window<'_, '_> {
         let left = from.saturating_sub(4);
         let right = (to + 4).min(self.sequence.len());
         let old: Vec<Class> = self.sequence[left..right].iter().map(|(class, _)| *class).collect();
-        let changed: Vec<Class> = old[..from - left]
-            .iter()
-            .chain(new)
-            .chain(&old[to - left..])
-            .copied()
-            .collect();
+        let changed: Vec<Class> =
+            old[..from - left].iter().chain(new).chain(&old[to - left..]).copied().collect();
         let skip = from - left;
-        let end = |length: usize| if right == self.sequence.len() { length } else { length.saturating_sub(1) };
+        let end = |length: usize| {
+            if right == self.sequence.len() { length } else { length.saturating_sub(1) }
+        };
         let before = model.score(&old, skip, end(old.len()));
         let after = model.score(&changed, skip, end(changed.len()));
         // A longer text is less likely by its length alone: an added token is measured against
@@ -140,7 +174,13 @@ impl Window<'_, '_> {
     }
 
     fn distance(&self, token: usize) -> f64 {
-        let at = self.case.token;
+        self.anchors
+            .iter()
+            .map(|at| self.distance_from(*at, token))
+            .fold(f64::NEG_INFINITY, f64::max)
+    }
+
+    fn distance_from(&self, at: usize, token: usize) -> f64 {
         let lexed = self.case.lexed();
         let line = |index: usize| lexed.code.get(index).or(lexed.code.last()).map_or(0, |t| t.line);
         let lines = f64::from(line(token).abs_diff(line(at)));
@@ -153,7 +193,14 @@ impl Window<'_, '_> {
     }
 
     fn named(&self, text: &str) -> f64 {
-        if self.named.iter().any(|word| word == text) { w::MESSAGE_NAMES_IT } else { 0.0 }
+        if self.named.iter().any(|word| word == text) {
+            return w::MESSAGE_NAMES_IT;
+        }
+        // "expected ')'" where the brackets pair: the list should have gone on.
+        let list = !self.odd
+            && text == ","
+            && self.named.iter().any(|word| matches!(word.as_str(), ")" | "]" | "}"));
+        if list { w::MESSAGE_NAMES_IT } else { 0.0 }
     }
 
     /// What a change of brackets is worth: the number of odd ones must go down.
@@ -169,9 +216,12 @@ impl Window<'_, '_> {
                 let lexed = self.case.lexed();
                 let open = |text: &str| odd.iter().any(|o| lexed.word(o.token) == text);
                 // Adding the partner of an odd one, or taking an odd one away.
-                let adds = (come == ")" && open("(")) || (come == "(" && open(")"))
-                    || (come == "]" && open("[")) || (come == "[" && open("]"))
-                    || (come == "}" && open("{")) || (come == "{" && open("}"));
+                let adds = (come == ")" && open("("))
+                    || (come == "(" && open(")"))
+                    || (come == "]" && open("["))
+                    || (come == "[" && open("]"))
+                    || (come == "}" && open("{"))
+                    || (come == "{" && open("}"));
                 let takes = !gone.is_empty() && open(gone);
                 if adds || takes { w::PAIRS_MENDED } else { w::PAIRS_SPOILT }
             }
@@ -192,20 +242,44 @@ impl Window<'_, '_> {
                 if first && !end_of_line && matches!(*mark, ";" | "," | ")" | "{" | "]") {
                     continue;
                 }
-                let score = w::INSERT + near + self.named(mark) + self.brackets("", mark) + self.gain(place, place, &[class(mark)]);
+                let score = w::INSERT
+                    + near
+                    + self.named(mark)
+                    + self.brackets("", mark)
+                    + self.gain(place, place, &[class(mark)]);
                 let edit = self.insertion(token, mark, first && !end_of_line);
-                found.push(Candidate::new(mistake_of_insert(mark), score, vec![edit]));
+                let mut candidate = Candidate::new(mistake_of_insert(mark), score, vec![edit]);
+                if candidate.mistake == "missing-mark"
+                    && !matches!(*mark, "." | "::" | "->" | "=>" | ":" | "=")
+                {
+                    // Which operator was lost, nobody can tell from the text.
+                    candidate = candidate.guess();
+                }
+                found.push(candidate);
             }
         }
-        if first && !lexed.code.get(token).is_some_and(|t| t.kind != TokenKind::Keyword || self.named(lexed.text(t)) > 0.0) {
+        if first
+            && !lexed
+                .code
+                .get(token)
+                .is_some_and(|t| t.kind != TokenKind::Keyword || self.named(lexed.text(t)) > 0.0)
+        {
             return;
         }
         for word in self.case.language().keywords {
             let gain = self.gain(at, at, &[class(word)]);
-            let score = w::INSERT_WORD + near + self.named(word) + gain + if self.odd { w::PAIRS_STILL_ODD } else { 0.0 };
+            let score = w::INSERT_WORD
+                + near
+                + self.named(word)
+                + gain
+                + if self.odd { w::PAIRS_STILL_ODD } else { 0.0 };
             if gain > 1.0 || self.named(word) > 0.0 {
                 let start = lexed.code.get(token).map_or(lexed.source.bytes().len(), |t| t.start);
-                found.push(Candidate::new("missing-word", score, vec![self.case.insert(start, format!("{word} "))]));
+                found.push(Candidate::new(
+                    "missing-word",
+                    score,
+                    vec![self.case.insert(start, format!("{word} "))],
+                ));
             }
         }
     }
@@ -218,7 +292,9 @@ impl Window<'_, '_> {
         let next = lexed.code.get(token);
         let start = next.map_or(lexed.source.bytes().len(), |t| t.start);
         if at_line_start {
-            return self.case.insert(start, if mark == "}" { format!("{mark} ") } else { mark.to_owned() });
+            return self
+                .case
+                .insert(start, if mark == "}" { format!("{mark} ") } else { mark.to_owned() });
         }
         let first = next.is_none_or(|t| t.first);
         let touching = start == end;
@@ -230,11 +306,33 @@ impl Window<'_, '_> {
             }
             "(" | "[" => {
                 let before = lexed.word(token.wrapping_sub(1));
-                let after_word = matches!(before, "if" | "while" | "for" | "switch" | "catch" | "=" | "return" | "+" | "-" | "*" | "/" | "&&" | "||");
-                if touching || after_word { (start, mark.to_owned()) } else { (end, mark.to_owned()) }
+                let after_word = matches!(
+                    before,
+                    "if" | "while"
+                        | "for"
+                        | "switch"
+                        | "catch"
+                        | "="
+                        | "return"
+                        | "+"
+                        | "-"
+                        | "*"
+                        | "/"
+                        | "&&"
+                        | "||"
+                );
+                if touching || after_word {
+                    (start, mark.to_owned())
+                } else {
+                    (end, mark.to_owned())
+                }
             }
             "!" | "&" | "\"" => {
-                if self.case.language().id == "rust" && mark == "!" { (end, mark.to_owned()) } else { (start, mark.to_owned()) }
+                if self.case.language().id == "rust" && mark == "!" {
+                    (end, mark.to_owned())
+                } else {
+                    (start, mark.to_owned())
+                }
             }
             "{" | "}" => (end, format!(" {mark}")),
             _ if first => (end, format!(" {mark}")),
@@ -248,15 +346,21 @@ impl Window<'_, '_> {
         let lexed = self.case.lexed();
         let here = lexed.code[token];
         let text = lexed.text(&here);
-        let mark = matches!(here.kind, TokenKind::Op | TokenKind::Open | TokenKind::Close | TokenKind::Unknown);
+        let mark = matches!(
+            here.kind,
+            TokenKind::Op | TokenKind::Open | TokenKind::Close | TokenKind::Unknown
+        );
         let word = matches!(here.kind, TokenKind::Keyword | TokenKind::Name);
         if !mark && !word {
             return;
         }
         let doubled = token > 0 && lexed.word(token - 1) == text;
-        let base = if mark { w::DELETE } else { w::DELETE_WORD } + if doubled { 3.0 } else { 0.0 };
+        let twice = if is_doubled(self.case, token) { w::DOUBLED_WORD } else { 0.0 };
+        let base =
+            if mark { w::DELETE } else { w::DELETE_WORD } + if doubled { 3.0 } else { 0.0 } + twice;
         let at = self.place[token];
-        let score = base + self.distance(token) + self.brackets(text, "") + self.gain(at, at + 1, &[]);
+        let score =
+            base + self.distance(token) + self.brackets(text, "") + self.gain(at, at + 1, &[]);
         let mistake = match here.kind {
             TokenKind::Open | TokenKind::Close => "extra-bracket",
             _ if word => "extra-word",
@@ -271,13 +375,21 @@ impl Window<'_, '_> {
         let text = lexed.text(&here);
         let at = self.place[token];
         let near = self.distance(token);
-        if matches!(here.kind, TokenKind::Op | TokenKind::Open | TokenKind::Close | TokenKind::Unknown) {
-            let like = LIKE.iter().find(|(mark, _)| *mark == text).map_or(&[][..], |(_, like)| *like);
+        if matches!(
+            here.kind,
+            TokenKind::Op | TokenKind::Open | TokenKind::Close | TokenKind::Unknown
+        ) {
+            let like =
+                LIKE.iter().find(|(mark, _)| *mark == text).map_or(&[][..], |(_, like)| *like);
             for mark in MARKS.iter().filter(|mark| **mark != text) {
                 let base = if like.contains(mark) { w::REPLACE_LIKE } else { w::REPLACE };
                 let gain = self.gain(at, at + 1, &[class(mark)]);
                 let score = base + near + self.named(mark) + self.brackets(text, mark) + gain;
-                found.push(Candidate::new(mistake_of_replacement(text, mark), score, vec![self.case.replace_token(token, *mark)]));
+                found.push(Candidate::new(
+                    mistake_of_replacement(text, mark),
+                    score,
+                    vec![self.case.replace_token(token, *mark)],
+                ));
             }
         }
         if here.kind == TokenKind::Name || here.kind == TokenKind::Keyword {
@@ -299,16 +411,35 @@ impl Window<'_, '_> {
             let gain = self.gain(at, at + 1, &[class(word)]);
             let known = if is_name && self.is_known(text) { -4.0 } else { 0.0 };
             let base = if is_name { w::RESPELL + 1.0 } else { w::REPLACE };
-            let score = base + w::PER_LETTER * (letters - 1.0) + near + gain + odd + known + self.named(word);
-            found.push(Candidate::new("misspelt-keyword", score, vec![self.case.replace_token(token, *word)]));
+            let score = base
+                + w::PER_LETTER * (letters - 1.0)
+                + near
+                + gain
+                + odd
+                + known
+                + self.named(word);
+            found.push(Candidate::new(
+                "misspelt-keyword",
+                score,
+                vec![self.case.replace_token(token, *word)],
+            ));
         }
         if is_name
-            && let Some((_, here)) = self.case.language().foreign.iter().find(|(foreign, _)| *foreign == text)
+            && let Some((_, here)) =
+                self.case.language().foreign.iter().find(|(foreign, _)| *foreign == text)
         {
             let first = here.split(' ').next().unwrap_or(here);
-            let new = if self.case.language().is_keyword(first) { class(first) } else { name_class(first) };
+            let new = if self.case.language().is_keyword(first) {
+                class(first)
+            } else {
+                name_class(first)
+            };
             let score = w::RESPELL + near + self.gain(at, at + 1, &[new]) + odd;
-            found.push(Candidate::new("foreign-word", score, vec![self.case.replace_token(token, *here)]));
+            found.push(Candidate::new(
+                "foreign-word",
+                score,
+                vec![self.case.replace_token(token, *here)],
+            ));
         }
     }
 
@@ -322,7 +453,9 @@ impl Window<'_, '_> {
 
     fn swap(&self, token: usize, found: &mut Vec<Candidate>) {
         let lexed = self.case.lexed();
-        let (Some(here), Some(next)) = (lexed.code.get(token), lexed.code.get(token + 1)) else { return };
+        let (Some(here), Some(next)) = (lexed.code.get(token), lexed.code.get(token + 1)) else {
+            return;
+        };
         if next.first || lexed.text(here) == lexed.text(next) {
             return;
         }
@@ -336,7 +469,11 @@ impl Window<'_, '_> {
         let between = lexed.source.slice(here.end, next.start).into_owned();
         let text = format!("{}{between}{}", lexed.text(next), lexed.text(here));
         let edit = Edit::replace(self.case.file(), here.start, next.end, text);
-        found.push(Candidate::new("wrong-order", w::SWAP + self.distance(token + 1) + gain + odd, vec![edit]));
+        found.push(Candidate::new(
+            "wrong-order",
+            w::SWAP + self.distance(token + 1) + gain + odd,
+            vec![edit],
+        ));
     }
 
     /// Two tokens that were meant as one (`= =`, `else if` written as one word, `+ +`), and one
@@ -347,7 +484,9 @@ impl Window<'_, '_> {
         let at = self.place[token];
         let odd = if self.odd { w::PAIRS_STILL_ODD } else { 0.0 };
         let near = self.distance(token);
-        if let Some(next) = lexed.code.get(token + 1).filter(|next| !next.first && next.start > here.end) {
+        if let Some(next) =
+            lexed.code.get(token + 1).filter(|next| !next.first && next.start > here.end)
+        {
             let joined = format!("{}{}", lexed.text(&here), lexed.text(next));
             let known = self.case.language().operators.contains(&joined.as_str())
                 || self.case.language().is_keyword(&joined);
@@ -362,17 +501,62 @@ impl Window<'_, '_> {
         }
         let text = lexed.text(&here);
         for word in self.case.language().keywords {
-            let Some(rest) = text.strip_prefix(word).filter(|rest| !rest.is_empty()) else { continue };
-            let known = self.case.language().is_keyword(rest) || self.case.text.names.seen.contains_key(rest) || word.len() > 2;
-            if !known || !rest.starts_with(|c: char| c.is_alphabetic() || c == '_') || self.is_known(text) {
+            let Some(rest) = text.strip_prefix(word).filter(|rest| !rest.is_empty()) else {
+                continue;
+            };
+            let known = self.case.language().is_keyword(rest)
+                || self.case.text.names.seen.contains_key(rest)
+                || word.len() > 2;
+            if !known
+                || !rest.starts_with(|c: char| c.is_alphabetic() || c == '_')
+                || self.is_known(text)
+            {
                 continue;
             }
-            let rest_class = if self.case.language().is_keyword(rest) { class(rest) } else { name_class(rest) };
+            let rest_class =
+                if self.case.language().is_keyword(rest) { class(rest) } else { name_class(rest) };
             let score = w::JOIN + near + odd + self.gain(at, at + 1, &[class(word), rest_class]);
             let edit = self.case.insert(here.start + word.len(), " ");
             found.push(Candidate::new("joined-words", score, vec![edit]));
         }
-        let _ = (line_class, asked_kind);
+    }
+
+    /// A name that holds two, with a lost bracket between them: `strcmpkind` for `strcmp(kind`.
+    fn run_together(&self, token: usize, found: &mut Vec<Candidate>) {
+        let lexed = self.case.lexed();
+        let text = lexed.word(token);
+        let lost =
+            |close: &str| self.case.text.pairs.odd.iter().any(|odd| lexed.word(odd.token) == close);
+        if lexed.kind(token) != Some(TokenKind::Name)
+            || self.is_known(text)
+            || !(lost(")") || lost("]"))
+        {
+            return;
+        }
+        let open = if lost(")") { "(" } else { "[" };
+        let seen = |name: &str| self.case.text.names.seen.contains_key(name);
+        let known = |name: &str| {
+            seen(name)
+                || self.case.language().is_keyword(name)
+                || self.case.language().known_names().any(|(known, _)| known == name)
+        };
+        for (at, _) in text.char_indices().skip(1) {
+            let (head, tail) = text.split_at(at);
+            let declares = matches!(lexed.word(token.wrapping_sub(1)), "fn")
+                || self.case.language().is_type(lexed.word(token.wrapping_sub(1)));
+            let parts = f64::from(u8::from(known(head)))
+                + f64::from(u8::from(known(tail)))
+                + if declares { 0.5 } else { 0.0 };
+            if parts >= 1.0 && tail.starts_with(|c: char| c.is_alphabetic() || c == '_') {
+                let score = w::JOIN
+                    + w::PAIRS_MENDED
+                    + self.distance(token)
+                    + 2.5 * parts
+                    + 0.02 * head.len() as f64;
+                let edit = self.case.insert(lexed.code[token].start + at, open);
+                found.push(Candidate::new("missing-bracket", score, vec![edit]));
+            }
+        }
     }
 }
 

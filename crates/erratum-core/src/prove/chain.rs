@@ -18,6 +18,9 @@ use std::sync::Arc;
 /// A fix whose runner-up is this close is one of two fair readings.
 const CLOSE: f64 = 0.4;
 
+/// A fix this much behind the best is not worth showing beside it.
+const ALTERNATIVE: f64 = 3.0;
+
 pub(super) struct Chain<'a> {
     original: &'a Program,
     language: &'static Language,
@@ -104,7 +107,9 @@ impl<'a> Chain<'a> {
         };
         let compiler = self.compile.compiler().to_owned();
         let lexical = |m: &Message| {
-            m.is_error() && catalogue::phase(m, &catalogue::shown_by(m, &compiler), &compiler) == Phase::Lexical
+            m.is_error()
+                && catalogue::phase(m, &catalogue::shown_by(m, &compiler), &compiler)
+                    == Phase::Lexical
         };
         let error = of(&lexical).or_else(|| of(&Message::is_error));
         error.or_else(|| {
@@ -177,13 +182,14 @@ impl<'a> Chain<'a> {
         let fixes: Vec<Fix> = held
             .iter()
             .take(1 + self.limits.alternatives)
-            .filter(|tried| tried.total > best.total - 6.0)
+            .filter(|tried| tried.total > best.total - ALTERNATIVE)
             .enumerate()
             .map(|(index, tried)| self.fix(index + 1, tried))
             .collect();
         let mistake = best.candidate.mistake.to_owned();
         let at = self.faulty_place(&best.candidate.edits);
-        let root = self.root(target, &best.difference, mistake, at, shown, fixes, Some(&best.candidate));
+        let root =
+            self.root(target, &best.difference, (mistake, at), shown, fixes, Some(&best.candidate));
         self.roots.push(root);
         self.advance(best.program, best.report, best.candidate.edits);
     }
@@ -192,8 +198,7 @@ impl<'a> Chain<'a> {
         &mut self,
         target: usize,
         difference: &Difference,
-        mistake: String,
-        at: Place,
+        (mistake, at): (String, Place),
         shown: &[Shown],
         fixes: Vec<Fix>,
         candidate: Option<&Candidate>,
@@ -208,7 +213,11 @@ impl<'a> Chain<'a> {
             .filter(|index| **index != target && is_grave(&report.messages[**index], self.language))
             .filter_map(|index| self.origin[*index])
             .collect();
-        for (number, role) in direct.iter().map(|n| (*n, Role::Root)).chain(follows.iter().map(|n| (*n, Role::Cascade))) {
+        for (number, role) in direct
+            .iter()
+            .map(|n| (*n, Role::Root))
+            .chain(follows.iter().map(|n| (*n, Role::Cascade)))
+        {
             if let Some(told) = self.told.get_mut(number - 1) {
                 told.role = role;
                 told.root = Some(id);
@@ -233,7 +242,14 @@ impl<'a> Chain<'a> {
         }
     }
 
-    fn words(&self, message: &Message, at: &Place, shown: &[Shown], mistake: &str, candidate: Option<&Candidate>) -> Words {
+    fn words(
+        &self,
+        message: &Message,
+        at: &Place,
+        shown: &[Shown],
+        mistake: &str,
+        candidate: Option<&Candidate>,
+    ) -> Words {
         let captured = shown.iter().find(|s| s.entry.id == mistake).or(shown.first());
         let mut words = captured.map(|s| s.words.clone()).unwrap_or_default();
         words.insert("line".into(), at.line.to_string());
@@ -257,7 +273,9 @@ impl<'a> Chain<'a> {
 
     /// A place of the text now as a place of the file as the learner has it.
     fn place_now(&self, place: &Place) -> Place {
-        let (Some(now), Some(original)) = (self.program.file(&place.file), self.original_file(&place.file)) else {
+        let (Some(now), Some(original)) =
+            (self.program.file(&place.file), self.original_file(&place.file))
+        else {
             return place.clone();
         };
         let (start, end) = place.range(now);
@@ -280,11 +298,15 @@ impl<'a> Chain<'a> {
         let Some(edit) = edits.iter().min_by_key(|edit| (&edit.file, edit.start)) else {
             return Place::point("", 1, 1);
         };
-        let Some(original) = self.original_file(&edit.file) else { return Place::point(&edit.file, 1, 1) };
-        let (mut start, mut end) = (self.back(&edit.file, edit.start), self.back(&edit.file, edit.end));
+        let Some(original) = self.original_file(&edit.file) else {
+            return Place::point(&edit.file, 1, 1);
+        };
+        let (mut start, mut end) =
+            (self.back(&edit.file, edit.start), self.back(&edit.file, edit.end));
         // A line that is added after another one: the place is where it will stand.
         let bytes = original.bytes();
-        let whole = |from: usize, to: usize| from < to && bytes[from..to.min(bytes.len())].ends_with(b"\n");
+        let whole =
+            |from: usize, to: usize| from < to && bytes[from..to.min(bytes.len())].ends_with(b"\n");
         if edit.start != edit.end && whole(start, end) {
             end -= 1;
         }
@@ -325,8 +347,19 @@ impl<'a> Chain<'a> {
             evidence: Evidence::Proved,
             certainty: tried.candidate.certainty,
             edits: changes.collect(),
-            clears: tried.difference.gone.iter().filter(grave).filter_map(|i| self.origin[*i]).collect(),
-            reveals: tried.difference.new.iter().filter(|i| is_grave(&tried.report.messages[**i], self.language)).count(),
+            clears: tried
+                .difference
+                .gone
+                .iter()
+                .filter(grave)
+                .filter_map(|i| self.origin[*i])
+                .collect(),
+            reveals: tried
+                .difference
+                .new
+                .iter()
+                .filter(|i| is_grave(&tried.report.messages[**i], self.language))
+                .count(),
             bytes,
         }
     }
@@ -335,11 +368,14 @@ impl<'a> Chain<'a> {
     fn advance(&mut self, program: Program, mut report: Arc<Report>, edits: Vec<Edit>) {
         if !report.messages.iter().any(Message::is_error) {
             // Warnings that come late are only seen now.
-            if let Some(full) = self.memory.reports(std::slice::from_ref(&program), Depth::Full).remove(0) {
+            if let Some(full) =
+                self.memory.reports(std::slice::from_ref(&program), Depth::Full).remove(0)
+            {
                 report = full;
             }
         }
-        let difference = compare(&self.report.messages, &self.program, &report.messages, &program, &edits);
+        let difference =
+            compare(&self.report.messages, &self.program, &report.messages, &program, &edits);
         let mut origin = vec![None; report.messages.len()];
         let mut given_up = HashSet::new();
         for (old, new) in difference.stays {
@@ -360,9 +396,12 @@ impl<'a> Chain<'a> {
     fn give_up(&mut self, target: usize, shown: &[Shown], off: Option<Tried>) {
         let message = self.report.messages[target].clone();
         let mistake = shown.first().map_or("other", |shown| shown.entry.id.as_str()).to_owned();
-        let at = message.at.as_ref().map_or_else(|| Place::point(self.file_of(&message), 1, 1), |at| self.place_now(at));
+        let at = message
+            .at
+            .as_ref()
+            .map_or_else(|| Place::point(self.file_of(&message), 1, 1), |at| self.place_now(at));
         let difference = off.as_ref().map(|off| off.difference.clone()).unwrap_or_default();
-        let root = self.root(target, &difference, mistake, at, shown, Vec::new(), None);
+        let root = self.root(target, &difference, (mistake, at), shown, Vec::new(), None);
         self.roots.push(root);
         match off {
             Some(off) => self.advance(off.program, off.report, off.candidate.edits),
@@ -377,7 +416,8 @@ impl<'a> Chain<'a> {
         let lexed = &case.text.lexed;
         let is_end = |at: usize| matches!(lexed.word(at), ";" | "{" | "}");
         let mut start = case.token;
-        while start > 0 && !is_end(start - 1) && lexed.code[start - 1].kind != TokenKind::Directive {
+        while start > 0 && !is_end(start - 1) && lexed.code[start - 1].kind != TokenKind::Directive
+        {
             start -= 1;
         }
         let mut end = case.token;
@@ -404,7 +444,8 @@ impl<'a> Chain<'a> {
             .map(|(a, b)| {
                 let (from, to) = (lexed.code[a].start, lexed.code[b].end);
                 // Line ends stay, so that places stay.
-                let blank: String = lexed.source.slice(from, to).chars().filter(|c| *c == '\n').collect();
+                let blank: String =
+                    lexed.source.slice(from, to).chars().filter(|c| *c == '\n').collect();
                 Edit::replace(&file, from, to, blank)
             })
             .collect();
@@ -413,16 +454,39 @@ impl<'a> Chain<'a> {
                 return None;
             }
             let program = edit::apply(setting.program, std::slice::from_ref(&edit)).ok()?;
-            let Some(report) = self.memory.reports(std::slice::from_ref(&program), Depth::Errors).remove(0) else { continue };
-            let difference = compare(&setting.report.messages, setting.program, &report.messages, &program, std::slice::from_ref(&edit));
+            let Some(report) =
+                self.memory.reports(std::slice::from_ref(&program), Depth::Errors).remove(0)
+            else {
+                continue;
+            };
+            let difference = compare(
+                &setting.report.messages,
+                setting.program,
+                &report.messages,
+                &program,
+                std::slice::from_ref(&edit),
+            );
             let worse = difference.new.iter().any(|index| {
                 let message = &report.messages[*index];
                 let shown = catalogue::shown_by(message, setting.compiler);
-                message.is_error() && catalogue::phase(message, &shown, setting.compiler) <= setting.phase
+                message.is_error()
+                    && catalogue::phase(message, &shown, setting.compiler) <= setting.phase
             });
             if difference.gone.contains(&setting.target) && !worse {
-                let candidate = Candidate { edits: vec![edit], mistake: "other", certainty: Certainty::Guess, score: 0.0 };
-                return Some(Tried { candidate, program, report, difference, total: 0.0, objection: true });
+                let candidate = Candidate {
+                    edits: vec![edit],
+                    mistake: "other",
+                    certainty: Certainty::Guess,
+                    score: 0.0,
+                };
+                return Some(Tried {
+                    candidate,
+                    program,
+                    report,
+                    difference,
+                    total: 0.0,
+                    objection: true,
+                });
             }
         }
         None

@@ -73,10 +73,16 @@ pub fn judge(
         let text = language.and_then(|language| {
             let name = message.at.as_ref()?.file.clone();
             let source = program.file(&name)?;
-            Some(texts_read.entry(name).or_insert_with(|| Arc::new(Text::new(source, language))).clone())
+            Some(
+                texts_read
+                    .entry(name)
+                    .or_insert_with(|| Arc::new(Text::new(source, language)))
+                    .clone(),
+            )
         });
         let parent = roots.iter().position(|(first, _)| {
-            let root = seen.iter().find(|judged| std::ptr::eq(judged.message, &report.messages[*first]));
+            let root =
+                seen.iter().find(|judged| std::ptr::eq(judged.message, &report.messages[*first]));
             root.is_some_and(|root| follows(root, &judged, text.as_deref()))
         });
         match parent {
@@ -121,7 +127,10 @@ fn follows(root: &Judged, message: &Judged, text: Option<&Text>) -> bool {
     {
         return true;
     }
-    if root.message.text == message.message.text && root.phase >= Phase::Name && quoted(&root.message.text) {
+    if root.message.text == message.message.text
+        && root.phase >= Phase::Name
+        && quoted(&root.message.text)
+    {
         return true;
     }
     if root.phase > Phase::Syntax || at.line < first.line {
@@ -132,10 +141,13 @@ fn follows(root: &Judged, message: &Judged, text: Option<&Text>) -> bool {
     match text {
         Some(text) if text.pairs.sound() => {
             let token = text.lexed.at(first.range(&text.lexed.source).0);
-            let close = text.pairs.block_of(&text.lexed, token).and_then(|open| text.pairs.partner[open]);
+            let close =
+                text.pairs.block_of(&text.lexed, token).and_then(|open| text.pairs.partner[open]);
             let end = close.map_or(u32::MAX, |close| text.lexed.code[close].line);
             let near = at.line <= first.line + 2;
-            near || (message.phase <= Phase::Syntax && at.line <= end && message.message.text.starts_with("expected"))
+            near || (message.phase <= Phase::Syntax
+                && at.line <= end
+                && message.message.text.starts_with("expected"))
         }
         Some(text) => !text.pairs.odd.is_empty(),
         None => at.line <= first.line + SPOILT_LINES && message.phase <= Phase::Syntax,
@@ -177,7 +189,10 @@ fn judged_root(
             .iter()
             .filter_map(|edit| {
                 let source = program.file(&edit.file)?;
-                Some(Change { at: Place::of(source, edit.start, edit.end), text: edit.text.clone() })
+                Some(Change {
+                    at: Place::of(source, edit.start, edit.end),
+                    text: edit.text.clone(),
+                })
             })
             .collect();
         if let Some(first) = changes.first() {

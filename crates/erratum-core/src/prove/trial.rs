@@ -138,7 +138,11 @@ pub(super) fn weigh(
         let shown = catalogue::shown_by(message, setting.compiler);
         let phase = catalogue::phase(message, &shown, setting.compiler);
         let line = message.line().unwrap_or(0);
-        let here = changed.contains(&line) && message.at.as_ref().is_some_and(|at| candidate.edits.iter().any(|e| e.file == at.file));
+        let here = changed.contains(&line)
+            && message
+                .at
+                .as_ref()
+                .is_some_and(|at| candidate.edits.iter().any(|e| e.file == at.file));
         if !message.is_error() {
             let grave = is_grave(message, setting.language);
             if grave && (here || !target.is_error()) {
@@ -157,7 +161,10 @@ pub(super) fn weigh(
             return None;
         }
         let shift = program.file(&candidate.edits[0].file).map_or(0, |now| now.line_count() as i64)
-            - setting.program.file(&candidate.edits[0].file).map_or(0, |then| then.line_count() as i64);
+            - setting
+                .program
+                .file(&candidate.edits[0].file)
+                .map_or(0, |then| then.line_count() as i64);
         let old_line = i64::from(line) - shift.max(0);
         let before = old_line <= i64::from(target_line);
         if phase <= setting.phase && before {
@@ -207,7 +214,8 @@ fn definitions_lost(setting: &Setting, program: &Program) -> bool {
     let name = setting.text.lexed.source.name();
     let Some(now) = program.file(name) else { return false };
     let count = |lexed: &crate::lex::Lexed, names: &crate::names::Names| {
-        let defined = names.declared.iter().filter(|d| matches!(d.kind, NameKind::Function | NameKind::Type));
+        let defined =
+            names.declared.iter().filter(|d| matches!(d.kind, NameKind::Function | NameKind::Type));
         (defined.count(), lexed.code.len())
     };
     let lexed = crate::lex::Lexed::new(now, setting.language);

@@ -45,7 +45,11 @@ impl Location {
     /// gcc's `finish` is the last column, ours the one after it. The caret is the place; the range
     /// around it only tells how far it goes.
     fn place(&self) -> Place {
-        let start = self.start.as_ref().filter(|start| start.line == self.caret.line).unwrap_or(&self.caret);
+        let start = self
+            .start
+            .as_ref()
+            .filter(|start| start.line == self.caret.line)
+            .unwrap_or(&self.caret);
         let finish = self.finish.as_ref().unwrap_or(&self.caret);
         Place {
             file: self.caret.file.clone(),
@@ -116,7 +120,11 @@ mod tests {
 
     #[test]
     fn an_error_under_a_warning_counts_as_the_error() {
-        let point = |c: u32| format!(r#"{{"file":"a.c","line":5,"column":{c},"byte-column":{c},"display-column":{c}}}"#);
+        let point = |c: u32| {
+            format!(
+                r#"{{"file":"a.c","line":5,"column":{c},"byte-column":{c},"display-column":{c}}}"#
+            )
+        };
         let line = format!(
             r#"[{{"kind":"warning","message":"missing terminating \" character","children":[{{"kind":"error","message":"missing terminating \" character","children":[],"locations":[{{"caret":{},"finish":{}}}]}}],"locations":[]}}]"#,
             point(16),

@@ -45,7 +45,9 @@ fn option(text: &str) -> (&str, Option<String>) {
 pub(super) fn goes_on(line: &str, open: &mut Open) -> Belongs {
     if let Some(hint) = line.strip_prefix("fix-it:") {
         let parts = parse_fix(hint);
-        open.message.suggestions.extend(parts.map(|part| Suggestion { text: String::new(), parts: vec![part] }));
+        open.message
+            .suggestions
+            .extend(parts.map(|part| Suggestion { text: String::new(), parts: vec![part] }));
         return Belongs::Yes;
     }
     let body = match margin(line) {
@@ -60,7 +62,8 @@ pub(super) fn goes_on(line: &str, open: &mut Open) -> Belongs {
         }
         None => line,
     };
-    let is_marks = !body.trim().is_empty() && body.chars().all(|c| matches!(c, ' ' | '^' | '~' | '-' | '\t' | '|'));
+    let is_marks = !body.trim().is_empty()
+        && body.chars().all(|c| matches!(c, ' ' | '^' | '~' | '-' | '\t' | '|'));
     if is_marks {
         open.marks = Some(body.to_owned());
         return Belongs::Yes;
@@ -77,7 +80,9 @@ pub(super) fn goes_on(line: &str, open: &mut Open) -> Belongs {
         open.marks = None;
         return Belongs::Yes;
     }
-    let context = line.starts_with("In file included from") || line.contains(": In function") || line.contains(": At top level");
+    let context = line.starts_with("In file included from")
+        || line.contains(": In function")
+        || line.contains(": At top level");
     if context || line.is_empty() || !(line.starts_with(' ') || open.in_note && open.lines < 40) {
         return Belongs::No;
     }
@@ -96,14 +101,16 @@ fn margin(line: &str) -> Option<(Option<u32>, &str)> {
 
 /// A line under the marks shows the text to insert, or to put in the place of what is underlined.
 fn hint(body: &str, open: &mut Open) {
-    let (Some((number, _)), Some(marks), Some(at)) = (&open.quoted, &open.marks, &open.message.at) else {
+    let (Some((number, _)), Some(marks), Some(at)) = (&open.quoted, &open.marks, &open.message.at)
+    else {
         return;
     };
     let text = body.trim();
     let column = body.chars().take_while(|c| c.is_whitespace()).count();
     let marks: Vec<char> = marks.chars().collect();
     let marked = marks.iter().skip(column).take_while(|c| matches!(c, '^' | '~')).count();
-    let replaces = marked > 1 || (marked == 1 && text.chars().all(|c| c.is_alphanumeric() || c == '_'));
+    let replaces =
+        marked > 1 || (marked == 1 && text.chars().all(|c| c.is_alphanumeric() || c == '_'));
     let width = if replaces { marked as u32 } else { 0 };
     let start = column as u32 + 1;
     let place = Place {
@@ -113,7 +120,9 @@ fn hint(body: &str, open: &mut Open) {
         end_line: *number,
         end_column: start + width,
     };
-    open.message.suggestions.push(Suggestion { text: String::new(), parts: vec![(place, text.to_owned())] });
+    open.message
+        .suggestions
+        .push(Suggestion { text: String::new(), parts: vec![(place, text.to_owned())] });
 }
 
 /// `"file":{line:column-line:column}:"text"`, as `-fdiagnostics-parseable-fixits` prints it.
@@ -126,7 +135,8 @@ fn parse_fix(hint: &str) -> Option<(Place, String)> {
         Some((line.parse::<u32>().ok()?, column.parse::<u32>().ok()?))
     };
     let ((line, column), (end_line, end_column)) = (pair(from)?, pair(to)?);
-    let text = text.strip_suffix('"')?.replace("\\n", "\n").replace("\\\"", "\"").replace("\\\\", "\\");
+    let text =
+        text.strip_suffix('"')?.replace("\\n", "\n").replace("\\\"", "\"").replace("\\\\", "\\");
     Some((Place { file: file.to_owned(), line, column, end_line, end_column }, text))
 }
 

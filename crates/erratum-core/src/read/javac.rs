@@ -31,7 +31,8 @@ pub(super) fn starts(line: &str) -> Option<Message> {
 pub(super) fn goes_on(line: &str, open: &mut Open) -> Belongs {
     let caret = line.trim() == "^";
     if let (true, Some(at)) = (caret, &mut open.message.at) {
-        let column = line.chars().take_while(|c| *c != '^').map(|c| c.len_utf16() as u32).sum::<u32>() + 1;
+        let column =
+            line.chars().take_while(|c| *c != '^').map(|c| c.len_utf16() as u32).sum::<u32>() + 1;
         (at.column, at.end_column) = (column, column);
         open.marks = Some(line.to_owned());
         return Belongs::Yes;

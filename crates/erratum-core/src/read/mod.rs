@@ -276,7 +276,8 @@ mod tests {
         let one = "a.c:1:2: error: same\n".repeat(3);
         let joined = read(one.as_bytes()).messages;
         assert_eq!((joined.len(), joined[0].count), (1, 3));
-        let many: String = (0..MESSAGE_LIMIT + 7).map(|n| format!("a.c:{n}:2: error: e\n")).collect();
+        let many: String =
+            (0..MESSAGE_LIMIT + 7).map(|n| format!("a.c:{n}:2: error: e\n")).collect();
         assert_eq!(read(many.as_bytes()).dropped, 7);
     }
 
@@ -285,8 +286,18 @@ mod tests {
         for seed in 0..300 {
             let mut random = fastrand::Rng::with_seed(seed);
             let words: [&[u8]; 12] = [
-                b"a.c:1:2: error: ", b"error[E1]: ", b"\n", b" --> a.rs:1:2\n", b"^", b"  |", b"\xff",
-                b"[{\"kind\": \"error\"", b"{\"message\":", b"X.java:1: error: x\n", b"1 | ", b"\x1b[1m",
+                b"a.c:1:2: error: ",
+                b"error[E1]: ",
+                b"\n",
+                b" --> a.rs:1:2\n",
+                b"^",
+                b"  |",
+                b"\xff",
+                b"[{\"kind\": \"error\"",
+                b"{\"message\":",
+                b"X.java:1: error: x\n",
+                b"1 | ",
+                b"\x1b[1m",
             ];
             let text: Vec<u8> = (0..30).flat_map(|_| words[random.usize(..12)].to_vec()).collect();
             read(&text);

@@ -70,9 +70,11 @@ fn label(body: &str, open: &mut Open) {
     let width = body[mark..].iter().take_while(|c| **c == body[mark]).count();
     let text: String = body[mark + width..].iter().collect();
     let (column, end) = (mark as u32 + 1, (mark + width) as u32 + 1);
-    let place = Place { file: at.file.clone(), line: number, column, end_line: number, end_column: end };
+    let place =
+        Place { file: at.file.clone(), line: number, column, end_line: number, end_column: end };
     if body[mark] == '^'
-        && let Some(at) = open.message.at.as_mut().filter(|at| at.line == number && at.column == column)
+        && let Some(at) =
+            open.message.at.as_mut().filter(|at| at.line == number && at.column == column)
     {
         at.end_column = end;
     }

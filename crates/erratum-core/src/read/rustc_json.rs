@@ -58,7 +58,9 @@ impl Span {
     /// The place in the learner's text: for code made by a macro of the library, the macro's call.
     fn place(&self) -> Place {
         match &self.expansion {
-            Some(expansion) if self.file_name.starts_with("/rustc/") || self.file_name.starts_with('<') => {
+            Some(expansion)
+                if self.file_name.starts_with("/rustc/") || self.file_name.starts_with('<') =>
+            {
                 expansion.span.place()
             }
             _ => Place {
@@ -98,11 +100,16 @@ fn message(line: Line) -> Option<Message> {
     let primary = line.spans.iter().filter(|span| span.is_primary);
     message.at = primary.min_by_key(|span| span.file_name.starts_with("/rustc/")).map(Span::place);
     for span in &line.spans {
-        message.spans.push(Note { text: span.label.clone().unwrap_or_default(), at: Some(span.place()) });
+        message
+            .spans
+            .push(Note { text: span.label.clone().unwrap_or_default(), at: Some(span.place()) });
     }
     for child in line.children {
-        let changes: Vec<_> =
-            child.spans.iter().filter_map(|span| Some((span.place(), span.suggested_replacement.clone()?))).collect();
+        let changes: Vec<_> = child
+            .spans
+            .iter()
+            .filter_map(|span| Some((span.place(), span.suggested_replacement.clone()?)))
+            .collect();
         let at = child.spans.first().map(Span::place);
         if changes.is_empty() {
             message.notes.push(Note { text: child.message, at });

@@ -31,18 +31,33 @@ pub fn run(arguments: &Compilers) -> Result<u8, Failure> {
     let lines: Vec<Line> = jobs.into_iter().filter_map(|job| job.join().ok()).collect();
     let mut out = show::out(Color::Auto);
     if arguments.json {
-        let text = serde_json::to_string_pretty(&lines).map_err(|e| Failure::said(e.to_string()))?;
+        let text =
+            serde_json::to_string_pretty(&lines).map_err(|e| Failure::said(e.to_string()))?;
         writeln!(out, "{text}")?;
         out.flush()?;
         return Ok(0);
     }
     for language in LANGUAGES {
         let bold = anstyle::Style::new().bold();
-        writeln!(out, "{bold}{}{bold:#} (files named .{})", language.name, language.extensions.join(", ."))?;
-        let of_language: Vec<&Line> = lines.iter().filter(|line| line.language == language.id).collect();
+        writeln!(
+            out,
+            "{bold}{}{bold:#} (files named .{})",
+            language.name,
+            language.extensions.join(", .")
+        )?;
+        let of_language: Vec<&Line> =
+            lines.iter().filter(|line| line.language == language.id).collect();
         for line in &of_language {
             match &line.path {
-                Some(path) => writeln!(out, "  {:<8} {:<10} {}\n{:22}{}", line.compiler, line.version, path.display(), "", line.note)?,
+                Some(path) => writeln!(
+                    out,
+                    "  {:<8} {:<10} {}\n{:22}{}",
+                    line.compiler,
+                    line.version,
+                    path.display(),
+                    "",
+                    line.note
+                )?,
                 None => writeln!(out, "  {:<8} not found", line.compiler)?,
             }
         }
@@ -61,5 +76,12 @@ fn line(kind: &'static Kind, path: Option<PathBuf>) -> Line {
     let version = path.as_ref().map_or(String::new(), |path| {
         Found { kind, path: path.clone(), arguments: Vec::new() }.version()
     });
-    Line { language: kind.language, compiler: kind.name, path, version, note: kind.note, install: kind.install }
+    Line {
+        language: kind.language,
+        compiler: kind.name,
+        path,
+        version,
+        note: kind.note,
+        install: kind.install,
+    }
 }

@@ -25,10 +25,8 @@ pub fn run(demo: &Demo) -> Result<u8, Failure> {
     let asked = crate::examine::named_language(&common)?;
     let toolbox = Toolbox::new(Path::new("."))?;
     let have = |language: &Language| toolbox.find(language, None).is_ok();
-    let here: Vec<_> = SAMPLES
-        .iter()
-        .filter(|(id, ..)| language::by_id(id).is_some_and(have))
-        .collect();
+    let here: Vec<_> =
+        SAMPLES.iter().filter(|(id, ..)| language::by_id(id).is_some_and(have)).collect();
     let chosen = match asked {
         Some(language) => {
             toolbox.find(language, None)?;
@@ -37,9 +35,12 @@ pub fn run(demo: &Demo) -> Result<u8, Failure> {
         None => here.first(),
     };
     let Some(&&(id, name, text)) = chosen else {
-        return Err(Failure::said("no compiler was found. `erratum compilers` says how to get one."));
+        return Err(Failure::said(
+            "no compiler was found. `erratum compilers` says how to get one.",
+        ));
     };
-    let folder = tempfile::tempdir().map_err(|error| Failure::said(format!("no temporary folder can be made: {error}")))?;
+    let folder = tempfile::tempdir()
+        .map_err(|error| Failure::said(format!("no temporary folder can be made: {error}")))?;
     let path = folder.path().join(name);
     let failed = |error: std::io::Error| Failure::said(format!("{}: {error}", path.display()));
     fs::write(&path, text).map_err(failed)?;
@@ -50,20 +51,32 @@ pub fn run(demo: &Demo) -> Result<u8, Failure> {
     writeln!(out, "{bold}$ erratum look {name}{bold:#}\n")?;
     let examined = examine(&[path.clone()], &common, &Compile::default(), true)?;
     let next = terminal::Next::Mend(format!("erratum mend {name}"));
-    let view = terminal::View { program: &examined.program, width: show::width(None), all: false, verbose: false, next: &next };
+    let view = terminal::View {
+        program: &examined.program,
+        width: show::width(None),
+        all: false,
+        verbose: false,
+        next: &next,
+    };
     view.show(&mut out, &examined.verdict)?;
     writeln!(out, "\n{bold}$ erratum mend --all --yes {name}{bold:#}\n")?;
     out.flush()?;
     drop(examined);
     let status = mend::run(&mend_all(&path, &common))?;
-    let rest: Vec<&str> = here.iter().filter(|(other, ..)| *other != id).map(|(_, name, _)| *name).collect();
+    let rest: Vec<&str> =
+        here.iter().filter(|(other, ..)| *other != id).map(|(_, name, _)| *name).collect();
     writeln!(out)?;
     if status == 0 {
         writeln!(out, "That was the whole way: look, mend, and it compiles.")?;
     }
     if !rest.is_empty() {
-        let ids: Vec<&str> = here.iter().filter(|(other, ..)| *other != id).map(|(id, ..)| *id).collect();
-        writeln!(out, "The same story in another language: erratum demo --language {}", ids.join("|"))?;
+        let ids: Vec<&str> =
+            here.iter().filter(|(other, ..)| *other != id).map(|(id, ..)| *id).collect();
+        writeln!(
+            out,
+            "The same story in another language: erratum demo --language {}",
+            ids.join("|")
+        )?;
     }
     out.flush()?;
     Ok(status)

@@ -31,7 +31,11 @@ pub fn run(look: &Look) -> Result<u8, Failure> {
 pub fn mend_command(files: &[PathBuf]) -> String {
     let quoted = |file: &PathBuf| {
         let name = file.display().to_string();
-        if name.contains([' ', '\'', '"', '$', '(', '&']) { format!("'{}'", name.replace('\'', "'\\''")) } else { name }
+        if name.contains([' ', '\'', '"', '$', '(', '&']) {
+            format!("'{}'", name.replace('\'', "'\\''"))
+        } else {
+            name
+        }
     };
     let names: Vec<String> = files.iter().map(quoted).collect();
     format!("erratum mend {}", names.join(" "))
@@ -70,14 +74,20 @@ fn build(look: &Look) -> Result<u8, Failure> {
         let Some(at) = &message.at else { continue };
         let path = PathBuf::from(&at.file);
         let same = files.first().is_none_or(|first| {
-            language::by_file_name(&first.to_string_lossy()).map(|l| l.id) == language::by_file_name(&at.file).map(|l| l.id)
+            language::by_file_name(&first.to_string_lossy()).map(|l| l.id)
+                == language::by_file_name(&at.file).map(|l| l.id)
         });
-        if path.is_file() && same && language::by_file_name(&at.file).is_some() && !files.contains(&path) {
+        if path.is_file()
+            && same
+            && language::by_file_name(&at.file).is_some()
+            && !files.contains(&path)
+        {
             files.push(path);
         }
     }
     named_language(&look.common)?;
-    if !look.no_proof && !files.is_empty()
+    if !look.no_proof
+        && !files.is_empty()
         && let Ok(examined) = examine(&files, &look.common, &look.compile, true)
         && show::status(&examined.verdict) == 1
     {

@@ -36,7 +36,13 @@ pub fn run(mend: &Mend) -> Result<u8, Failure> {
     }
     if plan.steps.is_empty() || mend.dry_run {
         if mend.common.json {
-            show::verdict(&examined.verdict, &examined.program, &mend.common, true, &terminal::Next::Nothing)?;
+            show::verdict(
+                &examined.verdict,
+                &examined.program,
+                &mend.common,
+                true,
+                &terminal::Next::Nothing,
+            )?;
         }
         return Ok(show::status(&examined.verdict));
     }
@@ -54,10 +60,14 @@ pub fn plan(examined: &Examined, mend: &Mend) -> Result<Plan, Failure> {
     if mend.all {
         return Ok(plan_all(examined, mend.sure));
     }
-    let empty = || Plan { after: examined.program.clone(), steps: vec![], guesses: vec![], left: vec![] };
+    let empty =
+        || Plan { after: examined.program.clone(), steps: vec![], guesses: vec![], left: vec![] };
     let Some(root) = verdict.roots.first() else { return Ok(empty()) };
     let pick = mend.pick.unwrap_or(1);
-    let fix = root.fixes.iter().find(|fix| fix.id == pick && (!mend.sure || fix.certainty == Certainty::Sure));
+    let fix = root
+        .fixes
+        .iter()
+        .find(|fix| fix.id == pick && (!mend.sure || fix.certainty == Certainty::Sure));
     let Some(fix) = fix else {
         if mend.pick.is_some() {
             return Err(Failure::said(format!(
@@ -78,7 +88,8 @@ pub fn plan(examined: &Examined, mend: &Mend) -> Result<Plan, Failure> {
 fn plan_all(examined: &Examined, sure: bool) -> Plan {
     let verdict = &examined.verdict;
     let wanted = |fix: &&Fix| !sure || fix.certainty == Certainty::Sure;
-    let mut plan = Plan { after: examined.program.clone(), steps: vec![], guesses: vec![], left: vec![] };
+    let mut plan =
+        Plan { after: examined.program.clone(), steps: vec![], guesses: vec![], left: vec![] };
     let complete = verdict.roots.iter().all(|root| root.fixes.first().filter(wanted).is_some());
     let mut edits: Vec<Edit> = Vec::new();
     for root in &verdict.roots {
@@ -89,7 +100,10 @@ fn plan_all(examined: &Examined, sure: bool) -> Plan {
         let mut more = edits.clone();
         more.extend(fix.bytes.iter().cloned());
         if !complete && edit::apply(&examined.program, &more).is_err() {
-            plan.left.push(format!("line {}: {} (it touches another change; run the command again)", root.at.line, root.title));
+            plan.left.push(format!(
+                "line {}: {} (it touches another change; run the command again)",
+                root.at.line, root.title
+            ));
             continue;
         }
         edits = more;
@@ -155,7 +169,8 @@ fn list(out: &mut impl Write, head: &str, items: &[String], width: usize) -> Res
         writeln!(out, "{head}")?;
     }
     for item in items {
-        let options = textwrap::Options::new(width).initial_indent("  - ").subsequent_indent("    ");
+        let options =
+            textwrap::Options::new(width).initial_indent("  - ").subsequent_indent("    ");
         for line in textwrap::wrap(item, options) {
             writeln!(out, "{line}")?;
         }
@@ -165,9 +180,12 @@ fn list(out: &mut impl Write, head: &str, items: &[String], width: usize) -> Res
 
 fn agreed() -> Result<bool, Failure> {
     if !std::io::stdin().is_terminal() {
-        return Err(Failure::said("there is nobody to ask. Add --yes to write the change, or --dry-run to only see it."));
+        return Err(Failure::said(
+            "there is nobody to ask. Add --yes to write the change, or --dry-run to only see it.",
+        ));
     }
-    let asked = dialoguer::Confirm::new().with_prompt("Make this change").default(true).interact_opt();
+    let asked =
+        dialoguer::Confirm::new().with_prompt("Make this change").default(true).interact_opt();
     match asked {
         Ok(answer) => Ok(answer.unwrap_or(false)),
         Err(_) => Ok(false),
@@ -178,7 +196,9 @@ fn agreed() -> Result<bool, Failure> {
 pub fn write(examined: &Examined, after: &Program) -> Result<(), Failure> {
     let mut changes = Vec::new();
     for old in &examined.program.files {
-        let Some(new) = after.file(old.name()).filter(|new| new.bytes() != old.bytes()) else { continue };
+        let Some(new) = after.file(old.name()).filter(|new| new.bytes() != old.bytes()) else {
+            continue;
+        };
         changes.push(undo::Change {
             path: files::target(&examined.session.project().path(old.name()))?,
             before: old.bytes().to_vec(),
@@ -201,7 +221,11 @@ fn println_out(mend: &Mend, text: &str) -> Result<(), Failure> {
 
 /// Compiles what was written and says what changed.
 fn after(examined: &Examined, plan: &Plan, mend: &Mend) -> Result<u8, Failure> {
-    let report = examined.session.compile(std::slice::from_ref(&plan.after), Depth::Full).remove(0).map_err(Failure::Said)?;
+    let report = examined
+        .session
+        .compile(std::slice::from_ref(&plan.after), Depth::Full)
+        .remove(0)
+        .map_err(Failure::Said)?;
     let left = report.messages.iter().filter(|message| message.is_error()).count();
     let status = u8::from(left > 0);
     if mend.common.json {
@@ -215,11 +239,11 @@ fn after(examined: &Examined, plan: &Plan, mend: &Mend) -> Result<u8, Failure> {
     let name = examined.program.files.first().map_or("", |file| file.name());
     writeln!(out, "{}", sentence(&examined.verdict, name, left))?;
     list(&mut out, "A guess, so check it:", &plan.guesses, width)?;
-    if left > 0 {
-        if let Some(next) = report.messages.iter().find(|message| message.is_error()) {
-            let line = next.line().map_or(String::new(), |line| format!("line {line}: "));
-            list(&mut out, "The next message:", &[format!("{line}{}", next.text)], width)?;
-        }
+    if left > 0
+        && let Some(next) = report.messages.iter().find(|message| message.is_error())
+    {
+        let line = next.line().map_or(String::new(), |line| format!("line {line}: "));
+        list(&mut out, "The next message:", &[format!("{line}{}", next.text)], width)?;
     }
     writeln!(out, "`erratum undo` takes it back.")?;
     out.flush()?;
@@ -232,7 +256,11 @@ fn sentence(verdict: &Verdict, name: &str, left: usize) -> String {
         (_, 0) => format!("Written. {name} compiles now."),
         (before, left) if left < before => {
             let verb = if left == 1 { "is" } else { "are" };
-            format!("Written. {} of {before} errors {} gone; {left} {verb} left.", before - left, if before - left == 1 { "is" } else { "are" })
+            format!(
+                "Written. {} of {before} errors {} gone; {left} {verb} left.",
+                before - left,
+                if before - left == 1 { "is" } else { "are" }
+            )
         }
         (_, left) => format!(
             "Written. That mistake is gone, and {left} that {} hidden behind it can now be seen. That is progress.",

@@ -27,7 +27,10 @@ pub fn run(arguments: &Arguments) -> Result<u8, Failure> {
         Some(path) => {
             let fail = |error: io::Error| Failure::said(format!("{}: {error}", path.display()));
             if path.is_dir() {
-                return Err(Failure::said(format!("{} is a folder. Name a file with saved compiler output.", path.display())));
+                return Err(Failure::said(format!(
+                    "{} is a folder. Name a file with saved compiler output.",
+                    path.display()
+                )));
             }
             read_all(File::open(path).map_err(fail)?).map_err(fail)?
         }
@@ -37,7 +40,8 @@ pub fn run(arguments: &Arguments) -> Result<u8, Failure> {
                     "there is nothing to read. Name a saved log, or send one: `gcc ferry.c 2>&1 | erratum read`.",
                 ));
             }
-            read_all(io::stdin().lock()).map_err(|error| Failure::said(format!("standard input: {error}")))?
+            read_all(io::stdin().lock())
+                .map_err(|error| Failure::said(format!("standard input: {error}")))?
         }
     };
     let (verdict, program) = judged(reading, language);

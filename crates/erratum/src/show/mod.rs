@@ -43,7 +43,13 @@ pub fn verdict(
     } else if common.quiet {
         line::show(&mut out, verdict)?;
     } else {
-        let view = terminal::View { program, width: width(common.width), all, verbose: common.verbose, next };
+        let view = terminal::View {
+            program,
+            width: width(common.width),
+            all,
+            verbose: common.verbose,
+            next,
+        };
         view.show(&mut out, verdict)?;
     }
     out.flush()?;

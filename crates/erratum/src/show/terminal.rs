@@ -69,8 +69,15 @@ impl View<'_> {
         Ok(())
     }
 
-    fn paragraph(&self, out: &mut impl Write, first: &str, rest: &str, text: &str) -> io::Result<()> {
-        let options = textwrap::Options::new(self.width).initial_indent(first).subsequent_indent(rest);
+    fn paragraph(
+        &self,
+        out: &mut impl Write,
+        first: &str,
+        rest: &str,
+        text: &str,
+    ) -> io::Result<()> {
+        let options =
+            textwrap::Options::new(self.width).initial_indent(first).subsequent_indent(rest);
         for line in textwrap::wrap(text, options) {
             writeln!(out, "{line}")?;
         }
@@ -79,16 +86,27 @@ impl View<'_> {
 
     fn summary(&self, out: &mut impl Write, verdict: &Verdict) -> io::Result<()> {
         let file = self.program.files.first().map_or("The program", |file| file.name());
-        let compiler = if verdict.build.compiler.is_empty() { "the compiler" } else { &verdict.build.compiler };
+        let compiler = if verdict.build.compiler.is_empty() {
+            "the compiler"
+        } else {
+            &verdict.build.compiler
+        };
         let errors = verdict.errors();
         let roots = verdict.roots.iter().filter(|root| !root.warning).count();
         let warnings = verdict.roots.len() - roots;
         let hidden = verdict.roots.iter().filter(|root| root.hidden && !root.warning).count();
         let text = if errors == 0 {
-            let compiles = if verdict.build.compiler.is_empty() { "No errors are in this output".to_owned() } else { format!("{file} compiles") };
+            let compiles = if verdict.build.compiler.is_empty() {
+                "No errors are in this output".to_owned()
+            } else {
+                format!("{file} compiles")
+            };
             match warnings {
                 0 => format!("{compiles}."),
-                n => format!("{compiles}, but {compiler} warns of {} that will go wrong when it runs.", plural(n, "thing", "things")),
+                n => format!(
+                    "{compiles}, but {compiler} warns of {} that will go wrong when it runs.",
+                    plural(n, "thing", "things")
+                ),
             }
         } else {
             let reported = roots - hidden;
@@ -96,10 +114,21 @@ impl View<'_> {
             if verdict.build.compiler.is_empty() {
                 text = String::new();
             }
-            text += &format!("{} {compiler}; behind {}", given(errors), if errors == 1 { "it" } else { "them" });
-            text += &if reported == 1 { " is 1 mistake".to_owned() } else { format!(" are {}", plural(reported, "mistake", "mistakes")) };
+            text += &format!(
+                "{} {compiler}; behind {}",
+                given(errors),
+                if errors == 1 { "it" } else { "them" }
+            );
+            text += &if reported == 1 {
+                " is 1 mistake".to_owned()
+            } else {
+                format!(" are {}", plural(reported, "mistake", "mistakes"))
+            };
             if hidden > 0 {
-                text += &format!(", and {} not reported yet", if hidden == 1 { "1 more is".to_owned() } else { format!("{hidden} more are") });
+                text += &format!(
+                    ", and {} not reported yet",
+                    if hidden == 1 { "1 more is".to_owned() } else { format!("{hidden} more are") }
+                );
             }
             text + "."
         };
@@ -114,7 +143,11 @@ impl View<'_> {
 
     fn root(&self, out: &mut impl Write, verdict: &Verdict, root: &Root) -> io::Result<()> {
         let kind = if root.warning { "Warning" } else { "Mistake" };
-        let count = if verdict.roots.len() == 1 { String::new() } else { format!(" {} of {}", root.id, verdict.roots.len()) };
+        let count = if verdict.roots.len() == 1 {
+            String::new()
+        } else {
+            format!(" {} of {}", root.id, verdict.roots.len())
+        };
         let head = format!("{kind}{count}: {}", root.title);
         write!(out, "{HEAD}")?;
         self.paragraph(out, "", "    ", &head)?;
@@ -136,15 +169,27 @@ impl View<'_> {
     }
 
     /// The lines around the place at fault, and the reported one if it is another.
-    fn excerpt(&self, out: &mut impl Write, root: &Root, reported: Option<&Place>) -> io::Result<()> {
+    fn excerpt(
+        &self,
+        out: &mut impl Write,
+        root: &Root,
+        reported: Option<&Place>,
+    ) -> io::Result<()> {
         let Some(source) = self.program.file(&root.at.file) else {
-            return self.paragraph(out, "  ", "  ", &format!("In {}, line {} (the file is not here).", root.at.file, root.at.line));
+            return self.paragraph(
+                out,
+                "  ",
+                "  ",
+                &format!("In {}, line {} (the file is not here).", root.at.file, root.at.line),
+            );
         };
         let at = root.at.line;
-        let other = reported.filter(|place| place.file == root.at.file).map_or(at, |place| place.line);
+        let other =
+            reported.filter(|place| place.file == root.at.file).map_or(at, |place| place.line);
         let near = at.abs_diff(other) <= 5;
         let (first, last) = if near { (at.min(other), at.max(other)) } else { (at, at) };
-        let mut lines: Vec<u32> = (first.saturating_sub(1).max(1)..=(last + 1).min(source.line_count())).collect();
+        let mut lines: Vec<u32> =
+            (first.saturating_sub(1).max(1)..=(last + 1).min(source.line_count())).collect();
         if !near {
             if other < at {
                 lines.insert(0, other);
@@ -167,7 +212,15 @@ impl View<'_> {
         Ok(())
     }
 
-    fn line(&self, out: &mut impl Write, source: &Source, line: u32, digits: usize, at: u32, other: u32) -> io::Result<()> {
+    fn line(
+        &self,
+        out: &mut impl Write,
+        source: &Source,
+        line: u32,
+        digits: usize,
+        at: u32,
+        other: u32,
+    ) -> io::Result<()> {
         let (label, style) = match (line == at, line == other) {
             (true, _) => ("at fault", FAULT),
             (_, true) => ("reported", REPORTED),
@@ -177,18 +230,34 @@ impl View<'_> {
         writeln!(out, "  {style}line {line:<digits$}  {label:<8}{style:#}  {text}")
     }
 
-    fn said(&self, out: &mut impl Write, verdict: &Verdict, root: &Root, message: Option<&Told>) -> io::Result<()> {
-        let compiler = if verdict.build.compiler.is_empty() { "The compiler" } else { &verdict.build.compiler };
+    fn said(
+        &self,
+        out: &mut impl Write,
+        verdict: &Verdict,
+        root: &Root,
+        message: Option<&Told>,
+    ) -> io::Result<()> {
+        let compiler = if verdict.build.compiler.is_empty() {
+            "The compiler"
+        } else {
+            &verdict.build.compiler
+        };
         let text = match (message, &root.will_say) {
             (Some(message), _) => {
                 let place = message.at.as_ref().map_or(String::new(), |at| {
-                    let file = if at.file == root.at.file { String::new() } else { format!(" of {}", at.file) };
+                    let file = if at.file == root.at.file {
+                        String::new()
+                    } else {
+                        format!(" of {}", at.file)
+                    };
                     format!(" on line {}{file}", at.line)
                 });
                 let kind = if message.severity == Severity::Warning { " (a warning)" } else { "" };
                 format!("{compiler} says{place}{kind}: {}", message.text)
             }
-            (None, Some(text)) => format!("{compiler} does not report it yet. Once what comes before is mended, it will say: {text}"),
+            (None, Some(text)) => format!(
+                "{compiler} does not report it yet. Once what comes before is mended, it will say: {text}"
+            ),
             (None, None) => return Ok(()),
         };
         self.paragraph(out, "  ", "       ", &text)?;
@@ -210,20 +279,32 @@ impl View<'_> {
                 let gone = match root.follows.len() {
                     _ if root.hidden => "it is gone".to_owned(),
                     0 => "the message is gone".to_owned(),
-                    n => format!("the message is gone, and {} with it", plural(n, "other", "others")),
+                    n => {
+                        format!("the message is gone, and {} with it", plural(n, "other", "others"))
+                    }
                 };
                 let news = match fix.reveals {
                     0 => String::new(),
-                    n => format!("; {} then visible that {} hidden", if n == 1 { "1 more is".to_owned() } else { format!("{n} more are") }, if n == 1 { "was" } else { "were" }),
+                    n => format!(
+                        "; {} then visible that {} hidden",
+                        if n == 1 { "1 more is".to_owned() } else { format!("{n} more are") },
+                        if n == 1 { "was" } else { "were" }
+                    ),
                 };
                 let doubt = match certainty {
                     Certainty::Sure => "",
-                    Certainty::Guess => " But it is a guess: only you know what was meant here, so check it.",
+                    Certainty::Guess => {
+                        " But it is a guess: only you know what was meant here, so check it."
+                    }
                 };
                 format!("Proved on a copy: with this change {gone}{news}.{doubt}")
             }
         };
-        let style = if fix.certainty == Certainty::Sure && fix.evidence == Evidence::Proved { GOOD } else { Style::new() };
+        let style = if fix.certainty == Certainty::Sure && fix.evidence == Evidence::Proved {
+            GOOD
+        } else {
+            Style::new()
+        };
         write!(out, "{style}")?;
         self.paragraph(out, "  ", "       ", &text)?;
         write!(out, "{style:#}")
@@ -235,7 +316,12 @@ impl View<'_> {
         }
         self.paragraph(out, "  ", "  ", "It would also compile with another change:")?;
         for fix in root.fixes.iter().skip(1) {
-            self.paragraph(out, &format!("       {}. ", fix.id), "          ", &format!("{}.", fix.title))?;
+            self.paragraph(
+                out,
+                &format!("       {}. ", fix.id),
+                "          ",
+                &format!("{}.", fix.title),
+            )?;
         }
         Ok(())
     }
@@ -245,14 +331,20 @@ impl View<'_> {
             return Ok(());
         }
         let told: Vec<&Told> = root.follows.iter().filter_map(|id| verdict.message(*id)).collect();
-        let mut lines: Vec<u32> = told.iter().filter_map(|m| m.at.as_ref()).map(|at| at.line).collect();
+        let mut lines: Vec<u32> =
+            told.iter().filter_map(|m| m.at.as_ref()).map(|at| at.line).collect();
         lines.sort_unstable();
         lines.dedup();
         let lines: Vec<String> = lines.iter().map(u32::to_string).collect();
-        let place = if lines.is_empty() { String::new() } else { format!(" (line {})", listed(&lines)) };
+        let place =
+            if lines.is_empty() { String::new() } else { format!(" (line {})", listed(&lines)) };
         let text = format!(
             "{} only from this mistake{place}. You need not read {}.",
-            if told.len() == 1 { "1 message follows".to_owned() } else { format!("{} messages follow", told.len()) },
+            if told.len() == 1 {
+                "1 message follows".to_owned()
+            } else {
+                format!("{} messages follow", told.len())
+            },
             if told.len() == 1 { "it" } else { "them" }
         );
         write!(out, "{QUIET}")?;
@@ -271,16 +363,39 @@ impl View<'_> {
             } else {
                 String::new()
             };
-            let text = format!("{} after this one{where_}; --all shows {}.", plural(more.len(), "mistake waits", "mistakes wait"), if more.len() == 1 { "it" } else { "them" });
+            let text = format!(
+                "{} after this one{where_}; --all shows {}.",
+                plural(more.len(), "mistake waits", "mistakes wait"),
+                if more.len() == 1 { "it" } else { "them" }
+            );
             self.paragraph(out, "", "", &text)?;
         }
-        let loose = verdict.messages.iter().filter(|m| m.role == Role::Unsettled && m.severity == Severity::Error).count();
+        let loose = verdict
+            .messages
+            .iter()
+            .filter(|m| m.role == Role::Unsettled && m.severity == Severity::Error)
+            .count();
         if loose > 0 {
-            self.paragraph(out, "", "", &format!("{} could not be settled; mend the others first and look again.", plural(loose, "message", "messages")))?;
+            self.paragraph(
+                out,
+                "",
+                "",
+                &format!(
+                    "{} could not be settled; mend the others first and look again.",
+                    plural(loose, "message", "messages")
+                ),
+            )?;
         }
-        if let (Next::Mend(command), true) = (self.next, verdict.roots.iter().any(|root| !root.fixes.is_empty())) {
+        if let (Next::Mend(command), true) =
+            (self.next, verdict.roots.iter().any(|root| !root.fixes.is_empty()))
+        {
             writeln!(out)?;
-            self.paragraph(out, "", "      ", &format!("Next: `{command}` shows this change and asks before it writes."))?;
+            self.paragraph(
+                out,
+                "",
+                "      ",
+                &format!("Next: `{command}` shows this change and asks before it writes."),
+            )?;
         }
         Ok(())
     }
@@ -289,7 +404,11 @@ impl View<'_> {
         writeln!(out)?;
         let build = &verdict.build;
         writeln!(out, "{QUIET}Run: {}{QUIET:#}", build.command.join(" "))?;
-        writeln!(out, "{QUIET}{} {}; copies compiled: {}{QUIET:#}", build.compiler, build.version, verdict.compiles)
+        writeln!(
+            out,
+            "{QUIET}{} {}; copies compiled: {}{QUIET:#}",
+            build.compiler, build.version, verdict.compiles
+        )
     }
 }
 
@@ -316,10 +435,17 @@ fn shown(text: &str, width: usize) -> String {
 }
 
 /// The lines that edits change: as they are now, and as they would be.
-pub fn changed_lines(out: &mut impl Write, program: &Program, edits: &[Edit], width: usize) -> io::Result<()> {
+pub fn changed_lines(
+    out: &mut impl Write,
+    program: &Program,
+    edits: &[Edit],
+    width: usize,
+) -> io::Result<()> {
     let Ok(after) = edit::apply(program, edits) else { return Ok(()) };
     for old in &program.files {
-        let Some(new) = after.file(old.name()).filter(|new| new.bytes() != old.bytes()) else { continue };
+        let Some(new) = after.file(old.name()).filter(|new| new.bytes() != old.bytes()) else {
+            continue;
+        };
         let texts = (String::from_utf8_lossy(old.bytes()), String::from_utf8_lossy(new.bytes()));
         let diff = similar::TextDiff::from_lines(texts.0.as_ref(), texts.1.as_ref());
         for change in diff.iter_all_changes() {
@@ -329,7 +455,8 @@ pub fn changed_lines(out: &mut impl Write, program: &Program, edits: &[Edit], wi
                 similar::ChangeTag::Insert => ("+", GOOD, change.new_index()),
             };
             let number = line.map_or(0, |line| line + 1);
-            let text = shown(change.value().trim_end_matches(['\n', '\r']), width.saturating_sub(16));
+            let text =
+                shown(change.value().trim_end_matches(['\n', '\r']), width.saturating_sub(16));
             writeln!(out, "       {style}{mark} {number:>3}  {text}{style:#}")?;
         }
     }

@@ -1,0 +1,99 @@
+//! Every entry of the catalogue, held against the real compilers: its wrong example must give a
+//! message that a pattern of the entry fits, and its right example must compile.
+
+use erratum_compilers::{Limits, Project, Session, Toolbox};
+use erratum_core::catalogue::{self, Entry, Example};
+use erratum_core::language;
+use erratum_core::message::Message;
+use erratum_core::prove::{Compile, is_grave};
+
+/// Whether a compiler for a language is here. With ERRATUM_TEST_COMPILERS=all it must be.
+fn have(language: &str) -> bool {
+    let table = language::by_id(language).unwrap();
+    let here = Toolbox::default().find(table, None).is_ok();
+    let all = std::env::var("ERRATUM_TEST_COMPILERS").is_ok_and(|value| value == "all");
+    assert!(here || !all, "no {} compiler is installed", table.name);
+    if !here {
+        eprintln!("skipped: no {} compiler is installed", table.name);
+    }
+    here
+}
+
+fn messages(language: &str, example: &Example, text: &str) -> (Vec<Message>, String) {
+    let table = language::by_id(language).unwrap();
+    let folder = tempfile::tempdir().unwrap();
+    let name = example.file.clone().unwrap_or_else(|| match language {
+        "java" => "Pier.java".to_owned(),
+        other => format!("pier.{}", if other == "rust" { "rs" } else { other }),
+    });
+    let path = folder.path().join(name);
+    std::fs::write(&path, text).unwrap();
+    let project = Project::open(&[path], None).unwrap();
+    let found = Toolbox::default().find(table, None).unwrap();
+    let mut session = Session::new(project, found, Limits::default()).unwrap();
+    let report = session.first().unwrap();
+    let grave = report.messages.into_iter().filter(|message| is_grave(message, table)).collect();
+    (grave, session.compiler().to_owned())
+}
+
+fn check(language: &str) {
+    if !have(language) {
+        return;
+    }
+    let examples = catalogue::entries()
+        .iter()
+        .filter_map(|entry| Some((entry, entry.examples.get(language)?)));
+    let mut wrong = Vec::new();
+    for (entry, example) in examples {
+        let (said, compiler) = messages(language, example, &example.wrong);
+        let fits = |message: &Message| {
+            catalogue::shown_by(message, &compiler).iter().any(|shown| shown.entry.id == entry.id)
+        };
+        if !said.iter().any(fits) {
+            wrong.push(format!(
+                "{}: its wrong example gives {:?}",
+                entry.id,
+                said.iter().map(|m| (&m.text, &m.code)).collect::<Vec<_>>()
+            ));
+        }
+        let (left, _) = messages(language, example, &example.right);
+        if !left.is_empty() {
+            wrong.push(format!(
+                "{}: its right example gives {:?}",
+                entry.id,
+                left.iter().map(|m| &m.text).collect::<Vec<_>>()
+            ));
+        }
+    }
+    assert!(wrong.is_empty(), "{}", wrong.join("\n"));
+}
+
+#[test]
+fn examples_in_c() {
+    check("c");
+}
+
+#[test]
+fn examples_in_cpp() {
+    check("cpp");
+}
+
+#[test]
+fn examples_in_java() {
+    check("java");
+}
+
+#[test]
+fn examples_in_rust() {
+    check("rust");
+}
+
+#[test]
+fn every_entry_but_the_last_resort_has_an_example() {
+    let without: Vec<&str> = catalogue::entries()
+        .iter()
+        .filter(|e: &&Entry| e.examples.is_empty())
+        .map(|e| e.id.as_str())
+        .collect();
+    assert_eq!(without, ["other"]);
+}

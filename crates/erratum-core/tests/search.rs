@@ -1,0 +1,186 @@
+//! The search, against a small compiler of our own: no process is run.
+//!
+//! The language it checks is a corner of C: statements end with `;`, names must be declared with
+//! `int`, and syntax errors hide errors of names, as real compilers do it.
+
+use erratum_core::language::{self, Language};
+use erratum_core::lex::{Lexed, TokenKind};
+use erratum_core::message::{Message, Place, Severity};
+use erratum_core::prove::{Compile, Depth, Found, Limits, Report, prove};
+use erratum_core::source::{Program, Source};
+use erratum_core::verdict::Role;
+use std::sync::Mutex;
+use std::sync::atomic::{AtomicUsize, Ordering};
+
+struct Corner {
+    seen: Mutex<Vec<String>>,
+    left: AtomicUsize,
+}
+
+impl Corner {
+    fn new(compiles: usize) -> Corner {
+        Corner { seen: Mutex::default(), left: AtomicUsize::new(compiles) }
+    }
+}
+
+fn c() -> &'static Language {
+    language::by_id("c").unwrap()
+}
+
+fn error(source: &Source, at: usize, text: String) -> Message {
+    let mut message = Message::new(Severity::Error, text);
+    message.at = Some(Place::of(source, at, at + 1));
+    message
+}
+
+fn check(source: &Source) -> Report {
+    let lexed = Lexed::new(source, c());
+    let mut messages = Vec::new();
+    for at in 1..lexed.code.len() {
+        let token = lexed.code[at];
+        let ended = matches!(lexed.word(at - 1), ";" | "{" | "}");
+        if token.first && !ended {
+            messages.push(error(
+                source,
+                token.start,
+                format!("expected ';' before '{}'", lexed.word(at)),
+            ));
+        }
+    }
+    if messages.is_empty() {
+        let declared: Vec<&str> = (1..lexed.code.len())
+            .filter(|at| lexed.is(at - 1, "int"))
+            .map(|at| lexed.word(at))
+            .collect();
+        for token in lexed.code.iter().filter(|token| token.kind == TokenKind::Name) {
+            let name = lexed.text(token);
+            if !declared.contains(&name) {
+                messages.push(error(
+                    source,
+                    token.start,
+                    format!("'{name}' undeclared (first use in this function)"),
+                ));
+            }
+        }
+    }
+    let exit = Some(i32::from(!messages.is_empty()));
+    Report { messages, exit, dropped: 0 }
+}
+
+impl Compile for Corner {
+    fn compiler(&self) -> &str {
+        "gcc"
+    }
+
+    fn compile(&self, programs: &[Program], _: Depth) -> Vec<Result<Report, String>> {
+        let mut seen = self.seen.lock().unwrap();
+        self.left.fetch_sub(programs.len().min(self.left.load(Ordering::SeqCst)), Ordering::SeqCst);
+        programs
+            .iter()
+            .map(|program| {
+                let text = String::from_utf8_lossy(program.files[0].bytes()).into_owned();
+                if text.contains("crash") && text.contains(";;") {
+                    return Err("crashed".to_owned());
+                }
+                seen.push(text);
+                Ok(check(&program.files[0]))
+            })
+            .collect()
+    }
+
+    fn expired(&self) -> bool {
+        self.left.load(Ordering::SeqCst) == 0
+    }
+
+    fn source(&self, _: &str) -> Option<Source> {
+        None
+    }
+}
+
+fn find(text: &str, compiler: &Corner) -> Found {
+    let program = Program::single(Source::new("tide.c", text.as_bytes()));
+    let first = check(&program.files[0]);
+    prove(&program, c(), first, compiler, Limits::default())
+}
+
+const SOUND: &str = "int main() {\n    int tide = 3;\n    int berth = tide;\n    berth = tide;\n    tide = berth;\n}\n";
+
+#[test]
+fn a_sound_program_has_no_root_and_costs_no_compile() {
+    let found = find(SOUND, &Corner::new(1000));
+    assert!(found.verdict.roots.is_empty());
+    assert_eq!(found.verdict.compiles, 0);
+    assert!(found.verdict.mended);
+}
+
+#[test]
+fn a_chain_is_mended_to_its_end_and_hidden_roots_have_their_place_in_the_file_as_it_stands() {
+    let text = SOUND
+        .replace("int tide = 3;", "int tide = 3")
+        .replace("berth = tide;\n    tide", "berht = tide;\n    tide");
+    let found = find(&text, &Corner::new(1000));
+    let roots = &found.verdict.roots;
+    assert_eq!(roots.len(), 2);
+    assert_eq!(
+        (roots[0].mistake.as_str(), roots[0].at.line, roots[0].hidden),
+        ("missing-terminator", 2, false)
+    );
+    assert_eq!(
+        (roots[1].mistake.as_str(), roots[1].at.line, roots[1].hidden),
+        ("misspelt-name", 4, true)
+    );
+    assert_eq!(roots[1].fixes[0].edits[0].text, "berth");
+    assert_eq!(found.mended.files[0].bytes(), SOUND.as_bytes());
+    assert_eq!(found.verdict.messages[0].role, Role::Root);
+}
+
+#[test]
+fn one_slip_in_a_declaration_is_one_root_and_its_uses_follow() {
+    let text = SOUND.replace("int tide = 3", "int tdie = 3");
+    let found = find(&text, &Corner::new(1000));
+    assert_eq!(found.verdict.roots.len(), 1);
+    let root = &found.verdict.roots[0];
+    assert_eq!(root.at.line, 2);
+    assert_eq!(root.follows.len(), found.verdict.messages.len() - 1);
+    assert_eq!(found.mended.files[0].bytes(), SOUND.as_bytes());
+}
+
+#[test]
+fn the_same_text_is_never_compiled_twice() {
+    let text = SOUND.replace("berth = tide;", "berth = tied\n");
+    let corner = Corner::new(1000);
+    find(&text, &corner);
+    let mut seen = corner.seen.into_inner().unwrap();
+    let all = seen.len();
+    seen.sort();
+    seen.dedup();
+    assert_eq!(seen.len(), all);
+}
+
+#[test]
+fn when_the_budget_ends_what_is_known_stays() {
+    let text = SOUND.replace(';', "");
+    let found = find(&text, &Corner::new(2));
+    assert!(!found.verdict.complete);
+    assert!(!found.verdict.messages.is_empty());
+}
+
+#[test]
+fn a_compiler_that_crashes_on_a_candidate_only_speaks_against_it() {
+    let text = SOUND.replace("tide", "crash").replace("int crash = 3;", "int crash = 3");
+    let found = find(&text, &Corner::new(1000));
+    assert_eq!(found.mended.files[0].bytes(), SOUND.replace("tide", "crash").as_bytes());
+}
+
+#[test]
+fn text_without_sense_ends_with_what_is_known() {
+    for seed in 0..25 {
+        let mut random = fastrand::Rng::with_seed(seed);
+        let words =
+            ["int", "{", "}", "(", ")", ";", "tide", "\"", "/*", "\n", "#", "=", "\\", "é", "'"];
+        let text: String =
+            (0..60).map(|_| words[random.usize(..words.len())]).collect::<Vec<_>>().join(" ");
+        let found = find(&text, &Corner::new(60));
+        assert!(found.verdict.roots.len() <= 40);
+    }
+}

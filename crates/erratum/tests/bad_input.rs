@@ -1,0 +1,105 @@
+//! What a user may do wrong: a clear message, status 2, nothing lost, nothing left behind.
+
+mod support;
+
+use std::fs;
+use support::{Folder, TIDE};
+
+fn refused(folder: &Folder, arguments: &[&str], expected: &str) {
+    let ran = folder.run(arguments);
+    assert_eq!(ran.status, 2, "{arguments:?}: {}", ran.stdout);
+    assert!(ran.stderr.contains(expected), "{arguments:?}: {}", ran.stderr);
+    assert_eq!(folder.left_behind(), 0);
+}
+
+#[test]
+fn files_that_cannot_be_looked_at() {
+    let folder = Folder::new();
+    folder
+        .write("empty.c", "")
+        .write("binary.c", b"\x7fELF\0\0\0")
+        .write("utf16.c", b"\xff\xfei\0n\0t\0");
+    folder.write("tide.txt", TIDE).write("tide.rs", "fn main() {}\n").write("tide.c", TIDE);
+    fs::write(folder.path("huge.c"), vec![b'x'; 50 << 20]).unwrap();
+    fs::create_dir(folder.path("folder.c")).unwrap();
+    refused(&folder, &[], "no file is named");
+    refused(&folder, &["absent.c"], "there is no such file");
+    refused(&folder, &["folder.c"], "is a folder");
+    refused(&folder, &["empty.c"], "is empty");
+    refused(&folder, &["binary.c"], "is no text");
+    refused(&folder, &["utf16.c"], "UTF-16");
+    refused(&folder, &["huge.c"], "50 MB");
+    refused(&folder, &["tide.txt"], "name one with --language");
+    refused(&folder, &["look", "--language", "klingon", "tide.c"], "It knows c, cpp, java, rust");
+    refused(&folder, &["look", "tide.c", "tide.rs"], "one language at a time");
+    refused(&folder, &["look", "--budget", "-3", "tide.c"], "seconds");
+    refused(&folder, &["look", "--frob", "tide.c"], "--frob");
+}
+
+#[test]
+fn compilers_that_are_not_there() {
+    let folder = Folder::new();
+    folder.write("tide.c", TIDE);
+    let mut command = folder.command(&["tide.c"]);
+    let ran = support::Ran::of(command.env("PATH", folder.path("nowhere")));
+    assert_eq!(ran.status, 2);
+    assert!(
+        ran.stderr.contains("no C compiler was found") && ran.stderr.contains("apt install gcc"),
+        "{}",
+        ran.stderr
+    );
+    refused(&folder, &["look", "--compiler", "gcc-99", "tide.c"], "was not found");
+    refused(
+        &folder,
+        &["look", "--compiler", "frobnicate", "tide.c"],
+        "no compiler that Erratum knows",
+    );
+    folder.write("erratum.toml", "[language.c]\ncompilr = \"gcc\"\n");
+    refused(&folder, &["tide.c"], "erratum.toml");
+    folder.write("erratum.toml", "[language.klingon]\n");
+    refused(&folder, &["tide.c"], "names no language");
+}
+
+#[cfg(unix)]
+#[test]
+fn a_compiler_that_hangs_is_stopped_and_an_interrupt_leaves_nothing_behind() {
+    use std::os::unix::fs::PermissionsExt;
+    use std::process::{Command, Stdio};
+    let folder = Folder::new();
+    folder.write("tide.c", TIDE).write("gcc", "#!/bin/sh\nsleep 50\n");
+    fs::set_permissions(folder.path("gcc"), fs::Permissions::from_mode(0o755)).unwrap();
+    fs::create_dir_all(folder.path("tmp")).unwrap();
+    let mut child = Command::new(env!("CARGO_BIN_EXE_erratum"))
+        .args(["look", "--compiler", "./gcc", "tide.c"])
+        .current_dir(folder.path("."))
+        .env("TMPDIR", folder.path("tmp"))
+        .stdout(Stdio::null())
+        .stderr(Stdio::piped())
+        .spawn()
+        .unwrap();
+    for _ in 0..200 {
+        if folder.left_behind() > 0 {
+            break;
+        }
+        std::thread::sleep(std::time::Duration::from_millis(20));
+    }
+    assert_eq!(folder.left_behind(), 1, "the scratch folder is there while it works");
+    std::thread::sleep(std::time::Duration::from_millis(100));
+    Command::new("kill").args(["-INT", &child.id().to_string()]).status().unwrap();
+    let status = child.wait().unwrap();
+    assert_eq!(status.code(), Some(2));
+    assert_eq!(folder.left_behind(), 0);
+    assert_eq!(folder.read("tide.c"), TIDE);
+}
+
+#[test]
+fn many_messages_and_no_sense_end_within_the_budget() {
+    let folder = Folder::new();
+    let nonsense: String = (0..4000).map(|n| format!("x{n} = ) {{ tide \" '\n")).collect();
+    folder.write("odd.c", nonsense);
+    let started = std::time::Instant::now();
+    let ran = folder.run(&["look", "--budget", "2", "odd.c"]);
+    assert_eq!(ran.status, 1, "{}", ran.stderr);
+    assert!(started.elapsed().as_secs() < 60, "{:?}", started.elapsed());
+    assert_eq!(folder.left_behind(), 0);
+}

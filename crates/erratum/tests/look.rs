@@ -1,0 +1,129 @@
+//! `erratum look`, on files in a temporary folder.
+
+mod support;
+
+use support::{Folder, SOUND, TIDE, have};
+
+#[test]
+fn the_first_mistake_is_shown_with_its_place_its_fix_and_its_proof() {
+    let folder = Folder::new();
+    let ran = folder.write("tide.c", TIDE).run(&["tide.c"]);
+    assert_eq!(ran.status, 1);
+    for part in [
+        "tide.c does not compile.",
+        "behind them is 1 mistake",
+        "A `;` is missing at the end of line 4",
+        "line 4  at fault      int tide = 3",
+        "line 5  reported",
+        "gcc says on line 5: expected ',' or ';' before 'printf'",
+        "To mend it: Add `;` at the end of line 4.",
+        "+   4      int tide = 3;",
+        "Proved on a copy",
+        "Next: `erratum mend tide.c`",
+    ] {
+        let loose = part.replace("behind them is", "behind it is");
+        assert!(ran.stdout.contains(part) || ran.stdout.contains(&loose), "{part}\n{}", ran.stdout);
+    }
+    assert!(ran.stdout.lines().all(|line| line.chars().count() <= 80));
+    assert!(!ran.stdout.contains('\x1b'));
+    assert_eq!(folder.left_behind(), 0);
+    assert_eq!(folder.read("tide.c"), TIDE);
+}
+
+#[test]
+fn a_sound_program_is_said_to_compile() {
+    let folder = Folder::new();
+    let ran = folder.write("tide.c", SOUND).run(&["look", "tide.c"]);
+    assert_eq!((ran.status, ran.stdout.as_str()), (0, "tide.c compiles.\n"));
+}
+
+#[test]
+fn every_mistake_is_listed_and_hidden_ones_are_said_to_be() {
+    let folder = Folder::new();
+    let text = "fn main() {\n    let tide = 3\n    println!(\"{}\", tdie);\n}\n";
+    let ran = folder.write("tide.rs", text).run(&["look", "--all", "tide.rs"]);
+    assert!(ran.stdout.contains("Mistake 1 of 2"), "{}", ran.stdout);
+    assert!(ran.stdout.contains("`tdie` on line 3 should probably be `tide`"), "{}", ran.stdout);
+    let quiet = folder.run(&["look", "--quiet", "tide.rs"]);
+    assert_eq!(quiet.stdout.lines().count(), 2);
+    assert!(quiet.stdout.starts_with("tide.rs:2:"), "{}", quiet.stdout);
+}
+
+#[test]
+fn places_count_characters_whatever_stands_before_them() {
+    let folder = Folder::new();
+    let text = "fn main() {\r\n\tlet s = \"é𝄞\"; let t: i32 = tdie;\r\n\tlet tide = 3;\r\n\tprintln!(\"{s}{t}{tide}\");\r\n}";
+    let ran = folder.write("tide.rs", text).run(&["look", "--json", "tide.rs"]);
+    let json: serde_json::Value = serde_json::from_str(&ran.stdout).unwrap();
+    assert_eq!(json["messages"][0]["at"]["line"], 2);
+    assert_eq!(json["messages"][0]["at"]["column"], 29);
+}
+
+#[test]
+fn without_proof_the_verdict_is_judged() {
+    let folder = Folder::new();
+    let ran = folder.write("tide.c", TIDE).run(&["look", "--no-proof", "tide.c"]);
+    assert_eq!(ran.status, 1);
+    assert!(ran.stdout.contains("line 4  at fault"), "{}", ran.stdout);
+    assert!(ran.stdout.contains("it was not compiled"), "{}", ran.stdout);
+}
+
+#[test]
+fn a_build_command_is_run_and_its_output_read() {
+    let folder = Folder::new();
+    folder.write("tide.c", TIDE);
+    let ran = folder.run(&["look", "--", "gcc", "-c", "tide.c"]);
+    assert_eq!(ran.status, 1);
+    assert!(ran.stdout.contains("at the end of line 4"), "{}", ran.stdout);
+    let ran = folder.run(&["look", "--", "sh", "-c", "echo no message; exit 3"]);
+    assert_eq!(ran.status, 2);
+    assert!(ran.stderr.contains("holds no message"), "{}", ran.stderr);
+    assert_eq!(folder.run(&["look", "--", "no-such-command"]).status, 2);
+}
+
+#[test]
+fn grave_warnings_are_looked_at_when_there_is_no_error() {
+    let folder = Folder::new();
+    let text = SOUND.replace("int tide = 3;", "int tide;");
+    let ran = folder.write("tide.c", text).run(&["tide.c"]);
+    assert_eq!(ran.status, 0);
+    assert!(ran.stdout.contains("compiles, but gcc warns"), "{}", ran.stdout);
+    assert!(ran.stdout.contains("only you know what was meant"), "{}", ran.stdout);
+}
+
+#[test]
+fn other_compilers_can_be_named() {
+    let folder = Folder::new();
+    folder.write("tide.c", TIDE);
+    if have("clang") {
+        let ran = folder.run(&["look", "--compiler", "clang", "tide.c"]);
+        assert!(ran.stdout.contains("clang says"), "{}", ran.stdout);
+        assert!(ran.stdout.contains("at the end of line 4"), "{}", ran.stdout);
+    }
+    let ran = folder.run(&["look", "--compiler", "javac", "tide.c"]);
+    assert_eq!(ran.status, 2);
+    assert!(ran.stderr.contains("does not compile C"), "{}", ran.stderr);
+}
+
+#[test]
+fn cpp_and_java_are_looked_at_too() {
+    let folder = Folder::new();
+    if have("g++") {
+        folder.write("tide.cpp", "#include <iostream>\nint main() {\n    std::cuot << 3;\n}\n");
+        let ran = folder.run(&["tide.cpp"]);
+        assert!(
+            ran.stdout.contains("`cuot` on line 3 should probably be `cout`"),
+            "{}",
+            ran.stdout
+        );
+    }
+    if have("javac") {
+        folder.write(
+            "Tide.java",
+            "public class Tide {\n    int fare() {\n        return 3\n    }\n}\n",
+        );
+        let ran = folder.run(&["Tide.java"]);
+        assert!(ran.stdout.contains("A `;` is missing at the end of line 3"), "{}", ran.stdout);
+        assert_eq!(folder.left_behind(), 0);
+    }
+}

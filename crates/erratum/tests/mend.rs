@@ -1,0 +1,123 @@
+//! `erratum mend` and `erratum undo`.
+
+mod support;
+
+use std::fs;
+use support::{Folder, SOUND, TIDE};
+
+#[test]
+fn the_fix_is_shown_written_and_taken_back() {
+    let folder = Folder::new();
+    let shown = folder.write("tide.c", TIDE).run(&["mend", "--dry-run", "tide.c"]);
+    assert!(shown.stdout.contains("+   4      int tide = 3;"), "{}", shown.stdout);
+    assert_eq!(folder.read("tide.c"), TIDE);
+    let ran = folder.run(&["mend", "--yes", "tide.c"]);
+    assert_eq!(ran.status, 0, "{}", ran.stderr);
+    assert!(ran.stdout.contains("Written. tide.c compiles now."), "{}", ran.stdout);
+    assert_eq!(folder.read("tide.c"), SOUND);
+    assert_eq!(folder.run(&["undo"]).status, 0);
+    assert_eq!(folder.read("tide.c"), TIDE);
+    assert_eq!(folder.run(&["undo"]).status, 2);
+}
+
+#[test]
+fn several_mends_are_taken_back_one_by_one() {
+    let folder = Folder::new();
+    let first = TIDE.replace("return 0;", "return 0");
+    folder.write("tide.c", &first);
+    folder.run(&["mend", "--yes", "tide.c"]);
+    let second = folder.read("tide.c");
+    assert_ne!(second, first);
+    folder.run(&["mend", "--yes", "tide.c"]);
+    assert_eq!(folder.read("tide.c"), SOUND);
+    folder.run(&["undo", "tide.c"]);
+    assert_eq!(folder.read("tide.c"), second);
+    folder.run(&["undo"]);
+    assert_eq!(folder.read("tide.c"), first);
+}
+
+#[test]
+fn all_goes_on_until_it_compiles_and_names_guesses() {
+    let folder = Folder::new();
+    let text = TIDE.replace(
+        "#include <stdio.h>\n\n",
+        "int fare(void) {\n    int price = 3;\n    price += 1;\n}\n\n",
+    );
+    let ran = folder.write("tide.c", text).run(&["mend", "--all", "--yes", "tide.c"]);
+    assert_eq!(ran.status, 0, "{}", ran.stdout);
+    assert!(folder.read("tide.c").contains("#include <stdio.h>"));
+    assert!(folder.read("tide.c").contains("return price;"), "{}", folder.read("tide.c"));
+    assert!(ran.stdout.contains("A guess, so check it"), "{}", ran.stdout);
+}
+
+#[test]
+fn sure_leaves_guesses_to_the_learner() {
+    let folder = Folder::new();
+    let text = TIDE.replace(
+        "int main",
+        "int fare(void) {\n    int price = 3;\n    price += 1;\n}\n\nint main",
+    );
+    let ran = folder.write("tide.c", text).run(&["mend", "--all", "--sure", "--yes", "tide.c"]);
+    assert!(ran.stdout.contains("Left for you"), "{}", ran.stdout);
+    assert!(!folder.read("tide.c").contains("return price;"));
+    assert!(folder.read("tide.c").contains("int tide = 3;"));
+}
+
+#[test]
+fn line_ends_byte_order_mark_and_odd_bytes_stay() {
+    let folder = Folder::new();
+    let mut text = b"\xef\xbb\xbf".to_vec();
+    text.extend(TIDE.replace('\n', "\r\n").replace("return 0;", "return 0; // caf\u{1}").bytes());
+    let at = text.iter().position(|byte| *byte == 1).unwrap();
+    text[at] = 0xe9;
+    folder.write("tide.c", &text);
+    let ran = folder.run(&["mend", "--yes", "tide.c"]);
+    assert_eq!(ran.status, 0, "{} {}", ran.stdout, ran.stderr);
+    let now = fs::read(folder.path("tide.c")).unwrap();
+    let at = text.windows(6).position(|run| run == b"= 3\r\n ").unwrap();
+    text.insert(at + 3, b';');
+    assert_eq!(now, text);
+}
+
+#[test]
+fn another_fix_can_be_picked_and_a_wrong_number_is_refused() {
+    let folder = Folder::new();
+    let ran = folder.write("tide.c", TIDE).run(&["mend", "--yes", "--pick", "99", "tide.c"]);
+    assert_eq!(ran.status, 2);
+    assert!(ran.stderr.contains("--pick 99 names none"), "{}", ran.stderr);
+    assert_eq!(folder.read("tide.c"), TIDE);
+}
+
+#[test]
+fn nobody_is_asked_where_nobody_is() {
+    let folder = Folder::new();
+    let ran = folder.write("tide.c", TIDE).run(&["mend", "tide.c"]);
+    assert_eq!(ran.status, 2);
+    assert!(ran.stderr.contains("--yes"), "{}", ran.stderr);
+    assert_eq!(folder.read("tide.c"), TIDE);
+}
+
+#[test]
+fn an_undo_that_would_lose_work_is_refused() {
+    let folder = Folder::new();
+    folder.write("tide.c", TIDE).run(&["mend", "--yes", "tide.c"]);
+    let later = SOUND.replace("return 0", "return 1");
+    folder.write("tide.c", &later);
+    let ran = folder.run(&["undo"]);
+    assert_eq!(ran.status, 2);
+    assert!(ran.stderr.contains("would lose those changes"), "{}", ran.stderr);
+    assert_eq!(folder.read("tide.c"), later);
+}
+
+#[cfg(unix)]
+#[test]
+fn a_write_protected_file_is_left_alone() {
+    use std::os::unix::fs::PermissionsExt;
+    let folder = Folder::new();
+    folder.write("tide.c", TIDE);
+    fs::set_permissions(folder.path("tide.c"), fs::Permissions::from_mode(0o444)).unwrap();
+    let ran = folder.run(&["mend", "--yes", "tide.c"]);
+    assert_eq!(ran.status, 2);
+    assert!(ran.stderr.contains("write-protected"), "{}", ran.stderr);
+    assert_eq!(folder.read("tide.c"), TIDE);
+}

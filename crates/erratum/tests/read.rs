@@ -1,0 +1,52 @@
+//! `erratum read`: saved output, with and without its files.
+
+mod support;
+
+use support::{Folder, Ran, TIDE};
+
+const LOG: &str = "make: entering\ncc -c tide.c\ntide.c: In function 'main':\ntide.c:5:5: error: expected ',' or ';' before 'printf'\n    5 |     printf(\"%d\\n\", tide);\n      |     ^~~~~~\nmake: *** [tide.o] Error 1\n";
+
+#[test]
+fn a_log_is_judged_with_its_files() {
+    let folder = Folder::new();
+    let ran = folder.write("tide.c", TIDE).write("log", LOG).run(&["read", "log"]);
+    assert_eq!(ran.status, 1);
+    assert!(ran.stdout.contains("line 4  at fault"), "{}", ran.stdout);
+    assert!(ran.stdout.contains("Judged"), "{}", ran.stdout);
+}
+
+#[test]
+fn a_log_is_judged_without_its_files() {
+    let folder = Folder::new();
+    let ran = folder.write("log", LOG).run(&["read", "log"]);
+    assert_eq!(ran.status, 1);
+    assert!(ran.stdout.contains("the file is not here"), "{}", ran.stdout);
+    assert!(ran.stdout.contains("What to try"), "{}", ran.stdout);
+}
+
+#[test]
+fn standard_input_is_read_and_noise_is_no_message() {
+    let folder = Folder::new();
+    let ran = Ran::of(folder.command(&["read", "--json"]).write_stdin(LOG));
+    let json: serde_json::Value = serde_json::from_str(&ran.stdout).unwrap();
+    assert_eq!(json["messages"].as_array().unwrap().len(), 1);
+    let noise = "checking for error handling... yes\n".repeat(1000);
+    let ran = Ran::of(folder.command(&["read"]).write_stdin(noise));
+    assert_eq!(ran.status, 0, "{}", ran.stdout);
+    assert_eq!(folder.run(&["read", "no-such-log"]).status, 2);
+    assert_eq!(folder.run(&["read", "."]).status, 2);
+}
+
+#[test]
+fn one_name_that_is_missing_everywhere_is_one_root() {
+    let folder = Folder::new();
+    let line =
+        |n: u32| format!("f.c:{n}:3: error: 'tide' undeclared (first use in this function)\n");
+    let log =
+        line(3) + &line(9) + "f.c:12:1: error: 'ebb' undeclared (first use in this function)\n";
+    let ran = Ran::of(folder.command(&["read", "--json"]).write_stdin(log));
+    let json: serde_json::Value = serde_json::from_str(&ran.stdout).unwrap();
+    let roles: Vec<_> =
+        json["messages"].as_array().unwrap().iter().map(|m| m["role"].as_str().unwrap()).collect();
+    assert_eq!(roles, ["root", "cascade", "root"]);
+}
