@@ -160,6 +160,7 @@ fn message(fields: &[&str]) -> Option<Message> {
     };
     let number = |text: &str| text.parse::<u32>().ok();
     let text = text.replace("\\n", "\n").replace("\\\\", "\\");
+    let text = short_names(&text);
     let mut lines = text.lines();
     let mut first = lines.next().unwrap_or("").to_owned();
     let lint = first
@@ -185,4 +186,50 @@ fn message(fields: &[&str]) -> Option<Message> {
     }
     message.notes = lines.map(|line| Note { text: line.trim().to_owned(), at: None }).collect();
     Some(message)
+}
+
+/// `java.lang.String` as `String`: javac shortens the names of types so when it prints, but not in
+/// what its interface gives (seen with JDK 17).
+fn short_names(text: &str) -> String {
+    let mut out = String::with_capacity(text.len());
+    let mut rest = text;
+    while let Some(first) = rest.chars().next() {
+        let length = rest
+            .bytes()
+            .take_while(|b| b.is_ascii_alphanumeric() || matches!(b, b'_' | b'.' | b'$'))
+            .count();
+        if length == 0 {
+            out.push(first);
+            rest = &rest[first.len_utf8()..];
+            continue;
+        }
+        let word = &rest[..length];
+        let is_package = |part: &&str| part.starts_with(|c: char| c.is_ascii_lowercase());
+        let packages: usize =
+            word.split('.').take_while(is_package).map(|part| part.len() + 1).sum();
+        let named = word
+            .get(packages..)
+            .is_some_and(|name| name.starts_with(|c: char| c.is_ascii_uppercase()));
+        out.push_str(if named { &word[packages..] } else { word });
+        rest = &rest[length..];
+    }
+    out
+}
+
+#[cfg(test)]
+mod tests {
+    use super::short_names;
+
+    #[test]
+    fn names_of_types_lose_their_package() {
+        assert_eq!(
+            short_names("java.lang.String cannot be converted to int"),
+            "String cannot be converted to int"
+        );
+        assert_eq!(
+            short_names("package java.utl does not exist"),
+            "package java.utl does not exist"
+        );
+        assert_eq!(short_names("java.util.List<java.lang.Integer>."), "List<Integer>.");
+    }
 }

@@ -359,6 +359,10 @@ impl Compile for Session {
         WORKERS
     }
 
+    fn has_depth(&self) -> bool {
+        self.found.kind.is_gcc()
+    }
+
     fn expired(&self) -> bool {
         self.deadline.is_some_and(|deadline| Instant::now() >= deadline)
     }

@@ -53,6 +53,11 @@ pub trait Compile: Sync {
         2
     }
 
+    /// Whether [`Depth::Full`] tells more than [`Depth::Errors`].
+    fn has_depth(&self) -> bool {
+        false
+    }
+
     /// Whether the budget of time is spent.
     fn expired(&self) -> bool;
 

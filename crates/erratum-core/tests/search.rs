@@ -6,7 +6,7 @@
 use erratum_core::language::{self, Language};
 use erratum_core::lex::{Lexed, TokenKind};
 use erratum_core::message::{Message, Place, Severity};
-use erratum_core::prove::{Compile, Depth, Found, Limits, Report, prove};
+use erratum_core::prove::{Compile, Depth, Found, Limits, Report, judge, prove};
 use erratum_core::source::{Program, Source};
 use erratum_core::verdict::Role;
 use std::sync::Mutex;
@@ -173,14 +173,55 @@ fn a_compiler_that_crashes_on_a_candidate_only_speaks_against_it() {
 }
 
 #[test]
-fn text_without_sense_ends_with_what_is_known() {
-    for seed in 0..25 {
-        let mut random = fastrand::Rng::with_seed(seed);
-        let words =
-            ["int", "{", "}", "(", ")", ";", "tide", "\"", "/*", "\n", "#", "=", "\\", "é", "'"];
-        let text: String =
-            (0..60).map(|_| words[random.usize(..words.len())]).collect::<Vec<_>>().join(" ");
-        let found = find(&text, &Corner::new(60));
-        assert!(found.verdict.roots.len() <= 40);
+fn bytes_without_sense_end_with_what_is_known_in_every_language() {
+    let words: [&[u8]; 20] = [
+        b"int",
+        b"{",
+        b"}",
+        b"(",
+        b")",
+        b";",
+        b"tide",
+        b"\"",
+        b"/*",
+        b"\n",
+        b"#include",
+        b"=",
+        b"\\",
+        b"'",
+        b"\xff",
+        b"\n#\xff<",
+        b"fn",
+        b"String",
+        b"<",
+        b"\"\xff\"",
+    ];
+    for language in language::LANGUAGES {
+        for seed in 0..40 {
+            let mut random = fastrand::Rng::with_seed(seed);
+            let text: Vec<u8> =
+                (0..60).flat_map(|_| [words[random.usize(..words.len())], b" "].concat()).collect();
+            let program = Program::single(Source::new("tide", text));
+            let mut first = check(&program.files[0]);
+            first.messages.push(error(
+                &program.files[0],
+                random.usize(..100),
+                "expected ')' before 'x'".into(),
+            ));
+            first.messages.push(error(
+                &program.files[0],
+                random.usize(..100),
+                "mismatched types".into(),
+            ));
+            first.messages.push(error(
+                &program.files[0],
+                random.usize(..100),
+                "too few arguments to function 'tide'".into(),
+            ));
+            let found =
+                prove(&program, language, first.clone(), &Corner::new(60), Limits::default());
+            assert!(found.verdict.roots.len() <= 40);
+            judge(&program, Some(language), &first, "", Limits::default());
+        }
     }
 }

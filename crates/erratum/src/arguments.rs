@@ -91,7 +91,7 @@ pub struct Compile {
     #[arg(long, value_name = "COMPILER")]
     pub compiler: Option<String>,
     /// Seconds that the search for fixes may take [default: 5]
-    #[arg(long, value_name = "SECONDS", value_parser = seconds)]
+    #[arg(long, value_name = "SECONDS", value_parser = seconds, allow_negative_numbers = true)]
     pub budget: Option<f64>,
 }
 

@@ -17,7 +17,8 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     for token in lexed.code.iter().filter(|token| token.kind == TokenKind::Directive) {
         let near = f64::from(token.line.abs_diff(line)).min(4.0);
         let text = lexed.text(token).to_owned();
-        let body = text[1..].trim_start();
+        // A line that is not UTF-8 has another text: no header is named so.
+        let Some(body) = text.strip_prefix('#').map(str::trim_start) else { continue };
         let word: String = body.chars().take_while(|c| c.is_alphanumeric()).collect();
         let word_at = token.start + text.len() - body.len();
         if !WORDS.contains(&word.as_str()) && !word.is_empty() {

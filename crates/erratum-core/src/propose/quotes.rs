@@ -189,7 +189,7 @@ fn comments(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     for token in &lexed.comments {
         let text = lexed.text(token);
-        let inner = text.len() > 2 && text[2..].contains(open);
+        let inner = text.get(2..).is_some_and(|rest| rest.contains(open));
         if !text.starts_with(open) || (token.closed && !inner) {
             continue;
         }

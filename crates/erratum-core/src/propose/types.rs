@@ -217,7 +217,7 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
                 }
             }
             Some(TokenKind::Char) if word.len() > 2 => {
-                let content = &word[1..word.len().max(2) - 1];
+                let content = word.trim_matches('\'');
                 all.push(Candidate::new(
                     "wrong-quotes",
                     1.5 + near,

@@ -40,13 +40,20 @@ impl<'a> Memory<'a> {
 
     /// The reports of these programs. Nothing for one whose compile did not come to its end.
     pub fn reports(&mut self, programs: &[Program], depth: Depth) -> Vec<Option<Arc<Report>>> {
-        let fresh: Vec<&Program> =
-            programs.iter().filter(|p| !self.known.contains_key(&(hash(p), depth))).collect();
+        let depth = if self.compile.has_depth() { depth } else { Depth::Errors };
+        let mut fresh: Vec<Program> = Vec::new();
+        let mut hashes = Vec::new();
+        for program in programs {
+            let hash = hash(program);
+            if !self.known.contains_key(&(hash, depth)) && !hashes.contains(&hash) {
+                hashes.push(hash);
+                fresh.push(program.clone());
+            }
+        }
         if !fresh.is_empty() {
-            let owned: Vec<Program> = fresh.into_iter().cloned().collect();
-            self.compiles += owned.len();
-            for (program, result) in owned.iter().zip(self.compile.compile(&owned, depth)) {
-                self.known.insert((hash(program), depth), result.ok().map(Arc::new));
+            self.compiles += fresh.len();
+            for (hash, result) in hashes.into_iter().zip(self.compile.compile(&fresh, depth)) {
+                self.known.insert((hash, depth), result.ok().map(Arc::new));
             }
         }
         programs.iter().map(|p| self.known.get(&(hash(p), depth)).cloned().flatten()).collect()

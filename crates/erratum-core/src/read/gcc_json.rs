@@ -30,8 +30,14 @@ struct Location {
 struct Point {
     file: String,
     line: u32,
-    #[serde(rename = "byte-column")]
+    /// gcc 12 gives -1 where it knows no column (the end of a function without `return`).
+    #[serde(rename = "byte-column", deserialize_with = "column")]
     byte_column: u32,
+}
+
+fn column<'de, D: serde::Deserializer<'de>>(from: D) -> Result<u32, D::Error> {
+    let column = i64::deserialize(from)?;
+    Ok(u32::try_from(column).unwrap_or(1).max(1))
 }
 
 #[derive(Deserialize)]

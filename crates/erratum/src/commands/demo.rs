@@ -49,7 +49,7 @@ pub fn run(demo: &Demo) -> Result<u8, Failure> {
     let bold = anstyle::Style::new().bold();
     writeln!(out, "A small ferry line keeps its timetable in {name}. It does not compile.\n")?;
     writeln!(out, "{bold}$ erratum look {name}{bold:#}\n")?;
-    let examined = examine(&[path.clone()], &common, &Compile::default(), true)?;
+    let examined = examine(std::slice::from_ref(&path), &common, &Compile::default(), true)?;
     let next = terminal::Next::Mend(format!("erratum mend {name}"));
     let view = terminal::View {
         program: &examined.program,
