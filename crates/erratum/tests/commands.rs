@@ -15,6 +15,7 @@ fn the_demo_walks_to_a_program_that_compiles() {
             assert!(ran.stdout.contains("it compiles."), "{}", ran.stdout);
             assert!(ran.stdout.contains("Mistake 1 of 3"), "{}", ran.stdout);
             assert_eq!(folder.left_behind(), 0);
+            assert!(!folder.path("state").exists(), "the demo is no mend of the learner's");
         }
     }
 }

@@ -108,6 +108,10 @@ fn insert_among(case: &Case, start: &str, new: &str) -> Edit {
         return case.insert(source.line_end(package.line), format!("{end}{end}{new}"));
     }
     let first = case.lexed().code.first().map_or(1, |token| token.line);
+    if (1..first).all(|line| source.line_text(line).trim().is_empty()) && first > 1 {
+        // The blank line that parted the imports from the rest is still there.
+        return case.insert(source.text_start(), format!("{new}{end}"));
+    }
     // A comment directly above the first definition belongs to it; one at the top to the file.
     case.insert(source.line_start(first), format!("{new}{end}{end}"))
 }

@@ -54,6 +54,10 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if !matches!(lexed.kind(token), Some(TokenKind::Name)) {
             continue;
         }
+        if case.phase > crate::catalogue::Phase::Name && is_known(case, token) {
+            // The compiler knows this name; something else is wrong with it.
+            continue;
+        }
         let score = -2.0 * rank as f64;
         near_names(case, token, score, all);
         near_declaration(case, token, score, all);
@@ -163,6 +167,7 @@ fn near_names(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
             base + w::RESPELL + w::PER_LETTER * (apart - 1.0) + kind_weight(asked, kind);
         score += if apart < 1.0 && word.eq_ignore_ascii_case(name) { w::CASE_ONLY } else { 0.0 };
         score += if visible { w::VISIBLE } else { 0.0 } + if unused { w::UNUSED } else { 0.0 };
+        score += if case.text.names.seen.contains_key(name) { w::SEEN } else { 0.0 };
         let first = word.chars().next().map(|c| c.to_ascii_lowercase())
             != name.chars().next().map(|c| c.to_ascii_lowercase());
         score += if first { w::FIRST_LETTER } else { 0.0 };

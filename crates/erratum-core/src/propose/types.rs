@@ -261,6 +261,7 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
             _ => {}
         }
     }
+    quoted_at_declaration(case, all);
     // javac and C: a narrowing that is meant can be written out.
     if let (Some(to), true) = (case.word("to"), case.language().id == "java")
         && matches!(to, "int" | "long" | "float" | "short" | "byte" | "char")
@@ -270,6 +271,28 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
             Candidate::new("real-for-whole", -1.5, vec![case.insert(from, format!("({to}) "))])
                 .guess(),
         );
+    }
+}
+
+/// A number in quotes where a name on this line is declared: the text gives it away.
+fn quoted_at_declaration(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for declared in line.filter_map(|at| case.text.names.resolve(lexed, at)) {
+        let end = (declared.token..lexed.code.len())
+            .find(|at| lexed.is(*at, ";"))
+            .unwrap_or(declared.token);
+        for at in declared.token..end {
+            let content = lexed.word(at).trim_matches('"');
+            let number = lexed.kind(at) == Some(TokenKind::Str) && content.parse::<f64>().is_ok();
+            if number && lexed.is(at - 1, "=") {
+                all.push(Candidate::new(
+                    "quoted-value",
+                    4.0,
+                    vec![case.replace_token(at, content)],
+                ));
+            }
+        }
     }
 }
 

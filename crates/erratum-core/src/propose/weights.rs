@@ -83,6 +83,9 @@ pub const VISIBLE: f64 = 1.0;
 /// The near name is declared in this file and used nowhere else: it waits for this use.
 pub const UNUSED: f64 = 1.2;
 
+/// The near name stands elsewhere in the file: it is a habit of this learner's.
+pub const SEEN: f64 = 0.8;
+
 /// The first letter differs: people look at the start of a word.
 pub const FIRST_LETTER: f64 = -1.0;
 

@@ -7,24 +7,24 @@ use std::collections::HashMap;
 
 /// A message without its numbers and exact place: the same before and after an edit elsewhere.
 #[derive(Clone, Debug, PartialEq, Eq, Hash, PartialOrd, Ord)]
-pub(super) struct Key {
-    pub text: String,
-    pub file: String,
-    pub line: u32,
+struct Key {
+    text: String,
+    file: String,
+    line: u32,
 }
 
-/// The key of a message; `back` gives the places of the text before the edits.
-pub(super) fn key(message: &Message, after: &Program, before: &Program, edits: &[Edit]) -> Key {
+/// The key, and the byte of the text before the edits at which the message points.
+fn placed(message: &Message, after: &Program, before: &Program, edits: &[Edit]) -> (Key, usize) {
     let text: String = message.text.chars().filter(|c| !c.is_ascii_digit()).collect();
-    let Some(at) = &message.at else { return Key { text, file: String::new(), line: 0 } };
-    let line = match (after.file(&at.file), before.file(&at.file)) {
-        (Some(now), Some(then)) if edits.iter().any(|edit| edit.file == at.file) => {
+    let Some(at) = &message.at else { return (Key { text, file: String::new(), line: 0 }, 0) };
+    let (line, offset) = match (after.file(&at.file), before.file(&at.file)) {
+        (Some(now), Some(then)) => {
             let offset = PositionMap::new(&at.file, edits).back(at.range(now).0);
-            then.line_of(offset)
+            (then.line_of(offset), offset)
         }
-        _ => at.line,
+        _ => (at.line, at.column as usize),
     };
-    Key { text, file: at.file.clone(), line }
+    (Key { text, file: at.file.clone(), line }, offset)
 }
 
 /// The differences between two sets of messages.
@@ -46,18 +46,36 @@ pub(super) fn compare(
     after: &Program,
     edits: &[Edit],
 ) -> Difference {
-    let mut waiting: HashMap<Key, Vec<usize>> = HashMap::new();
-    for (index, message) in old.iter().enumerate().rev() {
-        waiting.entry(key(message, before, before, &[])).or_default().push(index);
+    let mut waiting: HashMap<Key, Vec<(usize, usize)>> = HashMap::new();
+    for (index, message) in old.iter().enumerate() {
+        let (key, offset) = placed(message, before, before, &[]);
+        waiting.entry(key).or_default().push((offset, index));
     }
     let mut result = Difference::default();
+    let mut moved = Vec::new();
     for (index, message) in new.iter().enumerate() {
-        match waiting.get_mut(&key(message, after, before, edits)).and_then(Vec::pop) {
+        let (key, offset) = placed(message, after, before, edits);
+        let same = waiting.get_mut(&key).and_then(|all| {
+            let found = all.iter().position(|(old, _)| *old == offset)?;
+            Some(all.remove(found).1)
+        });
+        match same {
+            Some(old) => result.stays.push((old, index)),
+            None => moved.push((index, key, offset)),
+        }
+    }
+    // Of two that say the same of one line, the nearer one has moved.
+    for (index, key, offset) in moved {
+        let nearest = waiting.get_mut(&key).and_then(|all| {
+            let found = (0..all.len()).min_by_key(|i| all[*i].0.abs_diff(offset))?;
+            Some(all.remove(found).1)
+        });
+        match nearest {
             Some(old) => result.stays.push((old, index)),
             None => result.new.push(index),
         }
     }
-    result.gone = waiting.into_values().flatten().collect();
+    result.gone = waiting.into_values().flatten().map(|(_, index)| index).collect();
     result.gone.sort_unstable();
     result
 }
@@ -72,6 +90,20 @@ mod tests {
         let mut message = Message::new(Severity::Error, text);
         message.at = Some(Place::point("f", line, 1));
         message
+    }
+
+    #[test]
+    fn of_two_that_say_the_same_the_one_that_was_mended_is_gone() {
+        let before = Program::single(Source::new("f", &b"x y\n"[..]));
+        let edits = [Edit::replace("f", 0, 1, "xx")];
+        let after = crate::edit::apply(&before, &edits).unwrap();
+        let at = |column| {
+            let mut one = message("same", 1);
+            one.at = Some(Place::point("f", 1, column));
+            one
+        };
+        let difference = compare(&[at(1), at(3)], &before, &[at(4)], &after, &edits);
+        assert_eq!((difference.gone, difference.stays), (vec![0], vec![(1, 0)]));
     }
 
     #[test]

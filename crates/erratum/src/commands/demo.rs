@@ -62,7 +62,7 @@ pub fn run(demo: &Demo) -> Result<u8, Failure> {
     writeln!(out, "\n{bold}$ erratum mend --all --yes {name}{bold:#}\n")?;
     out.flush()?;
     drop(examined);
-    let status = mend::run(&mend_all(&path, &common))?;
+    let status = mend::run_on(&mend_all(&path, &common), false)?;
     let rest: Vec<&str> =
         here.iter().filter(|(other, ..)| *other != id).map(|(_, name, _)| *name).collect();
     writeln!(out)?;

@@ -26,6 +26,11 @@ pub struct Plan {
 
 /// Runs it.
 pub fn run(mend: &Mend) -> Result<u8, Failure> {
+    run_on(mend, true)
+}
+
+/// Runs it on a file of the learner's, where it can be taken back, or on a sample.
+pub fn run_on(mend: &Mend, own: bool) -> Result<u8, Failure> {
     let examined = examine(&mend.files, &mend.common, &mend.compile, true)?;
     if mend.common.json && !mend.yes && !mend.dry_run {
         return Err(Failure::said("with --json there is nobody to ask: add --yes or --dry-run."));
@@ -50,8 +55,8 @@ pub fn run(mend: &Mend) -> Result<u8, Failure> {
         println_out(mend, "Nothing was changed.")?;
         return Ok(show::status(&examined.verdict));
     }
-    write(&examined, &plan.after)?;
-    after(&examined, &plan, mend)
+    write(&examined, &plan.after, own)?;
+    after(&examined, &plan, mend, own)
 }
 
 /// Decides what to change.
@@ -81,8 +86,8 @@ pub fn plan(examined: &Examined, mend: &Mend) -> Result<Plan, Failure> {
     };
     let after = edit::apply(&examined.program, &fix.bytes)
         .map_err(|error| Failure::said(format!("the fix cannot be applied: {error}")))?;
-    let guesses = if fix.certainty == Certainty::Guess { vec![step(root, fix)] } else { vec![] };
-    Ok(Plan { after, steps: vec![step(root, fix)], guesses, left: vec![] })
+    let guesses = if fix.certainty == Certainty::Guess { vec![fix.title.clone()] } else { vec![] };
+    Ok(Plan { after, steps: vec![fix.title.clone()], guesses, left: vec![] })
 }
 
 fn plan_all(examined: &Examined, sure: bool) -> Plan {
@@ -107,9 +112,9 @@ fn plan_all(examined: &Examined, sure: bool) -> Plan {
             continue;
         }
         edits = more;
-        plan.steps.push(step(root, fix));
+        plan.steps.push(fix.title.clone());
         if fix.certainty == Certainty::Guess {
-            plan.guesses.push(step(root, fix));
+            plan.guesses.push(fix.title.clone());
         }
     }
     plan.after = if complete {
@@ -118,11 +123,6 @@ fn plan_all(examined: &Examined, sure: bool) -> Plan {
         edit::apply(&examined.program, &edits).unwrap_or_else(|_| examined.program.clone())
     };
     plan
-}
-
-fn step(root: &Root, fix: &Fix) -> String {
-    let _ = root;
-    fix.title.clone()
 }
 
 fn advice(root: &Root) -> String {
@@ -193,7 +193,7 @@ fn agreed() -> Result<bool, Failure> {
 }
 
 /// Writes the files that changed, after noting how to take it back.
-pub fn write(examined: &Examined, after: &Program) -> Result<(), Failure> {
+fn write(examined: &Examined, after: &Program, own: bool) -> Result<(), Failure> {
     let mut changes = Vec::new();
     for old in &examined.program.files {
         let Some(new) = after.file(old.name()).filter(|new| new.bytes() != old.bytes()) else {
@@ -205,7 +205,9 @@ pub fn write(examined: &Examined, after: &Program) -> Result<(), Failure> {
             after: new.bytes().to_vec(),
         });
     }
-    undo::note(&changes)?;
+    if own {
+        undo::note(&changes)?;
+    }
     for change in &changes {
         files::replace(&change.path, &change.before, &change.after)?;
     }
@@ -220,7 +222,7 @@ fn println_out(mend: &Mend, text: &str) -> Result<(), Failure> {
 }
 
 /// Compiles what was written and says what changed.
-fn after(examined: &Examined, plan: &Plan, mend: &Mend) -> Result<u8, Failure> {
+fn after(examined: &Examined, plan: &Plan, mend: &Mend, own: bool) -> Result<u8, Failure> {
     let report = examined
         .session
         .compile(std::slice::from_ref(&plan.after), Depth::Full)
@@ -245,7 +247,9 @@ fn after(examined: &Examined, plan: &Plan, mend: &Mend) -> Result<u8, Failure> {
         let line = next.line().map_or(String::new(), |line| format!("line {line}: "));
         list(&mut out, "The next message:", &[format!("{line}{}", next.text)], width)?;
     }
-    writeln!(out, "`erratum undo` takes it back.")?;
+    if own {
+        writeln!(out, "`erratum undo` takes it back.")?;
+    }
     out.flush()?;
     Ok(status)
 }
