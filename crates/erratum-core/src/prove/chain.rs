@@ -21,6 +21,11 @@ const CLOSE: f64 = 0.4;
 /// A fix this much behind the best is not worth showing beside it.
 const ALTERNATIVE: f64 = 3.0;
 
+/// Whether a fix is worth showing beside the best: the compiler has nothing to say against it.
+fn is_fair(tried: &Tried, best: &Tried) -> bool {
+    !tried.objection && tried.total > best.total - ALTERNATIVE
+}
+
 pub(super) struct Chain<'a> {
     original: &'a Program,
     language: &'static Language,
@@ -181,8 +186,10 @@ impl<'a> Chain<'a> {
         let best = held[0].clone();
         let fixes: Vec<Fix> = held
             .iter()
+            .enumerate()
+            .filter(|(index, tried)| *index == 0 || is_fair(tried, &best))
+            .map(|(_, tried)| tried)
             .take(1 + self.limits.alternatives)
-            .filter(|tried| tried.total > best.total - ALTERNATIVE)
             .enumerate()
             .map(|(index, tried)| self.fix(index + 1, tried))
             .collect();

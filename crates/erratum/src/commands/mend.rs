@@ -185,7 +185,7 @@ fn agreed() -> Result<bool, Failure> {
         ));
     }
     let asked =
-        dialoguer::Confirm::new().with_prompt("Make this change").default(true).interact_opt();
+        dialoguer::Confirm::new().with_prompt("Make this change?").default(true).interact_opt();
     match asked {
         Ok(answer) => Ok(answer.unwrap_or(false)),
         Err(_) => Ok(false),

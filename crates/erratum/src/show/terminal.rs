@@ -314,7 +314,7 @@ impl View<'_> {
         if root.fixes.len() < 2 {
             return Ok(());
         }
-        self.paragraph(out, "  ", "  ", "It would also compile with another change:")?;
+        self.paragraph(out, "  ", "  ", "Another change would do as well:")?;
         for fix in root.fixes.iter().skip(1) {
             self.paragraph(
                 out,
