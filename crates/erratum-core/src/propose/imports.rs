@@ -92,7 +92,9 @@ fn insert_among(case: &Case, start: &str, new: &str) -> Edit {
     if let (Some(first), Some(last)) = (others.first(), others.last()) {
         let texts: Vec<_> =
             others.iter().map(|line| source.line_text(*line).into_owned()).collect();
-        let sorted = texts.len() > 1 && texts.is_sorted();
+        // Includes have no order of their own; imports are mostly kept sorted.
+        let few = if case.language().directives { 2 } else { 1 };
+        let sorted = texts.len() >= few && texts.is_sorted();
         let before = others
             .iter()
             .zip(&texts)

@@ -40,7 +40,9 @@ fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
     for (at, next) in text.char_indices().skip(1) {
         let boundary = matches!(next, ')' | ',' | ';' | ']' | '}' | '.' | '+' | '<' | ' ' | ':');
         if boundary && found.len() < PLACES {
-            found.push((odd.start + at, 0.0));
+            // One blank between the text and what follows, as people write it.
+            let wide = text[at..].starts_with("  ");
+            found.push((odd.start + at, if wide { -0.7 } else { 0.0 }));
         }
     }
     found.push((line_end, 0.0));
@@ -138,7 +140,7 @@ fn reading(case: &Case, line: &str, number: u32) -> f64 {
 fn edge(text: &str) -> f64 {
     let inner = text.trim_matches('"');
     let end = if inner.ends_with([')', ';', ',']) { -1.5 } else { 0.0 };
-    let joins = if inner.contains(" + ") || inner.contains(" << ") { -4.0 } else { 0.0 };
+    let joins = if inner.contains(" + ") || inner.contains(" << ") { -7.0 } else { 0.0 };
     let loose = if inner.starts_with("  ") || inner.ends_with("  ") { -0.7 } else { 0.0 };
     end + joins + loose
 }
@@ -330,10 +332,12 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
             .concat();
             let score = reading(case, &text, line) - plain;
             let single = start == end;
+            // Paths and members are code, not words for people.
+            let path = (start..=end).any(|at| matches!(lexed.word(at), "::" | "." | "->"));
             let edits = vec![case.insert(from, "\""), case.insert(to, "\"")];
             ranked.push(Candidate::new(
                 "text-as-string",
-                score - far - if single { 3.0 } else { 0.0 },
+                score - far - if single { 3.0 } else { 0.0 } - if path { 6.0 } else { 0.0 },
                 edits,
             ));
         }
