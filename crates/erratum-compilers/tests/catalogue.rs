@@ -1,23 +1,14 @@
 //! Every entry of the catalogue, held against the real compilers: its wrong example must give a
 //! message that a pattern of the entry fits, and its right example must compile.
 
+mod support;
+
 use erratum_compilers::{Limits, Project, Session, Toolbox};
 use erratum_core::catalogue::{self, Entry, Example};
 use erratum_core::language;
 use erratum_core::message::Message;
 use erratum_core::prove::{Compile, is_grave};
-
-/// Whether a compiler for a language is here. With ERRATUM_TEST_COMPILERS=all it must be.
-fn have(language: &str) -> bool {
-    let table = language::by_id(language).unwrap();
-    let here = Toolbox::default().find(table, None).is_ok();
-    let all = std::env::var("ERRATUM_TEST_COMPILERS").is_ok_and(|value| value == "all");
-    assert!(here || !all, "no {} compiler is installed", table.name);
-    if !here {
-        eprintln!("skipped: no {} compiler is installed", table.name);
-    }
-    here
-}
+use support::have;
 
 fn messages(language: &str, example: &Example, text: &str) -> (Vec<Message>, String) {
     let table = language::by_id(language).unwrap();

@@ -1,23 +1,14 @@
 //! Whole programs with one mistake each, through the real compilers: the first fix must give back
 //! what was meant.
 
+mod support;
+
 use erratum_compilers::{Limits, Project, Session, Toolbox};
 use erratum_core::language;
 use erratum_core::prove::prove;
 use erratum_core::source::Program;
 use std::time::Duration;
-
-/// Whether a compiler for a language is here. With ERRATUM_TEST_COMPILERS=all it must be.
-fn have(language: &str) -> bool {
-    let table = language::by_id(language).unwrap();
-    let here = Toolbox::default().find(table, None).is_ok();
-    let all = std::env::var("ERRATUM_TEST_COMPILERS").is_ok_and(|value| value == "all");
-    assert!(here || !all, "no {} compiler is installed", table.name);
-    if !here {
-        eprintln!("skipped: no {} compiler is installed", table.name);
-    }
-    here
-}
+use support::have;
 
 /// Plants each slip (what stands in the sound program, what is written instead) and says which are
 /// not mended to the sound program.

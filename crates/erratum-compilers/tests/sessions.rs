@@ -24,10 +24,9 @@ fn fake(folder: &Path, script: &str) -> Toolbox {
     Toolbox::new(folder).unwrap()
 }
 
-fn session(folder: &Path, toolbox: &Toolbox, files: &[PathBuf], limits: Limits) -> Session {
+fn session(toolbox: &Toolbox, files: &[PathBuf], limits: Limits) -> Session {
     let project = Project::open(files, None).unwrap();
     let found = toolbox.find(project.language, None).unwrap();
-    let _ = folder;
     Session::new(project, found, limits).unwrap()
 }
 
@@ -46,7 +45,7 @@ fn compilers_that_hang_crash_flood_or_fail_silently_are_said_to() {
         let path = file(folder.path(), "tide.c", "int tide;\n");
         let limits =
             Limits { time: Duration::from_millis(700), output: 1 << 20, ..Limits::default() };
-        let mut session = session(folder.path(), &toolbox, &[path], limits);
+        let mut session = session(&toolbox, &[path], limits);
         let error = session.first().unwrap_err();
         assert!(
             matches!(error, Error::Ended { .. }) && error.to_string().contains(expected),
@@ -61,7 +60,7 @@ fn garbage_is_skipped() {
     let toolbox =
         fake(folder.path(), "head -c 20000 /dev/urandom; echo 'tide.c:1:1: error: real'; exit 1");
     let path = file(folder.path(), "tide.c", "int tide;\n");
-    let mut session = session(folder.path(), &toolbox, &[path], Limits::default());
+    let mut session = session(&toolbox, &[path], Limits::default());
     let report = session.first().unwrap();
     assert!(report.messages.iter().any(|message| message.text == "real"));
 }
@@ -78,8 +77,7 @@ fn headers_beside_a_file_and_above_it_are_found_and_nothing_is_written_there() {
     );
     let before: Vec<_> =
         fs::read_dir(folder.path().join("src")).unwrap().map(|e| e.unwrap().file_name()).collect();
-    let mut session =
-        session(folder.path(), &Toolbox::default(), std::slice::from_ref(&path), Limits::default());
+    let mut session = session(&Toolbox::default(), std::slice::from_ref(&path), Limits::default());
     assert_eq!(session.first().unwrap().messages.len(), 0);
     let after: Vec<_> =
         fs::read_dir(folder.path().join("src")).unwrap().map(|e| e.unwrap().file_name()).collect();
@@ -100,7 +98,7 @@ fn rust_modules_and_cargo_projects_are_checked_from_their_root() {
         "mod tides;\nfn main() {\n    println!(\"{}\", tides::high());\n}\n",
     );
     let path = file(folder.path(), "src/tides.rs", "pub fn high() -> u32 {\n    \"three\"\n}\n");
-    let mut session = session(folder.path(), &Toolbox::default(), &[path], Limits::default());
+    let mut session = session(&Toolbox::default(), &[path], Limits::default());
     let report = session.first().unwrap();
     let errors: Vec<_> = report.messages.iter().filter(|m| m.is_error()).collect();
     assert_eq!(errors.len(), 1);
@@ -123,7 +121,7 @@ fn java_classes_of_one_folder_belong_together() {
         "Ferry.java",
         "class Ferry {\n    int twice(Fare fare) { return 2 * fare.price(); }\n}\n",
     );
-    let mut session = session(folder.path(), &Toolbox::default(), &[path], Limits::default());
+    let mut session = session(&Toolbox::default(), &[path], Limits::default());
     let report = session.first().unwrap();
     assert_eq!(report.messages.len(), 1);
     assert_eq!(report.messages[0].at.as_ref().unwrap().file, "Fare.java");

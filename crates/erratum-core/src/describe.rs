@@ -58,7 +58,7 @@ fn one(source: &Source, edit: &Edit) -> String {
 
 /// The line on which the text that goes starts, past a line end before it.
 fn line_of_text(source: &Source, edit: &Edit) -> u32 {
-    let bytes = &source.bytes()[edit.start..edit.end.min(source.bytes().len())];
+    let bytes = source.bytes().get(edit.start..edit.end).unwrap_or_default();
     let blank = bytes.iter().take_while(|byte| byte.is_ascii_whitespace()).count();
     source.line_of(edit.start + blank)
 }

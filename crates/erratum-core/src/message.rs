@@ -131,16 +131,30 @@ impl Message {
         self.at.as_ref().map(|at| at.line)
     }
 
+    /// Every place it speaks of.
+    fn places_mut(&mut self) -> impl Iterator<Item = &mut Place> {
+        let notes =
+            self.spans.iter_mut().chain(&mut self.notes).filter_map(|note| note.at.as_mut());
+        let parts = self.suggestions.iter_mut().flat_map(|s| s.parts.iter_mut().map(|p| &mut p.0));
+        self.at.iter_mut().chain(notes).chain(parts)
+    }
+
+    /// Brings lines and columns that no file can have down to `furthest`.
+    pub fn bound_places(&mut self, furthest: u32) {
+        for place in self.places_mut() {
+            for number in
+                [&mut place.line, &mut place.column, &mut place.end_line, &mut place.end_column]
+            {
+                *number = (*number).clamp(1, furthest);
+            }
+        }
+    }
+
     /// Turns the compiler's columns into Unicode characters. Places in files that `find` does not
     /// know stay as they are.
     pub fn resolve(&mut self, find: &mut dyn FnMut(&str) -> Option<Source>) {
         let unit = std::mem::take(&mut self.unit);
-        let places = self
-            .at
-            .iter_mut()
-            .chain(self.spans.iter_mut().chain(&mut self.notes).filter_map(|n| n.at.as_mut()))
-            .chain(self.suggestions.iter_mut().flat_map(|s| s.parts.iter_mut().map(|p| &mut p.0)));
-        for place in places {
+        for place in self.places_mut() {
             if unit != ColumnUnit::Char
                 && let Some(source) = find(&place.file)
             {

@@ -89,7 +89,7 @@ fn insert_among(case: &Case, start: &str, new: &str) -> Edit {
     let others: Vec<u32> = (1..=source.line_count())
         .filter(|line| source.line_text(*line).trim_start().starts_with(start))
         .collect();
-    if let (Some(first), Some(last)) = (others.first(), others.last()) {
+    if let Some(last) = others.last() {
         let texts: Vec<_> =
             others.iter().map(|line| source.line_text(*line).into_owned()).collect();
         // Includes have no order of their own; imports are mostly kept sorted.
@@ -102,7 +102,6 @@ fn insert_among(case: &Case, start: &str, new: &str) -> Edit {
         if let Some((line, _)) = before {
             return case.insert(source.line_start(*line), format!("{new}{end}"));
         }
-        let _ = first;
         return case.insert(source.line_end(*last), format!("{end}{new}"));
     }
     let package = case.lexed().code.first().filter(|_| case.lexed().is(0, "package"));

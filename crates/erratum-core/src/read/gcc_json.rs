@@ -62,7 +62,7 @@ impl Location {
             line: start.line,
             column: start.byte_column.min(self.caret.byte_column),
             end_line: finish.line,
-            end_column: finish.byte_column + 1,
+            end_column: finish.byte_column.saturating_add(1),
         }
     }
 }

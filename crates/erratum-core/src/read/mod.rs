@@ -47,6 +47,9 @@ enum Belongs {
 /// How many messages are kept; more are only counted.
 pub const MESSAGE_LIMIT: usize = 5_000;
 
+/// No line or column is further out than this; a larger number is garbage.
+const FURTHEST: u32 = 1 << 28;
+
 /// What was read.
 #[derive(Clone, Debug, Default)]
 pub struct Reading {
@@ -187,7 +190,8 @@ impl LogReader {
         }
     }
 
-    fn keep(&mut self, message: Message) {
+    fn keep(&mut self, mut message: Message) {
+        message.bound_places(FURTHEST);
         if self.done.len() < MESSAGE_LIMIT { self.done.push(message) } else { self.dropped += 1 }
     }
 }
@@ -279,6 +283,15 @@ mod tests {
         let many: String =
             (0..MESSAGE_LIMIT + 7).map(|n| format!("a.c:{n}:2: error: e\n")).collect();
         assert_eq!(read(many.as_bytes()).dropped, 7);
+    }
+
+    #[test]
+    fn numbers_beyond_any_file_are_bounded() {
+        let log = b"a.c:4294967295:4294967295: error: far\n";
+        let at = read(log).messages[0].at.clone().unwrap();
+        assert_eq!((at.line, at.column), (FURTHEST, FURTHEST));
+        let source = crate::source::Source::new("a.c", &b"tide\n"[..]);
+        assert_eq!(at.range(&source), (5, 5));
     }
 
     #[test]
