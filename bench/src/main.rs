@@ -1,6 +1,9 @@
 //! Measures Erratum on planted mistakes, and makes the token models from the sample programs.
 
+mod case;
+mod sample;
 mod score;
+mod tally;
 
 use clap::{Parser, Subcommand};
 use erratum_core::language::LANGUAGES;
@@ -20,7 +23,7 @@ struct Cli {
 
 #[derive(Subcommand)]
 enum Command {
-    /// Plant single mistakes in the sample programs, and score what Erratum makes of them
+    /// Plant mistakes in the sample programs, and score what Erratum makes of them
     Score(score::Options),
     /// Count the token classes of the sample programs into crates/erratum-core/data
     Model {

@@ -116,6 +116,23 @@ fn apply_to(source: &Source, edits: &[&Edit]) -> Result<Source, EditError> {
     Ok(source.with_bytes(out))
 }
 
+/// The edits that take `edits` back: they are in places of the text after `edits`, in the same order.
+/// Edits of files that the program does not hold are left out.
+pub fn inverse(program: &Program, edits: &[Edit]) -> Vec<Edit> {
+    let one = |edit: &Edit| {
+        let source = program.file(&edit.file)?;
+        let moved: isize = edits
+            .iter()
+            .filter(|other| other.file == edit.file && other.end <= edit.start && *other != edit)
+            .map(|other| other.text.len() as isize - (other.end - other.start) as isize)
+            .sum();
+        let start = edit.start.checked_add_signed(moved)?;
+        let old = source.slice(edit.start, edit.end).into_owned();
+        Some(Edit::replace(&edit.file, start, start + edit.text.len(), old))
+    };
+    edits.iter().filter_map(one).collect()
+}
+
 /// Where the places of a text have gone after a set of edits, and where they came from.
 #[derive(Clone, Debug, Default)]
 pub struct PositionMap {
@@ -169,6 +186,40 @@ impl PositionMap {
     }
 }
 
+/// A byte of a text after several sets of edits, each in places of the text that the ones before
+/// left, as a byte of the text before them all.
+pub fn back(file: &str, offset: usize, sets: &[&[Edit]]) -> usize {
+    sets.iter().rev().fold(offset, |at, edits| PositionMap::new(file, edits).back(at))
+}
+
+/// Applies several sets of edits one after the other.
+///
+/// # Errors
+/// When one of them cannot be applied.
+pub fn apply_all(program: &Program, sets: &[&[Edit]]) -> Result<Program, EditError> {
+    sets.iter().try_fold(program.clone(), |program, edits| apply(&program, edits))
+}
+
+/// The lines of the text after several sets of edits that they changed, with their files.
+pub fn changed_lines(after: &Program, sets: &[&[Edit]]) -> Vec<(String, u32)> {
+    let mut lines = Vec::new();
+    for (index, edits) in sets.iter().enumerate() {
+        for edit in *edits {
+            let Some(source) = after.file(&edit.file) else { continue };
+            // The byte after what was put in, and the first.
+            let mut end = PositionMap::new(&edit.file, edits).forward(edit.end);
+            let mut start = end.saturating_sub(edit.text.len());
+            for later in &sets[index + 1..] {
+                let map = PositionMap::new(&edit.file, later);
+                (start, end) = (map.forward(start), map.forward(end));
+            }
+            let range = source.line_of(start)..=source.line_of(end.max(start));
+            lines.extend(range.map(|line| (edit.file.clone(), line)));
+        }
+    }
+    lines
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
@@ -196,6 +247,19 @@ mod tests {
         assert!(matches!(apply(&program("int ab"), &twice), Err(EditError::Overlap { .. })));
         let beyond = [Edit::delete("fare.c", 5, 9)];
         assert!(matches!(apply(&program("int ab"), &beyond), Err(EditError::Outside { .. })));
+    }
+
+    #[test]
+    fn an_inverse_gives_the_text_back() {
+        let before = program("int berths = 4;\nint tides;\n");
+        let edits = [
+            Edit::delete("fare.c", 14, 15),
+            Edit::replace("fare.c", 0, 3, "double"),
+            Edit::insert("fare.c", 20, "low_"),
+        ];
+        let after = apply(&before, &edits).unwrap();
+        let back = apply(&after, &inverse(&before, &edits)).unwrap();
+        assert_eq!(text(&back), text(&before));
     }
 
     #[test]

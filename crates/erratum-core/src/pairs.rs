@@ -150,6 +150,9 @@ impl<'a> Walk<'a> {
     fn line_starts(&mut self, index: usize) {
         let token = self.lexed.code[index];
         let indent = self.lexed.source.indent(token.line).unwrap_or(0);
+        if self.by_layout && self.lexed.language.id == "rust" && self.in_attribute() {
+            self.drop_parentheses(index);
+        }
         // Inside parentheses a line goes on with a statement that began further up.
         let goes_on = self.stack.last().filter(|frame| frame.open != b'{');
         self.line_base = goes_on.map_or(indent, |frame| frame.base);
@@ -204,12 +207,11 @@ impl<'a> Walk<'a> {
                 || between
                     .clone()
                     .any(|i| matches!(self.lexed.word(i), "|" | "->" | "new" | "=>" | "{"));
-        let header = frame.token > 0
-            && matches!(
-                self.lexed.word(frame.token - 1),
-                "if" | "while" | "for" | "switch" | "catch"
-            );
-        header || !value
+        let before = |back: usize| frame.token.checked_sub(back).map_or("", |at| self.lexed.word(at));
+        let header = matches!(before(1), "if" | "while" | "for" | "switch" | "catch");
+        // `fn tide(depth: f64 -> f64 {`: parameters do not reach into the body.
+        let function = before(2) == "fn" && !between.clone().any(|i| self.lexed.is(i, "{"));
+        header || function || !value
     }
 
     fn starts_statement(&self, index: usize) -> bool {
@@ -232,9 +234,23 @@ impl<'a> Walk<'a> {
                 | "do"
                 | "try"
                 | "class"
+                | "struct"
+                | "enum"
+                | "impl"
+                | "trait"
+                | "mod"
+                | "pub"
+                | "typedef"
         );
         // In Rust a statement may be a value inside parentheses.
-        first && starts && self.stack.last().is_some_and(|frame| frame.open == b'(')
+        first && starts && self.stack.last().is_some_and(|frame| frame.open != b'{')
+    }
+
+    /// Rust: whether the innermost open bracket is that of an attribute, which ends with its line.
+    fn in_attribute(&self) -> bool {
+        self.stack.last().is_some_and(|frame| {
+            frame.open == b'[' && frame.token > 0 && self.lexed.is(frame.token - 1, "#")
+        })
     }
 
     fn terminator(&mut self, index: usize) {
@@ -297,6 +313,9 @@ impl<'a> Walk<'a> {
                 return;
             }
         }
+        if self.by_layout && byte != b'}' {
+            self.close_inner(index, wants);
+        }
         match self.stack.last() {
             Some(frame) if frame.open == wants => {
                 let open = frame.token;
@@ -306,10 +325,47 @@ impl<'a> Walk<'a> {
             }
             Some(frame) => {
                 let meets = frame.token;
-                self.surplus_close(index, Some(meets));
+                // `f(a])`: the bracket that is open has its own partner further on.
+                let alone = self.by_layout && byte != b'}' && self.has_partner(meets, index);
+                self.surplus_close(index, if alone { None } else { Some(meets) });
             }
             None => self.surplus_close(index, None),
         }
+    }
+
+    /// `f(a[i)`: a bracket that closes one further out leaves those inside it without a partner,
+    /// unless one of them has its own further on.
+    fn close_inner(&mut self, index: usize, wants: u8) {
+        let block = self.stack.iter().rposition(|frame| frame.open == b'{').map_or(0, |at| at + 1);
+        let Some(outer) = self.stack[block..].iter().rposition(|frame| frame.open == wants) else {
+            return;
+        };
+        let inner = block + outer + 1..self.stack.len();
+        if self.stack[inner.clone()].iter().any(|frame| self.has_partner(frame.token, index)) {
+            return;
+        }
+        for _ in inner {
+            self.leave_open(index);
+        }
+    }
+
+    /// Whether an open bracket has a partner after a token, before its statement or line block ends.
+    fn has_partner(&self, open: usize, after: usize) -> bool {
+        let lexed = self.lexed;
+        let wanted = closing(lexed.word(open));
+        let mut depth = 0i32;
+        for at in after + 1..lexed.code.len() {
+            let word = lexed.word(at);
+            match lexed.code[at].kind {
+                TokenKind::Open if word == "{" => return false,
+                TokenKind::Open => depth += 1,
+                TokenKind::Close if depth == 0 => return word == wanted,
+                TokenKind::Close => depth -= 1,
+                _ if word == lexed.language.terminator => return false,
+                _ => {}
+            }
+        }
+        false
     }
 
     /// Makes way for a `}`; false if it is the odd one itself.
@@ -449,5 +505,19 @@ mod tests {
         );
         assert_eq!(odd("c", "f(a));\ng(b);"), vec![(1, ")".into(), Odd::Unopened, vec![])]);
         assert_eq!(odd("c", "f(a];\ng(b);").len(), 2);
+        assert_eq!(odd("c", "f(ai].b, c);\n"), vec![(1, "]".into(), Odd::Unopened, vec![])]);
+        assert_eq!(odd("c", "f(a[i, c);\n"), vec![(1, "[".into(), Odd::Unclosed, vec![1])]);
+    }
+
+    #[test]
+    fn headers_and_attributes_end_with_their_line() {
+        assert_eq!(
+            odd("rust", "fn f(a: &[i32; 7] -> i32 {\n    a[0]\n}\n"),
+            vec![(1, "(".into(), Odd::Unclosed, vec![1])]
+        );
+        assert_eq!(
+            odd("rust", "#[derive(Debug)\nstruct Tide;\n"),
+            vec![(1, "[".into(), Odd::Unclosed, vec![2])]
+        );
     }
 }

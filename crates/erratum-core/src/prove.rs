@@ -4,9 +4,13 @@
 //! the compiler and of the ranking; what vanishes with it follows from it. Where no fix holds, the
 //! statement or block is switched off in the copy, so that the search can go on behind it.
 
-mod chain;
+mod node;
+mod off;
 mod compare;
 mod judge;
+mod search;
+mod settle;
+mod tell;
 mod trial;
 
 pub use judge::judge;
@@ -99,7 +103,7 @@ pub fn prove(
     compile: &dyn Compile,
     limits: Limits,
 ) -> Found {
-    chain::Chain::new(program, language, first, compile, limits).run()
+    search::Search::new(program, language, compile, limits).run(first)
 }
 
 /// Whether a message is to be mended: an error, or a warning that tells of a mistake.

@@ -9,6 +9,8 @@ use std::collections::BTreeMap;
 pub enum Phase {
     /// Quotes, comments, characters that start no word.
     Lexical,
+    /// Brackets, where a compiler pairs them all before it reads anything else (rustc).
+    Brackets,
     /// The order of words and marks.
     Syntax,
     /// Names and what they stand for.
@@ -66,6 +68,9 @@ pub struct Pattern {
     /// The code the message must have, if it matters.
     #[serde(default)]
     pub code: Option<String>,
+    /// When this compiler notices it, where that is not the entry's phase.
+    #[serde(default)]
+    pub phase: Option<Phase>,
 }
 
 /// A program that shows a mistake, and the same mended.

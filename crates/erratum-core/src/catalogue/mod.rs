@@ -22,6 +22,8 @@ pub struct Shown {
     pub words: Words,
     /// How much of the pattern is fixed text, in bytes: the more, the more it says.
     pub weight: usize,
+    /// When the compiler noticed.
+    pub phase: Phase,
 }
 
 static ENTRIES: LazyLock<Vec<Entry>> = LazyLock::new(|| {
@@ -55,6 +57,7 @@ pub fn shown_by(message: &Message, compiler: &str) -> Vec<Shown> {
                     entry,
                     words,
                     weight: fixed + 8 * usize::from(pattern.code.is_some()),
+                    phase: pattern.phase.unwrap_or(entry.phase),
                 })
             })
             .max_by_key(|shown| shown.weight);
@@ -78,7 +81,7 @@ fn same_family(pattern: &str, compiler: &str) -> bool {
 /// The phase in which a compiler said a message: by the catalogue, else by how it is worded.
 pub fn phase(message: &Message, shown: &[Shown], compiler: &str) -> Phase {
     if let Some(best) = shown.first() {
-        return best.entry.phase;
+        return best.phase;
     }
     let text = message.text.as_str();
     let any = |words: &[&str]| words.iter().any(|word| text.contains(word));

@@ -564,7 +564,8 @@ fn void_type(text: &Text) -> Places {
         .filter_map(|declared| {
             let (first, last) = declared.typed.filter(|(first, last)| first == last)?;
             let token = lexed.code[first];
-            let known = !lexed.is(last, "void");
+            let tagged = first > 0 && matches!(lexed.word(first - 1), "struct" | "enum" | "union");
+            let known = !lexed.is(last, "void") && !tagged;
             known.then(|| vec![Edit::replace(name(text), token.start, token.end, "void")])
         })
         .collect()
@@ -582,13 +583,17 @@ fn foreign(text: &Text) -> Places {
     let lexed = &text.lexed;
     let mut all = Vec::new();
     for (foreign, here) in lexed.language.foreign.iter().filter(|(_, here)| !here.contains(' ')) {
-        for i in (0..lexed.code.len()).filter(|i| lexed.is(*i, here)) {
-            all.push(vec![Edit::replace(
-                name(text),
-                lexed.code[i].start,
-                lexed.code[i].end,
-                *foreign,
-            )]);
+        // A word of another language keeps apart from its neighbours, as a word does.
+        let word = here.starts_with(char::is_alphabetic);
+        let operator = |i: &usize| word || lexed.kind(i + 1) != Some(TokenKind::Open);
+        let glued = |at: usize| lexed.source.bytes().get(at).is_some_and(|b| !b.is_ascii_whitespace());
+        for i in (0..lexed.code.len()).filter(|i| lexed.is(*i, here)).filter(operator) {
+            let (start, end) = (lexed.code[i].start, lexed.code[i].end);
+            let macro_mark = lexed.is(i, "!") && start > 0 && lexed.kind(i - 1) == Some(TokenKind::Name);
+            let new = if !word && glued(end) { format!("{foreign} ") } else { (*foreign).to_owned() };
+            if !macro_mark {
+                all.push(vec![Edit::replace(name(text), start, end, new)]);
+            }
         }
     }
     all

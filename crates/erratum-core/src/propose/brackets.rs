@@ -40,11 +40,38 @@ fn lost_close(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
             all.push(Candidate::new("missing-bracket", score + 0.5, vec![edit]));
         }
     }
+    one_line(case, odd, all);
     let flat = lexed.code.get(odd.token + 1).is_none_or(|next| {
         next.line > open.line && lexed.source.indent(next.line) <= lexed.source.indent(open.line)
     });
     let score = w::DELETE + w::PAIRS_MENDED + if flat { 2.0 } else { -3.0 };
     all.push(Candidate::new("extra-bracket", score, vec![case.delete_token(odd.token)]));
+}
+
+/// `{1, 2,` on one line, as the elements of a list are written: the `}` belongs before what ends the
+/// line.
+fn one_line(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[odd.token].line);
+    let last = line.end - 1;
+    if last == odd.token {
+        return;
+    }
+    let place = if matches!(lexed.word(last), "," | ";" | ")") { last } else { line.end };
+    let sibling = (line.start.saturating_sub(1)..=line.end).any(|at| {
+        let near = lexed.code.get(at).is_some_and(|token| {
+            token.first && token.line != lexed.code[odd.token].line
+        });
+        near && lexed.word(at) == lexed.word(line.start)
+    });
+    let alone = lexed.is(line.start, "{");
+    let score = w::INSERT
+        + w::PAIRS_MENDED
+        + w::LAYOUT_PLACE
+        + if alone && sibling { 3.0 } else { -1.0 };
+    let spaced = lexed.code.get(odd.token + 1).is_some_and(|next| next.start > lexed.code[odd.token].end);
+    let text = if spaced { " }" } else { "}" };
+    all.push(Candidate::new("missing-bracket", score, vec![case.insert(case.end_before(place), text)]));
 }
 
 /// A `}` on a line of its own after the last line of the block, indented as its header is.
@@ -70,6 +97,17 @@ fn surplus_close(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
     let delete =
         w::DELETE + w::PAIRS_MENDED + if odd.before.is_empty() { w::LAYOUT_PLACE } else { 0.0 };
     all.push(Candidate::new("extra-bracket", delete, vec![case.delete_token(odd.token)]));
+    // `{1, 2}, 3, 4}`: the elements of a list of groups.
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[odd.token].line);
+    for at in line.clone().filter(|at| *at < odd.token && *at > line.start) {
+        let groups = lexed.is(at, ",") && lexed.is(at - 1, "}") && !lexed.is(at + 1, "{");
+        if groups {
+            let edit = case.insert(lexed.code[at + 1].start, "{");
+            let score = w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE + 1.0;
+            all.push(Candidate::new("missing-bracket", score, vec![edit]));
+        }
+    }
     for before in &odd.before {
         let edit = case.insert(case.end_before(*before), " {");
         let score = w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE;
@@ -80,10 +118,25 @@ fn surplus_close(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
 fn lost_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let close = closing(lexed.word(odd.token));
+    let mut redundant = false;
     for before in &odd.before {
-        let edit = case.insert(case.end_before(*before), close);
-        let score = w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE / 2.0;
-        all.push(Candidate::new("missing-bracket", score, vec![edit]));
+        let token = lexed.code.get(*before);
+        // `push((a, b),`: a list does not end with a comma on its line.
+        let comma = lexed.is(before.wrapping_sub(1), ",") && token.is_none_or(|token| token.first);
+        let place = if comma { before - 1 } else { *before };
+        // `];` on a line of its own keeps its place there.
+        let own_line = token.filter(|token| token.first && lexed.is(*before, ";"));
+        let at = own_line.map_or_else(|| case.end_before(place), |token| token.start);
+        redundant |= doubles(case, odd.token, place);
+        let score = w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE / 2.0
+            + if doubles(case, odd.token, place) { w::DOUBLED_PAIR } else { 0.0 };
+        all.push(Candidate::new("missing-bracket", score, vec![case.insert(at, close)]));
+        if lexed.is(odd.token.wrapping_sub(2), "fn")
+            && let Some(arrow) = (odd.token..*before).find(|at| lexed.is(*at, "->"))
+        {
+            let edit = case.insert(case.end_before(arrow), close);
+            all.push(Candidate::new("missing-bracket", score + 2.0, vec![edit]));
+        }
         // `f(a));` lost in the middle of a line: before an operator that follows a full operand.
         if lexed.is(*before, close) {
             all.push(Candidate::new(
@@ -93,8 +146,18 @@ fn lost_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
             ));
         }
     }
-    let score = w::DELETE + w::PAIRS_MENDED - 1.0;
+    let score = w::DELETE + w::PAIRS_MENDED - 1.0 - if redundant { w::DOUBLED_PAIR } else { 0.0 };
     all.push(Candidate::new("extra-bracket", score, vec![case.delete_token(odd.token)]));
+}
+
+/// Whether a bracket that closes before a token would make a second pair around a pair, as in
+/// `((a))`, which nobody means to write.
+fn doubles(case: &Case, open: usize, before: usize) -> bool {
+    let lexed = case.lexed();
+    lexed.is(open + 1, lexed.word(open))
+        && case.text.pairs.partner[open + 1].is_some_and(|inner| inner + 1 == before)
+        || lexed.is(open.wrapping_sub(1), lexed.word(open))
+            && lexed.is(before, closing(lexed.word(open)))
 }
 
 fn surplus_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
@@ -117,7 +180,17 @@ fn surplus_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) 
             score - 1.0,
             vec![case.replace_token(open, partner)],
         ));
+        let edit = case.insert(case.end_before(odd.token), wanted);
+        all.push(Candidate::new("missing-bracket", score - 1.5, vec![edit]));
         return;
+    }
+    // `)` alone on a line, where a block ends.
+    let line = lexed.on_line(lexed.code[odd.token].line);
+    let braces = case.text.pairs.odd.iter().any(|o| lexed.is(o.token, "{"));
+    if line.len() == 1 && braces {
+        let edit = case.replace_token(odd.token, "}");
+        let score = w::REPLACE_LIKE + w::PAIRS_MENDED + 2.0 * w::LAYOUT_PLACE;
+        all.push(Candidate::new("mismatched-bracket", score, vec![edit]));
     }
     let doubled = odd.token > 0 && lexed.word(odd.token - 1) == lexed.word(odd.token);
     let score = w::DELETE + w::PAIRS_MENDED + if doubled { 2.0 } else { 0.5 };

@@ -1,10 +1,10 @@
 //! Calls with too few, too many or misplaced arguments, and formats that do not fit their values.
 
-use super::shape::{Call, calls_near, parameters, simple_type, text_of};
+use super::shape::{Call, call_at, calls_near, parameters, text_of, type_of};
+use super::values::{Gap, values};
 use super::{Candidate, Case, weights as w};
 use crate::edit::Edit;
 use crate::lex::TokenKind;
-use crate::names::NameKind;
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks("arguments") || case.asks("format") {
@@ -18,6 +18,17 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `isdigit()` where a macro or an operator wants a value: a syntax error rather than one of types.
+pub(super) fn empty_call(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let open = case.token.wrapping_sub(1);
+    if lexed.is(case.token, ")") && lexed.is(open, "(")
+        && let Some(call) = call_at(case, open)
+    {
+        arguments(case, &call, 1.0, all);
+    }
+}
+
 fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let wanted = parameters(case, lexed.word(call.name));
@@ -25,7 +36,7 @@ fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
     let types: Vec<Option<String>> = call
         .arguments
         .iter()
-        .map(|(first, last)| if first == last { simple_type(case, *first) } else { None })
+        .map(|(first, last)| type_of(case, *first, *last))
         .collect();
     let count = wanted.as_ref().map(Vec::len);
     if count.is_none_or(|count| given > count) {
@@ -53,7 +64,7 @@ fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
         for index in 0..=given {
             let parameter = wanted.as_ref().and_then(|wanted| wanted.get(index));
             let fits = wanted.as_ref().map_or(0.0, |wanted| fit_with_gap(&types, wanted, index));
-            for (value, score) in values(case, call.name, parameter) {
+            for (value, score) in values(case, &gap(call, index, parameter)) {
                 let edit = with_argument(case, call, index, &value);
                 all.push(
                     Candidate::new(
@@ -81,7 +92,7 @@ fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
             if first != last || parameter.is_none() {
                 continue;
             }
-            for (value, score) in values(case, call.name, parameter).into_iter().take(3) {
+            for (value, score) in values(case, &gap(call, index, parameter)).into_iter().take(3) {
                 if value != lexed.word(first) {
                     let edit = case.replace_token(first, value);
                     all.push(
@@ -96,6 +107,11 @@ fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
             }
         }
     }
+}
+
+fn gap<'a>(call: &Call, index: usize, parameter: Option<&'a (String, String)>) -> Gap<'a> {
+    let (typed, name) = parameter.map_or(("", ""), |(typed, name)| (typed.as_str(), name.as_str()));
+    Gap { call: call.name, index: Some(index), typed, name, words: Vec::new() }
 }
 
 /// How well the other arguments fit the parameters when one is taken out.
@@ -113,56 +129,10 @@ fn fit_with_gap(types: &[Option<String>], wanted: &[(String, String)], gap: usiz
 
 fn fit(typed: &Option<String>, wanted: &str) -> f64 {
     match typed {
-        Some(typed)
-            if typed.trim_end_matches('*').trim()
-                == wanted.trim_start_matches("const ").trim_end_matches('*').trim() =>
-        {
-            0.7
-        }
+        Some(typed) if bare(typed) == bare(wanted) => 0.7,
         Some(_) => -0.7,
         None => 0.0,
     }
-}
-
-/// Values that might have stood for a parameter: a name like it, a name of its type, a plain value.
-fn values(case: &Case, token: usize, parameter: Option<&(String, String)>) -> Vec<(String, f64)> {
-    let lexed = case.lexed();
-    let mut all: Vec<(String, f64)> = Vec::new();
-    let (typed, name) = parameter.map_or(("", ""), |(typed, name)| (typed.as_str(), name.as_str()));
-    for declared in &case.text.names.declared {
-        let visible =
-            declared.token < token && (declared.scope.0..=declared.scope.1).contains(&token);
-        if !visible || !matches!(declared.kind, NameKind::Value | NameKind::Member) {
-            continue;
-        }
-        let word = lexed.word(declared.token);
-        let has = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
-        let mut score = if word == name { 2.0 } else { 0.0 };
-        score += if !typed.is_empty() && has == typed {
-            1.0
-        } else if has.is_empty() {
-            -0.3
-        } else {
-            -1.0
-        };
-        score += if case.text.names.uses(lexed, word) == 0 { 1.2 } else { 0.0 };
-        score -= 0.01 * token.abs_diff(declared.token) as f64;
-        if !all.iter().any(|(other, _)| other == word) {
-            all.push((word.to_owned(), score));
-        }
-    }
-    let plain = typed.trim_start_matches("const ").trim_start_matches('&');
-    match case.language().default_of(plain) {
-        Some(value) => all.push((value.to_owned(), -0.5)),
-        None if typed.is_empty() => all.push(("0".to_owned(), -1.0)),
-        None if typed.contains("str") || typed.contains("char") || typed == "String" => {
-            all.push(("\"\"".to_owned(), -0.5))
-        }
-        None => {}
-    }
-    all.sort_by(|a, b| b.1.total_cmp(&a.1));
-    all.truncate(4);
-    all
 }
 
 fn without_argument(case: &Case, call: &Call, index: usize) -> Edit {
@@ -189,6 +159,11 @@ fn with_argument(case: &Case, call: &Call, index: usize, value: &str) -> Edit {
     }
 }
 
+/// A type without what may differ where a value is handed on.
+fn bare(typed: &str) -> &str {
+    typed.trim_start_matches("const ").trim_start_matches('&').trim_end_matches(['*', ' '])
+}
+
 /// `%d` and its like against the values after the format; `{}` in Rust.
 fn format_marks(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -202,14 +177,32 @@ fn format_marks(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
     let marks = if case.language().id == "rust" { braces(&text) } else { percents(&text) };
     let values_given = call.arguments.len() - format - 1;
     let holes = marks.len();
+    let rust = case.language().id == "rust";
+    let wanted: Vec<Option<&str>> = marks
+        .iter()
+        .map(|(at, end)| if rust { None } else { type_for(&text[*at..*end]) })
+        .collect();
+    let types: Vec<Option<String>> = call.arguments[format + 1..]
+        .iter()
+        .map(|(first, last)| type_of(case, *first, *last))
+        .collect();
     if holes > values_given {
-        for (value, score) in values(case, call.name, None) {
-            for index in format + 1..=call.arguments.len() {
-                let last = if index == call.arguments.len() { 0.5 } else { 0.0 };
-                let edit = with_argument(case, call, index, &value);
-                all.push(
-                    Candidate::new("missing-argument", score + less + last, vec![edit]).guess(),
-                );
+        for index in 0..=values_given {
+            // What stands before the gap meets its own mark, what stands behind it the next one.
+            let fit: f64 = types
+                .iter()
+                .enumerate()
+                .map(|(at, typed)| meets(typed, wanted[if at < index { at } else { at + 1 }]))
+                .sum();
+            let typed = wanted.get(index).copied().flatten().unwrap_or("");
+            let words = marks.get(index).map_or(Vec::new(), |mark| words_beside(&text, *mark));
+            let place = format + 1 + index;
+            let gap = Gap { call: call.name, index: None, typed, name: "", words };
+            for (value, score) in values(case, &gap) {
+                let last = if index == values_given { 0.5 } else { 0.0 };
+                let edit = with_argument(case, call, place, &value);
+                let score = score + less + last + fit;
+                all.push(Candidate::new("missing-argument", score, vec![edit]).guess());
             }
         }
         if let Some((at, end)) = marks.last() {
@@ -227,12 +220,13 @@ fn format_marks(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
             ));
         }
     }
-    if case.language().id == "rust" || holes != values_given {
+    if rust || holes != values_given {
         return;
     }
+    swapped_values(case, call, format, (&types, &wanted), less, all);
     for (index, (at, end)) in marks.iter().enumerate() {
         let (first, last) = call.arguments[format + 1 + index];
-        let known = if first == last { simple_type(case, first) } else { None };
+        let known = type_of(case, first, last);
         let wanted = known.as_deref().and_then(percent_for);
         let now = &text[*at..*end];
         let choices: Vec<&str> =
@@ -252,6 +246,63 @@ fn format_marks(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
             all.push(Candidate::new("wrong-format", near - 0.4 * rank as f64 + less, vec![edit]));
         }
     }
+}
+
+/// Two values of a format in the wrong order: the other way round they fit their marks.
+fn swapped_values(
+    case: &Case,
+    call: &Call,
+    format: usize,
+    (types, wanted): (&[Option<String>], &[Option<&str>]),
+    less: f64,
+    all: &mut Vec<Candidate>,
+) {
+    let lexed = case.lexed();
+    for index in 1..types.len() {
+        let now = meets(&types[index - 1], wanted[index - 1]) + meets(&types[index], wanted[index]);
+        let then = meets(&types[index], wanted[index - 1]) + meets(&types[index - 1], wanted[index]);
+        if then <= now {
+            continue;
+        }
+        let (a, b) = (call.arguments[format + index], call.arguments[format + 1 + index]);
+        let between = lexed.source.slice(lexed.code[a.1].end, lexed.code[b.0].start).into_owned();
+        let text = format!("{}{between}{}", text_of(case, b), text_of(case, a));
+        let edit =
+            Edit::replace(case.file(), lexed.code[a.0].start, lexed.code[b.1].end, text);
+        let score = 2.5 + then - now + less;
+        all.push(Candidate::new("wrong-argument-order", score, vec![edit]));
+    }
+}
+
+/// How well a value's type fits the mark that it meets.
+fn meets(typed: &Option<String>, wanted: Option<&str>) -> f64 {
+    match (typed.as_deref().and_then(percent_for), wanted.and_then(percent_for)) {
+        (Some(has), Some(wanted)) if has == wanted => 0.7,
+        (Some(_), Some(_)) => -1.2,
+        _ => 0.0,
+    }
+}
+
+/// The type that a mark of a format is for.
+fn type_for(mark: &str) -> Option<&'static str> {
+    Some(match mark.trim_start_matches(|c: char| !c.is_ascii_alphabetic()) {
+        "d" | "i" => "int",
+        "f" | "lf" | "g" | "e" => "double",
+        "c" => "char",
+        "s" => "char *",
+        "ld" => "long",
+        "zu" => "size_t",
+        "u" => "unsigned",
+        _ => return None,
+    })
+}
+
+/// The words of a format next to one of its marks.
+fn words_beside(text: &str, (at, end): (usize, usize)) -> Vec<String> {
+    let clean = |word: &str| word.trim_matches(|c: char| !c.is_alphanumeric()).to_lowercase();
+    let before = text[..at].split_whitespace().next_back().map(clean);
+    let after = text[end..].split_whitespace().next().map(clean);
+    before.into_iter().chain(after).filter(|word| word.len() > 2).collect()
 }
 
 fn percent_for(typed: &str) -> Option<&'static str> {

@@ -47,17 +47,13 @@ fn duplicate(case: &Case, all: &mut Vec<Candidate>) {
             let edit = Edit::delete(case.file(), start, lexed.code[declared.token].start);
             all.push(Candidate::new("duplicate-declaration", 2.0, vec![edit]));
         }
-        let (start, end) =
-            (case.statement_start(declared.token), case.statement_end(declared.token));
+        let whole = |token: usize| (case.statement_start(token), end_of_declaration(case, token));
+        let (start, end) = whole(declared.token);
         if lexed.is(end, ";") {
             // The same line twice is a slip of copying; taking one out loses nothing.
             let text = text_of(case, (start, end));
             let again = case.text.names.of(lexed, name).any(|other| {
-                other.token != declared.token
-                    && text_of(
-                        case,
-                        (case.statement_start(other.token), case.statement_end(other.token)),
-                    ) == text
+                other.token != declared.token && text_of(case, whole(other.token)) == text
             });
             let edit = delete_lines(case, start, end);
             all.push(Candidate::new(
@@ -66,6 +62,9 @@ fn duplicate(case: &Case, all: &mut Vec<Candidate>) {
                 vec![edit],
             ));
         }
+        if declared.kind == NameKind::Function {
+            same_header(case, declared.token, all);
+        }
         let uses = case.text.names.uses(lexed, name);
         let renamed = format!("{name}2");
         if uses == 0 || declared.kind == NameKind::Function {
@@ -73,6 +72,43 @@ fn duplicate(case: &Case, all: &mut Vec<Candidate>) {
             all.push(Candidate::new("duplicate-declaration", -2.0, vec![edit]).guess());
         }
     }
+}
+
+/// A function whose prototype and definition differ: either is made like the other.
+fn same_header(case: &Case, token: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let header = |token: usize| {
+        let open = token + 1;
+        let close = case.text.pairs.partner.get(open).copied().flatten()?;
+        lexed.is(open, "(").then_some((case.statement_start(token), close))
+    };
+    let others = case.text.names.of(lexed, lexed.word(token));
+    for other in others.filter(|other| other.token != token) {
+        let (Some(a), Some(b)) = (header(token), header(other.token)) else { continue };
+        for (from, to) in [(a, b), (b, a)] {
+            // Parameters of a prototype need no names, those of a definition do.
+            let named = (from.0..from.1).filter(|at| lexed.kind(*at) == Some(TokenKind::Name)).count();
+            let body = lexed.is(to.1 + 1, "{");
+            if text_of(case, from) == text_of(case, to) || (body && named < 2 && from.1 > from.0 + 3) {
+                continue;
+            }
+            let (start, end) = (lexed.code[to.0].start, lexed.code[to.1].end);
+            let edit = Edit::replace(case.file(), start, end, text_of(case, from));
+            all.push(Candidate::new("duplicate-declaration", 1.5, vec![edit]));
+        }
+    }
+}
+
+/// The `;` that ends a declaration, behind the braces of its initial value.
+fn end_of_declaration(case: &Case, token: usize) -> usize {
+    let lexed = case.lexed();
+    let last = lexed.code.len() - 1;
+    let mut at = token;
+    while at < last && !matches!(lexed.word(at), ";" | "}") {
+        let open = lexed.kind(at) == Some(TokenKind::Open);
+        at = case.text.pairs.partner[at].filter(|_| open).unwrap_or(at) + 1;
+    }
+    at.min(last)
 }
 
 /// Takes the tokens out, with their line if nothing else stands on it.

@@ -1,6 +1,6 @@
 //! Paths through the program: a value not set, a value not returned.
 
-use super::shape::{function_around, text_of};
+use super::shape::{Function, function_at, text_of};
 use super::{Candidate, Case, weights as w};
 use crate::catalogue::Phase;
 use crate::edit::Edit;
@@ -23,7 +23,7 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
 fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let at = if lexed.is(case.token, "}") { case.token } else { case.token + 1 };
-    let Some(function) = function_around(case, at.min(lexed.code.len() - 1)) else { return };
+    let Some(function) = function_at(case, at.min(lexed.code.len() - 1)) else { return };
     let Some(close) = function.close else { return };
     let typed = function.returns.map_or(String::new(), |typed| text_of(case, typed));
     let typed = typed.trim_start_matches("static ").to_owned();
@@ -57,12 +57,15 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
             })
         });
         let result = matches!(word, "result" | "total" | "sum" | "count" | "best" | "answer");
-        let score = late
+        let loose = late
             + if outer { 0.8 } else { -2.0 }
             + if same { 1.0 } else { -1.5 }
             + if changed { 0.8 } else { 0.0 }
             + if result { 0.5 } else { 0.0 };
-        values.push((word.to_owned(), score));
+        values.push((word.to_owned(), loose));
+    }
+    if case.language().id == "rust" {
+        wrapped(case, &function, &typed, &mut values);
     }
     if let Some(value) = case.language().default_of(&typed) {
         values.push((value.to_owned(), -0.8));
@@ -74,6 +77,8 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
             "java" if !typed.is_empty() => "null",
             "c" if typed.contains('*') => "NULL",
             "rust" if typed == "&str" => "\"\"",
+            "rust" if typed.starts_with("Vec") => "Vec::new()",
+            "rust" if typed.starts_with("Option") => "None",
             "cpp" => "{}",
             _ => "0",
         };
@@ -95,6 +100,62 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
             Candidate::new("missing-return", 1.0 + score, vec![case.insert(place, text)]).guess(),
         );
     }
+}
+
+/// Rust: values in the wrapping that the return type asks for, and a struct of the fields at hand.
+fn wrapped(case: &Case, function: &Function, typed: &str, values: &mut Vec<(String, f64)>) {
+    let (head, inner) = typed.split_once('<').unwrap_or((typed, ""));
+    let wrap = match head.rsplit("::").next() {
+        Some("Result") => "Ok",
+        Some("Option") => "Some",
+        _ => "",
+    };
+    // `fmt::Result` and `Result<(), …>` hold nothing.
+    if wrap == "Ok" && (inner.is_empty() || inner.starts_with("()")) {
+        values.push(("Ok(())".to_owned(), 3.5));
+        return;
+    }
+    let inner = inner.strip_suffix('>').unwrap_or(inner);
+    let inside = if wrap.is_empty() { typed } else { inner.split(',').next().unwrap_or(inner) };
+    let inside = if inside == "Self" { implemented(case, function.open) } else { inside.to_owned() };
+    let mut found: Vec<(String, f64)> = values.clone();
+    found.extend(literal(case, function, &inside).map(|text| (text, 2.5)));
+    if wrap.is_empty() {
+        *values = found;
+    } else {
+        *values = found
+            .into_iter()
+            .map(|(value, score)| (format!("{wrap}({value})"), score + 1.0))
+            .collect();
+    }
+}
+
+/// The type that the `impl` block around a token is for.
+fn implemented(case: &Case, token: usize) -> String {
+    let lexed = case.lexed();
+    let open = case.text.pairs.block_of(lexed, token);
+    open.map_or(String::new(), |open| lexed.word(open - 1).to_owned())
+}
+
+/// `Order { pier, seats }`, where all fields are at hand under their names.
+fn literal(case: &Case, function: &Function, typed: &str) -> Option<String> {
+    let lexed = case.lexed();
+    let names = &case.text.names;
+    let declared = names.of(lexed, typed).find(|d| d.kind == NameKind::Type)?;
+    let open = declared.token + 1;
+    let close = case.text.pairs.partner.get(open).copied().flatten().filter(|_| lexed.is(open, "{"))?;
+    let fields: Vec<&str> = names
+        .declared
+        .iter()
+        .filter(|d| d.kind == NameKind::Member && (open..close).contains(&d.token))
+        .map(|d| lexed.word(d.token))
+        .collect();
+    let end = function.close?;
+    let at_hand = |field: &&str| {
+        names.of(lexed, field).any(|d| d.kind == NameKind::Value && d.scope.0 < end && d.scope.1 + 1 >= end)
+    };
+    (!fields.is_empty() && fields.iter().all(at_hand))
+        .then(|| format!("{typed} {{ {} }}", fields.join(", ")))
 }
 
 fn body_indent(case: &Case, open: usize, close: usize) -> String {

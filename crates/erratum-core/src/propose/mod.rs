@@ -12,10 +12,13 @@ mod flow;
 mod hints;
 mod imports;
 mod include;
+mod members;
 mod quotes;
 mod respell;
 mod shape;
+mod structure;
 mod types;
+mod values;
 pub mod weights;
 mod window;
 
@@ -51,11 +54,24 @@ pub struct Candidate {
     pub certainty: Certainty,
     /// How likely, before anything is tried; higher is likelier.
     pub score: f64,
+    /// Fixes of further mistakes without which this one cannot be seen to hold, such as the other
+    /// odd brackets; each in places of the text that the ones before left.
+    pub then: Vec<Candidate>,
 }
 
 impl Candidate {
     fn new(mistake: &'static str, score: f64, edits: Vec<Edit>) -> Candidate {
-        Candidate { edits, mistake, certainty: Certainty::Sure, score }
+        Candidate { edits, mistake, certainty: Certainty::Sure, score, then: Vec::new() }
+    }
+
+    /// The candidate itself and those that go with it, in order.
+    pub fn parts(&self) -> impl Iterator<Item = &Candidate> {
+        std::iter::once(self).chain(&self.then)
+    }
+
+    /// The edits of each part, each in places of the text that the ones before left.
+    pub fn sets(&self) -> Vec<&[Edit]> {
+        self.parts().map(|part| part.edits.as_slice()).collect()
     }
 
     fn guess(mut self) -> Candidate {
@@ -220,6 +236,7 @@ pub fn candidates(case: &Case) -> Vec<Candidate> {
     if early || !case.text.pairs.sound() || case.asks("window") {
         window::propose(case, &mut all);
     }
+    members::propose(case, &mut all);
     respell::propose(case, &mut all);
     imports::propose(case, &mut all);
     if !early {
@@ -228,14 +245,26 @@ pub fn candidates(case: &Case) -> Vec<Candidate> {
         calls::propose(case, &mut all);
         flow::propose(case, &mut all);
     }
+    if early {
+        calls::empty_call(case, &mut all);
+        structure::propose(case, &mut all);
+    }
     all.retain(|candidate| !silences(case, candidate));
     all.sort_by(|a, b| b.score.total_cmp(&a.score));
     let mut seen = std::collections::HashSet::new();
     all.retain(|candidate| {
-        let mut edits = candidate.edits.clone();
-        edits.sort();
-        seen.insert(edits)
+        let mut sets: Vec<Vec<Edit>> = candidate.sets().into_iter().map(<[Edit]>::to_vec).collect();
+        sets.iter_mut().for_each(|edits| edits.sort());
+        seen.insert(sets)
     });
+    all
+}
+
+/// What to try for a text in which nothing but comments is left.
+pub fn candidates_without_code(text: &Text) -> Vec<Candidate> {
+    let mut all = Vec::new();
+    quotes::open_comments(&text.lexed, &mut all);
+    all.sort_by(|a, b| b.score.total_cmp(&a.score));
     all
 }
 

@@ -12,7 +12,7 @@ use crate::lex::{Lexed, Token, TokenKind};
 use crate::model::{self, Class};
 
 /// How many places on a line are tried.
-const PLACES: usize = 60;
+const PLACES: usize = 120;
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     open_strings(case, all);
@@ -35,27 +35,22 @@ fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
     let line_start = lexed.source.line_start(odd.line);
     let certain = if odd.closed { 0.0 } else { 3.0 };
     let mut found = Vec::new();
-    // The quote that closes it was lost.
-    let text = lexed.source.slice(odd.start, line_end).into_owned();
-    for (at, next) in text.char_indices().skip(1) {
-        let boundary = matches!(next, ')' | ',' | ';' | ']' | '}' | '.' | '+' | '<' | ' ' | ':');
-        if boundary && found.len() < PLACES {
+    // The quote was lost at the edge of some word of the line. Behind a quote in the wrong place all
+    // the others change their part, so every edge is tried, also inside of what now reads as text.
+    let text = lexed.source.slice(line_start, line_end).into_owned();
+    let mut before = ' ';
+    for (at, next) in text.char_indices() {
+        let closes = matches!(next, ')' | ',' | ';' | ']' | '}' | '.' | '+' | '<' | ' ' | ':');
+        let opens = matches!(before, '(' | ',' | '=' | '+' | '<' | '[' | '{' | ':' | ' ' | '\t')
+            && !next.is_whitespace();
+        if (closes || opens) && at > 0 && found.len() < PLACES {
             // One blank between the text and what follows, as people write it.
             let wide = text[at..].starts_with("  ");
-            found.push((odd.start + at, if wide { -0.7 } else { 0.0 }));
+            found.push((line_start + at, if wide { -0.7 } else { 0.0 }));
         }
+        before = next;
     }
     found.push((line_end, 0.0));
-    // The quote that opens it was lost: this one closes.
-    let range = lexed.on_line(odd.line);
-    for index in range.clone().filter(|index| lexed.code[*index].start < odd.start) {
-        let before = lexed.word(index.wrapping_sub(1));
-        if index == range.start
-            || matches!(before, "(" | "," | "=" | "+" | "<<" | "return" | "[" | "{" | ":" | "==")
-        {
-            found.push((lexed.code[index].start, 0.0));
-        }
-    }
     let mut ranked: Vec<Candidate> = found
         .into_iter()
         .map(|(at, extra)| {
@@ -115,6 +110,9 @@ fn reading(case: &Case, line: &str, number: u32) -> f64 {
         (count(open) - count(close)).abs()
     };
     let odd = lexed.code.iter().filter(|token| token.kind == TokenKind::Unknown).count() as f64;
+    // A line that neither opens nor closes a block has as many of one brace as of the other.
+    let plain = !lexed.is(lexed.code.len().wrapping_sub(1), "{") && !lexed.is(0, "}");
+    let braces = if plain { depth("{", "}") } else { 0.0 };
     let empty = lexed
         .code
         .iter()
@@ -131,6 +129,8 @@ fn reading(case: &Case, line: &str, number: u32) -> f64 {
         - 3.0 * unknown
         - 8.0 * open
         - 3.0 * depth("(", ")")
+        - 3.0 * depth("[", "]")
+        - 2.0 * braces
         - 4.0 * odd
         - 2.0 * empty
 }
@@ -187,8 +187,16 @@ fn unknown_name(case: &Case, lexed: &Lexed, index: usize) -> bool {
 
 /// Comments that were left open, or that swallow the start of another one.
 fn comments(case: &Case, all: &mut Vec<Candidate>) {
-    let Some((open, close)) = case.language().block_comment else { return };
+    let Some((open, _)) = case.language().block_comment else { return };
     let lexed = case.lexed();
+    open_comments(lexed, all);
+    lost_opening(case, open, all);
+}
+
+/// Comments that are not closed, or that hold the start of another one. The text may have nothing
+/// but comments.
+pub(super) fn open_comments(lexed: &Lexed, all: &mut Vec<Candidate>) {
+    let Some((open, close)) = lexed.language.block_comment else { return };
     for token in &lexed.comments {
         let text = lexed.text(token);
         let inner = text.get(2..).is_some_and(|rest| rest.contains(open));
@@ -198,11 +206,17 @@ fn comments(case: &Case, all: &mut Vec<Candidate>) {
         let top = if token.closed { 5.0 } else { 8.0 };
         for (rank, line) in comment_lines(lexed, token).into_iter().enumerate() {
             let at = lexed.source.line_end(line);
-            let edit = case.insert(at, format!(" {close}"));
+            let blank = lexed.source.line_text(line).ends_with(' ');
+            let mark = if blank { close.to_owned() } else { format!(" {close}") };
+            let edit = Edit::insert(lexed.source.name(), at, mark);
             all.push(Candidate::new("open-comment", top - 1.5 * rank as f64, vec![edit]));
         }
     }
-    // `… */` whose opening mark was lost.
+}
+
+/// `… */` whose opening mark was lost.
+fn lost_opening(case: &Case, open: &str, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
     let end = lexed.code.windows(2).find(|pair| {
         pair[0].end == pair[1].start && lexed.text(&pair[0]) == "*" && lexed.text(&pair[1]) == "/"
     });
@@ -221,27 +235,38 @@ fn comments(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
-/// The lines at whose end an open comment may have been meant to end: the first, and the last
-/// before one that looks like code.
+/// The lines at whose end an open comment may have been meant to end, the likeliest first: the last
+/// before one that looks like code, then the first.
 fn comment_lines(lexed: &Lexed, token: &Token) -> Vec<u32> {
     let source = &lexed.source;
     let last = source.line_of(token.end.saturating_sub(1)).min(token.line + 40);
-    let mut lines = vec![token.line];
     let mut line = token.line;
-    while line < last {
-        let next = source.line_text(line + 1);
-        let text = next.trim();
-        let goes_on = text.starts_with('*')
-            || (!text.is_empty() && !text.ends_with([';', '{', '}', '>', ')']));
-        if !goes_on || text.contains("/*") {
-            break;
-        }
+    while line < last && !looks_like_code(lexed.language, &source.line_text(line + 1)) {
         line += 1;
     }
+    // A comment does not end with empty lines.
+    while line > token.line && source.line_text(line).is_empty() {
+        line -= 1;
+    }
+    let mut lines = vec![line];
     if line != token.line {
-        lines.insert(0, line);
+        lines.push(token.line);
     }
     lines
+}
+
+/// Whether a line inside of a comment reads like one of the program.
+fn looks_like_code(language: &'static crate::language::Language, line: &str) -> bool {
+    let text = line.trim();
+    let first = text.split(|c: char| !c.is_alphanumeric() && c != '_').next().unwrap_or("");
+    let directive = language.directives && text.starts_with('#');
+    let starts = language.is_keyword(first) || language.is_type(first);
+    let code_marks = text.contains([';', '{', '}', '=', '(']);
+    directive
+        || text.contains("/*")
+        || text.ends_with([';', '{', '}', '>'])
+        || text.starts_with("#[")
+        || (starts && code_marks)
 }
 
 /// Lines of plain words outside of comments, and words in a call that lost their quotes.
@@ -266,9 +291,11 @@ fn prose(case: &Case, all: &mut Vec<Candidate>) {
         if runs >= 1 && unknown >= 2 {
             // A line with the marks of code is hardly a remark, and commenting it out would only
             // silence the compiler.
-            let marks = range
-                .clone()
-                .any(|at| matches!(lexed.word(at), "(" | "=" | "{" | "[" | ";" | "<<"));
+            let marks = range.clone().any(|at| {
+                matches!(lexed.word(at), "(" | "=" | "{" | "[" | ";" | "<<" | "=>" | "::" | "->")
+                    || matches!(lexed.kind(at), Some(TokenKind::Str | TokenKind::Keyword)) && at == range.start
+                    || lexed.kind(at) == Some(TokenKind::Str)
+            });
             let code = if code_end { 5.0 } else { 0.0 } + if marks { 7.0 } else { 0.0 };
             let score = runs as f64 * 1.6 + unknown as f64 * 0.6 - far * 1.5 - code;
             let at = lexed.code[range.start].start;
@@ -296,25 +323,16 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
     let (line_start, line_end) = (lexed.source.line_start(line), lexed.source.line_end(line));
     let starts: Vec<usize> = range
         .clone()
-        .filter(|at| {
-            *at > range.start
-                && matches!(
-                    lexed.word(at - 1),
-                    "(" | "," | "=" | "+" | "<<" | "return" | "==" | "["
-                )
-        })
-        .take(8)
+        .filter(|at| *at == range.start || opens_value(lexed.word(at - 1)))
+        .take(16)
         .collect();
     let plain = reading(case, &lexed.source.line_text(line), line);
     let mut ranked = Vec::new();
     for &start in &starts {
         for end in start..range.end.min(start + 24) {
-            let next = lexed.word(end + 1);
-            let has_unknown = (start..=end).any(|at| unknown_name(case, lexed, at));
-            if !has_unknown
-                || !matches!(next, ")" | "," | ";" | "+" | "<<" | "." | "]")
-                || lexed.code[start..=end].iter().any(|t| t.kind == TokenKind::Str)
-            {
+            let closes = closes_value(lexed.word(end + 1)) || end + 1 == range.end;
+            let unknown = (start..=end).filter(|at| unknown_name(case, lexed, *at)).count();
+            if !closes || unknown == 0 || !reads_like_text(lexed, start, end) {
                 continue;
             }
             let (from, to) = (lexed.code[start].start, lexed.code[end].end);
@@ -330,20 +348,83 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
                 lexed.source.slice(to, line_end).as_ref(),
             ]
             .concat();
-            let score = reading(case, &text, line) - plain;
-            let single = start == end;
-            // Paths and members are code, not words for people.
-            let path = (start..=end).any(|at| matches!(lexed.word(at), "::" | "." | "->"));
+            let single = if start == end { -3.0 } else { 0.0 };
+            let sibling = if is_text_place(case, start, end) { SIBLING } else { 0.0 };
+            let score = reading(case, &text, line) - plain - far + single + sibling;
             let edits = vec![case.insert(from, "\""), case.insert(to, "\"")];
-            ranked.push(Candidate::new(
-                "text-as-string",
-                score - far - if single { 3.0 } else { 0.0 } - if path { 6.0 } else { 0.0 },
-                edits,
-            ));
+            ranked.push(Candidate::new("text-as-string", score, edits));
         }
     }
     let Some(best) = ranked.iter().map(|candidate| candidate.score).max_by(f64::total_cmp) else {
         return;
     };
     rank(ranked, (best - 2.0).min(6.0), all);
+}
+
+/// How much it counts that strings stand in the like places around.
+const SIBLING: f64 = 5.0;
+
+fn opens_value(word: &str) -> bool {
+    matches!(
+        word,
+        "(" | "," | "=" | "+" | "<<" | "return" | "==" | "!=" | "[" | "{" | "?" | ":" | "=>" | "case"
+    )
+}
+
+fn closes_value(word: &str) -> bool {
+    matches!(word, ")" | "," | ";" | "+" | "<<" | "." | "]" | "}" | ":" | "{" | "=>" | "?")
+}
+
+/// Whether tokens can have been meant as a text: words and the marks of sentences and formats, but
+/// no calls, paths, blocks or strings.
+fn reads_like_text(lexed: &Lexed, start: usize, end: usize) -> bool {
+    let mut depth = 0i32;
+    for at in start..=end {
+        match lexed.word(at) {
+            "(" | "[" | "{" => depth += 1,
+            ")" | "]" | "}" => depth -= 1,
+            "::" | "->" | "=>" | ";" | "==" | "!=" | "<=" | ">=" | "&&" | "||" | "=" | "&" | "<<"
+            | "+=" | "if" | "return" | "let" => return false,
+            // `a.b` is a member, `a. b` the end of a sentence.
+            "." if lexed.code.get(at + 1).is_some_and(|next| next.start == lexed.code[at].end) => {
+                return false;
+            }
+            _ if lexed.code[at].kind == TokenKind::Str => return false,
+            _ => {}
+        }
+        if depth < 0 {
+            return false;
+        }
+    }
+    // `f(x)` is a call; an empty pair of brackets is the mark of a format.
+    let call = (start + 1..=end).any(|at| {
+        matches!(lexed.word(at), "(" | "[")
+            && lexed.code[at].start == lexed.code[at - 1].end
+            && lexed.kind(at - 1) == Some(TokenKind::Name)
+    });
+    depth == 0 && !call
+}
+
+/// Whether what stands in the like place elsewhere is a string: the other elements of the list, the
+/// other branch of a choice, the same field or argument on other lines.
+fn is_text_place(case: &Case, start: usize, end: usize) -> bool {
+    let lexed = case.lexed();
+    let is_text = |at: usize| lexed.kind(at) == Some(TokenKind::Str);
+    let (before, after) = (lexed.word(start.wrapping_sub(1)), lexed.word(end + 1));
+    let list = (before == "," && start > 1 && is_text(start - 2))
+        || (after == "," && is_text(end + 2))
+        || (matches!(before, ":" | "?") && start > 1 && is_text(start - 2))
+        || (after == ":" && before == "?" && is_text(end + 2))
+        || (before == "+" && start > 1 && is_text(start - 2))
+        || (matches!(before, "==" | "=" | "<<") && matches!(after, "+" | "<<") && is_text(end + 2));
+    // The two tokens before it, elsewhere followed by a string.
+    let habit = start > 1
+        && (2..lexed.code.len()).any(|at| {
+            at != start
+                && is_text(at)
+                && lexed.word(at - 1) == before
+                && lexed.word(at - 2) == lexed.word(start - 2)
+                && matches!(lexed.kind(at - 2), Some(TokenKind::Name | TokenKind::Keyword))
+        });
+    list || habit
 }

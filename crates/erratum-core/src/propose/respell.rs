@@ -45,7 +45,7 @@ fn limit(word: &str) -> f64 {
 }
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
-    if case.phase == crate::catalogue::Phase::Flow {
+    if case.phase == crate::catalogue::Phase::Flow || case.asks("duplicate") {
         return;
     }
     let lexed = case.lexed();
@@ -61,6 +61,7 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let score = -2.0 * rank as f64;
         near_names(case, token, score, all);
         near_declaration(case, token, score, all);
+        lost_mark(case, token, score, all);
     }
 }
 
@@ -135,6 +136,61 @@ fn meant<'a>(case: &'a Case, token: usize) -> HashMap<&'a str, (NameKind, bool, 
         }
     }
     all
+}
+
+/// Where an unknown name could fall into two, as bytes of it, with how many of the parts are known.
+pub(super) fn splits(case: &Case, token: usize) -> Vec<(usize, f64)> {
+    let text = case.lexed().word(token);
+    let known = |name: &str| {
+        case.text.names.seen.contains_key(name)
+            || case.language().is_keyword(name)
+            || case.language().known_names().any(|(known, _)| known == name)
+    };
+    let starts = |tail: &str| tail.starts_with(|c: char| c.is_alphabetic() || c == '_');
+    text.char_indices()
+        .skip(1)
+        .map(|(at, _)| (at, text.split_at(at)))
+        .filter(|(_, (_, tail))| starts(tail))
+        .map(|(at, (head, tail))| (at, f64::from(u8::from(known(head)) + u8::from(known(tail)))))
+        .collect()
+}
+
+/// `freshseats` for `fresh->seats`, `ratetimes` for `rate*times`: a mark between two names was lost.
+fn lost_mark(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let names = &case.text.names;
+    if is_known(case, token) {
+        return;
+    }
+    let text = lexed.word(token).to_owned();
+    for (at, _) in splits(case, token).into_iter().filter(|(_, parts)| *parts >= 2.0) {
+        let (head, tail) = text.split_at(at);
+        let edit = |mark: &str| vec![case.insert(lexed.code[token].start + at, mark)];
+        let after = |mark: &str| {
+            names.seen.get(head).is_some_and(|seen| seen.iter().any(|at| lexed.is(at + 1, mark)))
+        };
+        let member = names.of(lexed, tail).any(|d| d.kind == NameKind::Member)
+            || names.seen.get(tail).is_some_and(|seen| {
+                seen.iter().any(|at| matches!(lexed.word(at.wrapping_sub(1)), "." | "->"))
+            });
+        for mark in [".", "->", "::"].into_iter().filter(|mark| *mark != "->" || case.language().directives) {
+            let fits = match mark {
+                "::" => head.starts_with(char::is_uppercase) && after("::"),
+                _ => member,
+            };
+            if fits {
+                let habit = if after(mark) { 1.0 } else { -1.0 };
+                all.push(Candidate::new("missing-mark", base + w::RUN_TOGETHER + habit, edit(mark)));
+            }
+        }
+        let value = |name: &str| names.of(lexed, name).any(|d| d.kind == NameKind::Value);
+        if value(head) && value(tail) {
+            for (rank, mark) in [" + ", " * ", " - ", " / ", " < "].into_iter().enumerate() {
+                let score = base + w::RUN_TOGETHER - 2.0 - 0.3 * rank as f64;
+                all.push(Candidate::new("missing-mark", score, edit(mark)).guess());
+            }
+        }
+    }
 }
 
 fn kind_weight(asked: NameKind, is: NameKind) -> f64 {
@@ -224,7 +280,7 @@ fn near_declaration(case: &Case, token: usize, base: f64, all: &mut Vec<Candidat
         }
         let same_kind = kind_weight(asked_kind(lexed, token), declared.kind);
         let more = (uses as f64 - 1.0).min(4.0) * w::DECLARATION_SLIP;
-        let known = familiarity(case, word) - familiarity(case, name)
+        let known = familiarity(case, word, name) - familiarity(case, name, word)
             + w::LOOKS * (looks(case, word) - looks(case, name));
         let score = base
             + w::RESPELL
@@ -295,17 +351,41 @@ fn count_letters(text: &str, weight: f64, counts: &mut HashMap<[u8; 3], f64>) {
     }
 }
 
-/// How often the parts of a name occur in the rest of the text, in comments and strings too: a
-/// word that people use elsewhere is hardly the misspelt one.
-fn familiarity(case: &Case, name: &str) -> f64 {
+/// How often the words of a name occur in the rest of the text, in comments, strings and other names:
+/// a word that people use elsewhere is hardly the misspelt one.
+fn familiarity(case: &Case, name: &str, other: &str) -> f64 {
     let lexed = case.lexed();
-    let low = name.to_lowercase();
-    let holds = |text: &str| text.to_lowercase().contains(&low);
-    let comments = lexed.comments.iter().filter(|token| holds(lexed.text(token))).count();
-    let strings =
-        lexed.code.iter().filter(|t| t.kind == TokenKind::Str && holds(lexed.text(t))).count();
-    let names = case.text.names.seen.keys().filter(|other| *other != name && holds(other)).count();
-    ((comments + strings + names) as f64).min(2.0)
+    let strings = lexed.code.iter().filter(|token| token.kind == TokenKind::Str);
+    let texts = lexed.comments.iter().chain(strings).map(|token| lexed.text(token));
+    let names = case.text.names.seen.keys().map(String::as_str);
+    let mut count: HashMap<String, f64> = HashMap::new();
+    for text in texts.chain(names.filter(|seen| *seen != name && *seen != other)) {
+        for word in words(text) {
+            *count.entry(word).or_default() += 1.0;
+        }
+    }
+    let seen = |word: &str| {
+        let stem = word.strip_suffix('s').unwrap_or(word);
+        let forms = [word.to_owned(), stem.to_owned(), format!("{word}s")];
+        let all: f64 = forms.iter().filter_map(|form| count.get(form)).sum();
+        all.min(2.0)
+    };
+    let parts: Vec<f64> = words(name).map(|word| seen(&word)).collect();
+    parts.iter().sum::<f64>() / (parts.len() as f64).max(1.0)
+}
+
+/// The words of a text or of a name such as `lastBerth` or `last_berth`, in small letters.
+fn words(text: &str) -> impl Iterator<Item = String> {
+    let mut spaced = String::with_capacity(text.len() + 8);
+    let mut lower = false;
+    for c in text.chars() {
+        if c.is_uppercase() && lower {
+            spaced.push(' ');
+        }
+        spaced.extend(if c.is_alphabetic() { c } else { ' ' }.to_lowercase());
+        lower = c.is_lowercase();
+    }
+    spaced.split_whitespace().map(str::to_owned).collect::<Vec<_>>().into_iter()
 }
 
 #[cfg(test)]

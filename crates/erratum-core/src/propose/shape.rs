@@ -30,6 +30,16 @@ pub(super) fn function_around(case: &Case, token: usize) -> Option<Function> {
     }
 }
 
+/// The function around a token, or the one whose header it stands in.
+pub(super) fn function_at(case: &Case, token: usize) -> Option<Function> {
+    let lexed = case.lexed();
+    let ends = |at: &usize| matches!(lexed.word(*at), "{" | "}" | ";");
+    let open = (token..lexed.code.len()).find(ends).filter(|at| lexed.is(*at, "{"));
+    let header = open.and_then(|open| function_of(case, open));
+    let inside = |function: &Function| function.open > token;
+    header.filter(inside).or_else(|| function_around(case, token))
+}
+
 /// The function whose body opens here.
 pub(super) fn function_of(case: &Case, open: usize) -> Option<Function> {
     let lexed = case.lexed();
@@ -161,6 +171,133 @@ pub(super) fn simple_type(case: &Case, token: usize) -> Option<String> {
         }
         _ => None,
     }
+}
+
+/// The type of an expression, as far as the text tells.
+pub(super) fn type_of(case: &Case, first: usize, last: usize) -> Option<String> {
+    let lexed = case.lexed();
+    if first > last || last >= lexed.code.len() {
+        return None;
+    }
+    if first == last {
+        let array = lexed.kind(first) == Some(TokenKind::Name)
+            && case
+                .text
+                .names
+                .resolve(lexed, first)
+                .is_some_and(|d| case.language().type_first && lexed.is(d.token + 1, "["));
+        return simple_type(case, first).map(|typed| if array { format!("{typed} *") } else { typed });
+    }
+    let partner = |at: usize| case.text.pairs.partner[at];
+    if lexed.is(first, "(") && partner(first) == Some(last) {
+        return type_of(case, first + 1, last - 1);
+    }
+    let outer = outer_operators(case, first, last);
+    if outer.iter().any(|at| matches!(lexed.word(*at), "<" | ">" | "<=" | ">=" | "==" | "!=" | "&&" | "||")) {
+        return Some(if case.language().id == "java" { "boolean" } else { "bool" }.to_owned());
+    }
+    if let Some(question) = outer.iter().find(|at| lexed.is(**at, "?")) {
+        let colon = outer.iter().find(|at| lexed.is(**at, ":"))?;
+        return type_of(case, question + 1, colon - 1);
+    }
+    let sums: Vec<usize> =
+        outer.into_iter().filter(|at| matches!(lexed.word(*at), "+" | "-" | "*" | "/" | "%")).collect();
+    if !sums.is_empty() {
+        let mut starts = vec![first];
+        starts.extend(sums.iter().map(|at| at + 1));
+        let mut ends: Vec<usize> = sums.iter().map(|at| at - 1).collect();
+        ends.push(last);
+        let types: Option<Vec<String>> =
+            starts.into_iter().zip(ends).map(|(a, b)| type_of(case, a, b)).collect();
+        let types = types?;
+        let find = |wanted: &[&str]| types.iter().find(|t| wanted.contains(&t.as_str())).cloned();
+        return find(&["String", "double", "float", "f64", "f32", "long", "size_t"])
+            .or_else(|| types.first().cloned());
+    }
+    // A cast in front.
+    if lexed.is(first, "(")
+        && let Some(close) = partner(first)
+        && case.language().is_type(lexed.word(first + 1))
+    {
+        return Some(text_of(case, (first + 1, close - 1)));
+    }
+    if lexed.is(last.wrapping_sub(1), "as") {
+        return Some(lexed.word(last).to_owned());
+    }
+    place_type(case, first, last)
+}
+
+/// The operators between two tokens that stand in no bracket and have something on both sides.
+fn outer_operators(case: &Case, first: usize, last: usize) -> Vec<usize> {
+    let lexed = case.lexed();
+    let mut found = Vec::new();
+    let mut at = first;
+    while at <= last {
+        match lexed.kind(at) {
+            Some(TokenKind::Open) => at = case.text.pairs.partner[at].unwrap_or(last).max(at),
+            Some(TokenKind::Op) if at > first && at < last => {
+                let operand = matches!(lexed.kind(at - 1), Some(TokenKind::Close))
+                    || !matches!(lexed.kind(at - 1), Some(TokenKind::Op | TokenKind::Open));
+                if operand {
+                    found.push(at);
+                }
+            }
+            _ => {}
+        }
+        at += 1;
+    }
+    found
+}
+
+/// The type of a call, an element or a member: what its last name was declared with.
+fn place_type(case: &Case, first: usize, last: usize) -> Option<String> {
+    let lexed = case.lexed();
+    let names = &case.text.names;
+    match lexed.word(last) {
+        ")" => {
+            let open = case.text.pairs.partner[last]?;
+            let name = open.checked_sub(1).filter(|at| *at >= first)?;
+            let function = names.of(lexed, lexed.word(name)).find(|d| d.kind == NameKind::Function);
+            match (function, lexed.word(name)) {
+                (Some(function), _) => {
+                    if case.language().type_first {
+                        return function.typed.map(|typed| text_of(case, typed));
+                    }
+                    let body = (function.token..lexed.code.len()).find(|at| lexed.is(*at, "{"))?;
+                    function_of(case, body)?.returns.map(|typed| text_of(case, typed))
+                }
+                (None, "length" | "size" | "strlen") => Some("int".to_owned()),
+                (None, "len" | "count") => Some("usize".to_owned()),
+                (None, "sqrt" | "pow" | "fabs" | "floor" | "ceil") => Some(real(case.language().id).to_owned()),
+                _ => None,
+            }
+        }
+        "]" => {
+            let open = case.text.pairs.partner[last]?;
+            let whole = type_of(case, first, open.checked_sub(1)?)?;
+            element(&whole)
+        }
+        _ => {
+            let member = names.of(lexed, lexed.word(last)).find(|d| d.kind == NameKind::Member)?;
+            member.typed.map(|typed| text_of(case, typed))
+        }
+    }
+}
+
+/// The type of an element of something of this type.
+fn element(whole: &str) -> Option<String> {
+    let whole = whole.trim();
+    if let Some(rest) = whole.strip_suffix('*').or_else(|| whole.strip_suffix("[]")) {
+        return Some(rest.trim().to_owned());
+    }
+    let inner = whole.trim_start_matches('&').trim_start_matches("mut ");
+    if let Some(list) = inner.strip_prefix('[') {
+        return list.split([';', ']']).next().map(|name| name.trim().to_owned());
+    }
+    let generic = inner.strip_suffix('>')?;
+    let (head, rest) = generic.split_once('<')?;
+    matches!(head.rsplit(':').next(), Some("Vec" | "vector" | "array"))
+        .then(|| rest.split(',').next().unwrap_or(rest).trim().to_owned())
 }
 
 /// The usual type of a real number.

@@ -83,6 +83,9 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
         targets.push((declared, -1.0));
     }
     let found = found_types(case);
+    if case.language().directives {
+        lost_star(case, &targets, all);
+    }
     for (declared, less) in targets {
         let Some(typed) =
             declared.typed.filter(|_| matches!(declared.kind, NameKind::Value | NameKind::Member))
@@ -110,6 +113,30 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
                     0.0
                 };
             all.push(Candidate::new("wrong-type", w::TYPE_FIX + score + less + more, vec![edit]));
+        }
+    }
+}
+
+/// C: a variable that is used as a pointer and not declared as one.
+fn lost_star(case: &Case, targets: &[(&crate::names::Declared, f64)], all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let at_message = case.text.names.resolve(lexed, case.token);
+    for declared in targets.iter().map(|(declared, _)| *declared).chain(at_message) {
+        let name = lexed.word(declared.token);
+        let allocated = (declared.token..declared.token + 4)
+            .any(|at| matches!(lexed.word(at), "malloc" | "calloc" | "realloc" | "NULL" | "nullptr" | "new"));
+        let followed = case.text.names.seen.get(name).is_some_and(|seen| {
+            seen.iter().any(|at| {
+                lexed.is(at + 1, "->")
+                    || (lexed.is(at.wrapping_sub(1), "*")
+                        && lexed.kind(at.wrapping_sub(2)) != Some(TokenKind::Name))
+            })
+        });
+        let star = declared.typed.is_some_and(|(_, last)| lexed.is(last, "*"));
+        if !star && declared.typed.is_some() && (allocated || followed) {
+            let edit = case.insert(lexed.code[declared.token].start, "*");
+            let score = 2.0 + if allocated { 1.5 } else { 0.0 } + if followed { 1.5 } else { 0.0 };
+            all.push(Candidate::new("wrong-type", score, vec![edit]));
         }
     }
 }

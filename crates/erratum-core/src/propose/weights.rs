@@ -139,3 +139,49 @@ pub const TRIES: usize = 28;
 
 /// A candidate this much below the best is not worth a compile.
 pub const HOPELESS: f64 = 11.0;
+
+/// A joint repair of several odd brackets: each further part is a further slip.
+pub const EACH_PART: f64 = -3.0;
+
+/// How many next best fixes of a step the search may come back to.
+pub const BRANCHES: usize = 2;
+
+/// A fix this much behind the best of its step is not come back to.
+pub const BRANCH_GAP: f64 = 4.0;
+
+/// How many times the search goes back to an earlier step at most.
+pub const DETOURS: usize = 10;
+
+/// The doubt that a message raises which no fix takes away: an earlier step may be wrong.
+pub const GAVE_UP: f64 = 5.0;
+
+/// The doubt that a message raises on a line which an earlier step changed.
+pub const AGAIN: f64 = 2.5;
+
+/// What a fix that is right usually comes to in all.
+pub const USUAL_TOTAL: f64 = 6.0;
+
+/// The doubt for each point that a fix is below [`USUAL_TOTAL`].
+pub const PER_BELOW_USUAL: f64 = 0.4;
+
+/// A fix whose runner-up is this close is one of two fair readings.
+pub const CLOSE: f64 = 0.4;
+
+/// A fix this much behind the best is not worth showing beside it.
+pub const ALTERNATIVE: f64 = 3.0;
+
+/// A bracket whose partner would make `((a))`: it is one too many, rather.
+pub const DOUBLED_PAIR: f64 = -4.0;
+
+/// A change that keeps the kinds of the words around, such as `,` in the place of `.` between an
+/// object and a member that it has.
+pub const MEMBER: f64 = 5.0;
+
+/// The header of a `for` has two `;`: where one is lacking, the mark between its parts is wrong.
+pub const FOR_HEADER: f64 = 6.0;
+
+/// A name that nothing declares and that is two known names run together.
+pub const RUN_TOGETHER: f64 = 4.0;
+
+/// After compiling: each message on the changed lines that went with it.
+pub const GONE_HERE: f64 = 1.2;

@@ -102,10 +102,12 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         window.swap(token, &mut found);
         window.joined(token, &mut found);
         window.run_together(token, &mut found);
+        window.dotted_number(token, &mut found);
     }
     if last == lexed.code.len() {
         window.insertions(last, &mut found);
     }
+    window.for_header(&mut found);
     found.sort_by(|a, b| b.score.total_cmp(&a.score));
     found.truncate(KEEP);
     all.append(&mut found);
@@ -116,6 +118,8 @@ fn anchors(case: &Case) -> Vec<usize> {
     let lexed = case.lexed();
     let mut all = vec![case.token];
     all.extend(case.text.pairs.odd.iter().take(3).map(|odd| odd.token));
+    let places = case.text.pairs.odd.iter().take(2).filter_map(|odd| odd.before.first());
+    all.extend(places.filter(|place| **place < lexed.code.len()));
     let doubled = (1..lexed.code.len()).filter(|at| is_doubled(case, *at));
     all.extend(doubled.take(2));
     all
@@ -451,6 +455,46 @@ impl Window<'_, '_> {
             || case.language().known_names().any(|(name, _)| name == text)
     }
 
+    /// `for (i = 0, i < n; i++)`: another mark stands where one of the two `;` belongs.
+    fn for_header(&self, found: &mut Vec<Candidate>) {
+        let (case, lexed) = (self.case, self.case.lexed());
+        if !case.language().type_first {
+            return;
+        }
+        let near = case.token.saturating_sub(REACH_BEFORE)..(case.token + REACH_AFTER);
+        for open in near.filter(|at| lexed.is(*at, "(") && lexed.is(at.wrapping_sub(1), "for")) {
+            let close = case.text.pairs.partner[open].unwrap_or(lexed.on_line(lexed.code[open].line).end);
+            let own = |at: &usize| case.text.pairs.inside[*at] == Some(open);
+            let inside: Vec<usize> = (open + 1..close.min(lexed.code.len())).filter(own).collect();
+            let ends = inside.iter().filter(|at| lexed.is(**at, ";")).count();
+            if ends != 1 {
+                continue;
+            }
+            for (rank, at) in
+                inside.iter().filter(|at| matches!(lexed.word(**at), "," | ":" | ".")).enumerate()
+            {
+                let edit = case.replace_token(*at, ";");
+                let score = w::FOR_HEADER - rank as f64;
+                found.push(Candidate::new("wrong-mark", score, vec![edit]));
+            }
+        }
+    }
+
+    /// `900. 1500`: the dot of a number that has nothing behind it was meant as a comma.
+    fn dotted_number(&self, token: usize, found: &mut Vec<Candidate>) {
+        let lexed = self.case.lexed();
+        let here = lexed.code[token];
+        let text = lexed.text(&here);
+        let next = lexed.code.get(token + 1);
+        let apart = next.is_some_and(|next| next.start > here.end && !next.first);
+        if here.kind != TokenKind::Number || !text.ends_with('.') || !apart {
+            return;
+        }
+        let edit = Edit::replace(self.case.file(), here.end - 1, here.end, ",");
+        let score = w::REPLACE_LIKE + self.distance(token + 1) + w::MESSAGE_NAMES_IT + w::LAYOUT_PLACE;
+        found.push(Candidate::new("wrong-mark", score, vec![edit]));
+    }
+
     fn swap(&self, token: usize, found: &mut Vec<Candidate>) {
         let lexed = self.case.lexed();
         let (Some(here), Some(next)) = (lexed.code.get(token), lexed.code.get(token + 1)) else {
@@ -521,39 +565,27 @@ impl Window<'_, '_> {
         }
     }
 
-    /// A name that holds two, with a lost bracket between them: `strcmpkind` for `strcmp(kind`.
+    /// A name that holds two, with a lost bracket between them: `strcmpkind` for `strcmp(kind`,
+    /// `doublemost` for `double)most`.
     fn run_together(&self, token: usize, found: &mut Vec<Candidate>) {
         let lexed = self.case.lexed();
         let text = lexed.word(token);
-        let lost =
-            |close: &str| self.case.text.pairs.odd.iter().any(|odd| lexed.word(odd.token) == close);
-        if lexed.kind(token) != Some(TokenKind::Name)
-            || self.is_known(text)
-            || !(lost(")") || lost("]"))
-        {
+        if lexed.kind(token) != Some(TokenKind::Name) || self.is_known(text) {
             return;
         }
-        let open = if lost(")") { "(" } else { "[" };
-        let seen = |name: &str| self.case.text.names.seen.contains_key(name);
-        let known = |name: &str| {
-            seen(name)
-                || self.case.language().is_keyword(name)
-                || self.case.language().known_names().any(|(known, _)| known == name)
-        };
-        for (at, _) in text.char_indices().skip(1) {
-            let (head, tail) = text.split_at(at);
+        let odd = |mark: &str| self.case.text.pairs.odd.iter().any(|odd| lexed.word(odd.token) == mark);
+        let marks = [("(", ")"), ("[", "]"), (")", "("), ("]", "[")];
+        for (lost, _) in marks.into_iter().filter(|(_, partner)| odd(partner)) {
             let declares = matches!(lexed.word(token.wrapping_sub(1)), "fn")
                 || self.case.language().is_type(lexed.word(token.wrapping_sub(1)));
-            let parts = f64::from(u8::from(known(head)))
-                + f64::from(u8::from(known(tail)))
-                + if declares { 0.5 } else { 0.0 };
-            if parts >= 1.0 && tail.starts_with(|c: char| c.is_alphabetic() || c == '_') {
-                let score = w::JOIN
-                    + w::PAIRS_MENDED
-                    + self.distance(token)
-                    + 2.5 * parts
-                    + 0.02 * head.len() as f64;
-                let edit = self.case.insert(lexed.code[token].start + at, open);
+            for (at, parts) in super::respell::splits(self.case, token) {
+                let parts = parts + if declares { 0.5 } else { 0.0 };
+                if parts < 1.0 {
+                    continue;
+                }
+                let score = w::JOIN + w::PAIRS_MENDED + self.distance(token) + 2.5 * parts
+                    + 0.02 * at as f64;
+                let edit = self.case.insert(lexed.code[token].start + at, lost);
                 found.push(Candidate::new("missing-bracket", score, vec![edit]));
             }
         }

@@ -1,6 +1,6 @@
 //! What changed between two compiles of a text and of its copy with edits.
 
-use crate::edit::{Edit, PositionMap};
+use crate::edit::{self, Edit};
 use crate::message::Message;
 use crate::source::Program;
 use std::collections::HashMap;
@@ -14,12 +14,17 @@ struct Key {
 }
 
 /// The key, and the byte of the text before the edits at which the message points.
-fn placed(message: &Message, after: &Program, before: &Program, edits: &[Edit]) -> (Key, usize) {
+fn placed(
+    message: &Message,
+    after: &Program,
+    before: &Program,
+    sets: &[&[Edit]],
+) -> (Key, usize) {
     let text: String = message.text.chars().filter(|c| !c.is_ascii_digit()).collect();
     let Some(at) = &message.at else { return (Key { text, file: String::new(), line: 0 }, 0) };
     let (line, offset) = match (after.file(&at.file), before.file(&at.file)) {
         (Some(now), Some(then)) => {
-            let offset = PositionMap::new(&at.file, edits).back(at.range(now).0);
+            let offset = edit::back(&at.file, at.range(now).0, sets);
             (then.line_of(offset), offset)
         }
         _ => (at.line, at.column as usize),
@@ -38,13 +43,13 @@ pub(super) struct Difference {
     pub stays: Vec<(usize, usize)>,
 }
 
-/// Holds the messages after some edits against those before.
+/// Holds the messages after some sets of edits, made one after the other, against those before.
 pub(super) fn compare(
     old: &[Message],
     before: &Program,
     new: &[Message],
     after: &Program,
-    edits: &[Edit],
+    sets: &[&[Edit]],
 ) -> Difference {
     let mut waiting: HashMap<Key, Vec<(usize, usize)>> = HashMap::new();
     for (index, message) in old.iter().enumerate() {
@@ -54,7 +59,7 @@ pub(super) fn compare(
     let mut result = Difference::default();
     let mut moved = Vec::new();
     for (index, message) in new.iter().enumerate() {
-        let (key, offset) = placed(message, after, before, edits);
+        let (key, offset) = placed(message, after, before, sets);
         let same = waiting.get_mut(&key).and_then(|all| {
             let found = all.iter().position(|(old, _)| *old == offset)?;
             Some(all.remove(found).1)
@@ -102,7 +107,7 @@ mod tests {
             one.at = Some(Place::point("f", 1, column));
             one
         };
-        let difference = compare(&[at(1), at(3)], &before, &[at(4)], &after, &edits);
+        let difference = compare(&[at(1), at(3)], &before, &[at(4)], &after, &[&edits]);
         assert_eq!((difference.gone, difference.stays), (vec![0], vec![(1, 0)]));
     }
 
@@ -113,7 +118,7 @@ mod tests {
         let after = crate::edit::apply(&before, &edits).unwrap();
         let old = [message("one", 1), message("two", 3)];
         let new = [message("two", 4), message("three", 1)];
-        let difference = compare(&old, &before, &new, &after, &edits);
+        let difference = compare(&old, &before, &new, &after, &[&edits]);
         assert_eq!(difference.gone, [0]);
         assert_eq!(difference.stays, [(1, 0)]);
         assert_eq!(difference.new, [1]);

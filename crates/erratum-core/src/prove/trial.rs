@@ -3,7 +3,7 @@
 use super::compare::{Difference, compare};
 use super::{Compile, Depth, Report, is_grave};
 use crate::catalogue::{self, Phase};
-use crate::edit::{self, Edit};
+use crate::edit;
 use crate::language::Language;
 use crate::message::Message;
 use crate::names::NameKind;
@@ -36,6 +36,11 @@ impl<'a> Memory<'a> {
 
     pub fn remember(&mut self, program: &Program, depth: Depth, report: Arc<Report>) {
         self.known.insert((hash(program), depth), Some(report));
+    }
+
+    /// Whether the budget is spent.
+    pub fn expired(&self) -> bool {
+        self.compile.expired()
     }
 
     /// The reports of these programs. Nothing for one whose compile did not come to its end.
@@ -109,7 +114,7 @@ pub(super) fn try_all(
         let batch: Vec<Candidate> = queue.by_ref().take(memory.compile.width().max(1)).collect();
         let applied: Vec<(Candidate, Program)> = batch
             .into_iter()
-            .filter_map(|c| Some((c.clone(), edit::apply(setting.program, &c.edits).ok()?)))
+            .filter_map(|c| Some((c.clone(), edit::apply_all(setting.program, &c.sets()).ok()?)))
             .collect();
         let programs: Vec<Program> = applied.iter().map(|(_, program)| program.clone()).collect();
         let reports = memory.reports(&programs, Depth::Errors);
@@ -131,13 +136,14 @@ pub(super) fn weigh(
     report: Arc<Report>,
 ) -> Option<Tried> {
     let old = &setting.report.messages;
-    let difference = compare(old, setting.program, &report.messages, &program, &candidate.edits);
+    let sets = candidate.sets();
+    let difference = compare(old, setting.program, &report.messages, &program, &sets);
     if !difference.gone.contains(&setting.target) {
         return None;
     }
     let target = &old[setting.target];
     let target_line = target.line().unwrap_or(u32::MAX);
-    let changed = changed_lines(&program, &candidate.edits);
+    let changed = edit::changed_lines(&program, &sets);
     let mut worth = w::HELD;
     let mut objection = false;
     for &index in &difference.new {
@@ -145,11 +151,10 @@ pub(super) fn weigh(
         let shown = catalogue::shown_by(message, setting.compiler);
         let phase = catalogue::phase(message, &shown, setting.compiler);
         let line = message.line().unwrap_or(0);
-        let here = changed.contains(&line)
-            && message
-                .at
-                .as_ref()
-                .is_some_and(|at| candidate.edits.iter().any(|e| e.file == at.file));
+        let here = message
+            .at
+            .as_ref()
+            .is_some_and(|at| changed.iter().any(|(file, l)| *file == at.file && *l == line));
         if !message.is_error() {
             let grave = is_grave(message, setting.language);
             if grave && (here || !target.is_error()) {
@@ -167,13 +172,11 @@ pub(super) fn weigh(
             // A warning must not be bought off with an error.
             return None;
         }
-        let shift = program.file(&candidate.edits[0].file).map_or(0, |now| now.line_count() as i64)
-            - setting
-                .program
-                .file(&candidate.edits[0].file)
-                .map_or(0, |then| then.line_count() as i64);
-        let old_line = i64::from(line) - shift.max(0);
-        let before = old_line <= i64::from(target_line);
+        let then = message.at.as_ref().and_then(|at| {
+            let offset = edit::back(&at.file, at.range(program.file(&at.file)?).0, &sets);
+            Some(setting.program.file(&at.file)?.line_of(offset))
+        });
+        let before = then.unwrap_or(line) <= target_line;
         if phase <= setting.phase && before {
             return None;
         }
@@ -192,28 +195,20 @@ pub(super) fn weigh(
     }
     let gone = difference.gone.iter().filter(|i| is_grave(&old[**i], setting.language)).count();
     worth += gone.min(w::MANY_GONE) as f64 * w::EACH_GONE;
+    // Several messages of one line that go together were one mistake.
+    let here = difference.gone.iter().filter(|i| {
+        **i != setting.target
+            && is_grave(&old[**i], setting.language)
+            && old[**i].line() == target.line()
+    });
+    worth += here.count().min(w::MANY_GONE) as f64 * w::GONE_HERE;
     if definitions_lost(setting, &program) {
         worth += w::LOST_DEFINITION;
         objection = true;
     }
+    drop(sets);
     let total = candidate.score + worth;
     Some(Tried { candidate, program, report, difference, total, objection })
-}
-
-/// The lines of the new text that the edits touch.
-fn changed_lines(program: &Program, edits: &[Edit]) -> Vec<u32> {
-    let mut lines = Vec::new();
-    for edit in edits {
-        let Some(source) = program.file(&edit.file) else { continue };
-        let map = edit::PositionMap::new(&edit.file, edits);
-        // The first byte of what was put in, and the last.
-        let end = map.forward(edit.end);
-        let start = end.saturating_sub(edit.text.len());
-        for line in source.line_of(start)..=source.line_of(end) {
-            lines.push(line);
-        }
-    }
-    lines
 }
 
 /// Whether fewer functions and types are defined than before: something was swallowed.

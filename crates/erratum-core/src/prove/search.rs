@@ -1,0 +1,207 @@
+//! The search: one mistake after the other is mended in a copy, by the fix that does best in the
+//! eyes of the compiler and of the ranking. Where that leads into trouble, the search goes back to
+//! the next best of an earlier step: among partial repairs it always goes on with the least
+//! doubtful one.
+
+use super::node::{Done, Node};
+use super::trial::{Memory, Setting, Tried, try_all};
+use super::{Compile, Depth, Found, Limits, Report, is_grave, off, settle, tell};
+use crate::catalogue::{self, Phase};
+use crate::language::Language;
+use crate::message::Message;
+use crate::propose::{self, Case, Text, weights as w};
+use crate::source::Program;
+use std::collections::HashMap;
+use std::sync::Arc;
+
+pub(super) struct Search<'a> {
+    original: &'a Program,
+    language: &'static Language,
+    limits: Limits,
+    memory: Memory<'a>,
+    compile: &'a dyn Compile,
+    texts: HashMap<(String, Arc<[u8]>), Arc<Text>>,
+}
+
+impl<'a> Search<'a> {
+    pub fn new(
+        program: &'a Program,
+        language: &'static Language,
+        compile: &'a dyn Compile,
+        limits: Limits,
+    ) -> Search<'a> {
+        let memory = Memory::new(compile);
+        Search { original: program, language, limits, memory, compile, texts: HashMap::new() }
+    }
+
+    pub fn run(mut self, first: Report) -> Found {
+        let first = Arc::new(first);
+        self.memory.remember(self.original, Depth::Full, first.clone());
+        self.memory.remember(self.original, Depth::Errors, first.clone());
+        let (last, complete) = self.walk(Node::first(self.original, first.clone()));
+        let settled = if complete { settle::settle(&last, &first, self.original, &mut self) } else { None };
+        tell::tell(&self.scene(), &first, &last, settled, complete)
+    }
+
+    /// What telling the result needs to know.
+    fn scene(&self) -> tell::Scene<'_> {
+        tell::Scene {
+            original: self.original,
+            language: self.language,
+            limits: self.limits,
+            compile: self.compile,
+            compiles: self.memory.compiles,
+        }
+    }
+
+    /// Goes on with the least doubtful partial repair until one is done or the budget ends; true if
+    /// nothing is left to try.
+    fn walk(&mut self, first: Node) -> (Node, bool) {
+        let mut queue = vec![first];
+        let mut detours = 0;
+        let mut deepest = 0;
+        while let Some(node) = take_cheapest(&mut queue) {
+            let Some(target) = self.next_target(&node) else { return (node, true) };
+            if self.compile.expired() || node.steps.len() >= self.limits.roots {
+                queue.push(node);
+                break;
+            }
+            // Going back is a detour; there is no end of them.
+            if node.steps.len() < deepest {
+                detours += 1;
+                if detours > w::DETOURS {
+                    continue;
+                }
+            }
+            deepest = deepest.max(node.steps.len());
+            self.expand(node, target, &mut queue);
+        }
+        // The budget is spent: the repair that has come furthest.
+        let left = |node: &Node| node.report.messages.iter().filter(|m| m.is_error()).count();
+        let rank = |node: &Node| node.cost + left(node) as f64 * 0.5 - node.steps.len() as f64;
+        let best = queue.into_iter().min_by(|a, b| rank(a).total_cmp(&rank(b)));
+        let empty = || Node::first(self.original, Arc::default());
+        (best.unwrap_or_else(empty), false)
+    }
+
+    /// The message to mend next: what spoils the reading of the text first, then errors as they
+    /// came, then warnings that tell of a mistake.
+    fn next_target(&self, node: &Node) -> Option<usize> {
+        let messages = &node.report.messages;
+        let compiler = self.compile.compiler();
+        let open = || (0..messages.len()).filter(|index| !node.passed.contains(index));
+        let lexical = |m: &Message| {
+            m.is_error()
+                && catalogue::phase(m, &catalogue::shown_by(m, compiler), compiler) == Phase::Lexical
+        };
+        open()
+            .find(|index| lexical(&messages[*index]))
+            .or_else(|| open().find(|index| messages[*index].is_error()))
+            .or_else(|| {
+                let wanted = self.limits.warnings && !messages.iter().any(Message::is_error);
+                open().find(|index| wanted && is_grave(&messages[*index], self.language))
+            })
+    }
+
+    fn text(&mut self, program: &Program, name: &str) -> Option<Arc<Text>> {
+        let source = program.file(name)?;
+        let key = (name.to_owned(), Arc::from(source.bytes()));
+        let language = self.language;
+        Some(self.texts.entry(key).or_insert_with(|| Arc::new(Text::new(source, language))).clone())
+    }
+
+    /// The file a message is about: where it points, or the program's first.
+    fn file_of(&self, message: &Message) -> String {
+        let first = self.original.files.first().map_or(String::new(), |file| file.name().to_owned());
+        message.at.as_ref().map_or(first, |at| at.file.clone())
+    }
+
+    /// Puts what can come after a node into the queue.
+    fn expand(&mut self, mut node: Node, target: usize, queue: &mut Vec<Node>) {
+        let report = node.report.clone();
+        let message = &report.messages[target];
+        let compiler = self.compile.compiler().to_owned();
+        let shown = catalogue::shown_by(message, &compiler);
+        let phase = catalogue::phase(message, &shown, &compiler);
+        let file = self.file_of(message);
+        if node.program.file(&file).is_none()
+            && let Some(source) = self.compile.source(&file)
+        {
+            node.program.set(source);
+        }
+        let Some(text) = self.text(&node.program, &file) else {
+            queue.push(node.after(Done::Passed, target, w::GAVE_UP, &mut self.memory));
+            return;
+        };
+        let setting = Setting {
+            program: &node.program,
+            text: &text,
+            language: self.language,
+            report: &report,
+            target,
+            phase,
+            compiler: &compiler,
+        };
+        let case = Case::new(&node.program, text.clone(), message, &report.messages, &shown, phase);
+        let candidates = match &case {
+            Some(case) => propose::candidates(case),
+            None => propose::candidates_without_code(&text),
+        };
+        let held: Vec<Tried> = try_all(&setting, candidates, &mut self.memory)
+            .into_iter()
+            .filter(|tried| tried.total > 0.0)
+            .collect();
+        if held.is_empty() {
+            let off = case.and_then(|case| off::switch_off(&case, &setting, &mut self.memory));
+            let done = off.map_or(Done::Passed, |off| Done::Off(Box::new(off)));
+            queue.push(node.after(done, target, w::GAVE_UP, &mut self.memory));
+            return;
+        }
+        let again = touches_own_change(&node, message);
+        let held = Arc::new(held);
+        for pick in 0..held.len().min(1 + w::BRANCHES) {
+            let behind = held[0].total - held[pick].total;
+            if behind > w::BRANCH_GAP || (pick > 0 && held[pick].objection && !held[0].objection) {
+                continue;
+            }
+            let cost = behind + doubt(&held[pick]) + if again { w::AGAIN } else { 0.0 };
+            let done = Done::Mended { held: held.clone(), pick };
+            queue.push(node.after(done, target, cost, &mut self.memory));
+        }
+    }
+}
+
+impl settle::Compiles for Search<'_> {
+    fn reports(&mut self, programs: &[Program]) -> Vec<Option<Arc<Report>>> {
+        self.memory.reports(programs, Depth::Full)
+    }
+
+    fn expired(&self) -> bool {
+        self.compile.expired()
+    }
+
+    fn language(&self) -> &'static Language {
+        self.language
+    }
+}
+
+/// The least doubtful node; of several, the one that has come furthest.
+fn take_cheapest(queue: &mut Vec<Node>) -> Option<Node> {
+    let order = |a: &Node, b: &Node| {
+        a.cost.total_cmp(&b.cost).then(b.steps.len().cmp(&a.steps.len()))
+    };
+    let index = (0..queue.len()).min_by(|a, b| order(&queue[*a], &queue[*b]))?;
+    // Of equals the first found stays first.
+    Some(queue.remove(index))
+}
+
+/// How much a fix that holds is to be doubted.
+fn doubt(tried: &Tried) -> f64 {
+    (w::USUAL_TOTAL - tried.total).max(0.0) * w::PER_BELOW_USUAL
+}
+
+/// Whether a message is about a line that an earlier step changed: a sign that it changed it wrong.
+fn touches_own_change(node: &Node, message: &Message) -> bool {
+    let Some(at) = &message.at else { return false };
+    node.changed_lines().iter().any(|(file, line)| *file == at.file && *line == at.line)
+}

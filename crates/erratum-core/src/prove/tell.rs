@@ -1,0 +1,336 @@
+//! From a repair to a verdict: its steps become roots, and every message of the first compile gets
+//! its part.
+
+use super::node::{Done, Node, Step};
+use super::settle::{Settled, Unit};
+use super::trial::{Tried, warns};
+use super::{Compile, Found, Limits, Report, is_grave};
+use crate::catalogue::{self, Shown, Words};
+use crate::describe::describe;
+use crate::edit::{self, Edit};
+use crate::language::Language;
+use crate::message::{Message, Place};
+use crate::propose::{Candidate, Certainty, weights as w};
+use crate::source::{Program, Source};
+use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Verdict};
+
+/// What telling needs to know beside the repair.
+pub(super) struct Scene<'a> {
+    pub original: &'a Program,
+    pub language: &'static Language,
+    pub limits: Limits,
+    pub compile: &'a dyn Compile,
+    pub compiles: usize,
+}
+
+/// A mistake that is to become a root.
+struct Draft<'a> {
+    /// Which step found it, and that step.
+    number: usize,
+    step: &'a Step,
+    /// The part of the step's fix that mends it; nothing if it has no fix.
+    part: Option<(usize, &'a Candidate)>,
+    /// What taking the fix back from the mended text has shown.
+    unit: Option<&'a Unit>,
+    /// Numbers of the messages that come from it.
+    owned: Vec<usize>,
+}
+
+/// Writes the verdict.
+pub(super) fn tell(
+    scene: &Scene,
+    first: &Report,
+    node: &Node,
+    settled: Option<Settled>,
+    complete: bool,
+) -> Found {
+    let mut drafts = drafts(node, settled.as_ref());
+    attribute(scene, first, node, &mut drafts);
+    drafts.retain(|draft| draft.unit.is_none_or(|unit| unit.needed));
+    // Of several mistakes that were found together, the one that was reported comes first.
+    drafts.sort_by_key(|draft| (draft.number, draft.owned.is_empty()));
+    let mut told = super::judge::told(first);
+    let teller = Teller { scene, node };
+    let mut roots = Vec::with_capacity(drafts.len());
+    for (index, draft) in drafts.iter().enumerate() {
+        let root = teller.root(index + 1, draft);
+        for (role, numbers) in [(Role::Root, &root.messages), (Role::Cascade, &root.follows)] {
+            for number in numbers {
+                let one = &mut told[number - 1];
+                (one.role, one.root) = (role, Some(root.id));
+            }
+        }
+        roots.push(root);
+    }
+    let mended = settled.map_or_else(|| node.program.clone(), |settled| settled.mended);
+    let sound = !node.report.messages.iter().any(Message::is_error);
+    let verdict = Verdict {
+        schema: SCHEMA,
+        build: Default::default(),
+        messages: told,
+        mended: sound && roots.iter().all(|root| root.warning || !root.fixes.is_empty()),
+        roots,
+        complete,
+        compiles: scene.compiles,
+        dropped: first.dropped,
+    };
+    Found { verdict, mended }
+}
+
+fn drafts<'a>(node: &'a Node, settled: Option<&'a Settled>) -> Vec<Draft<'a>> {
+    let mut drafts = Vec::new();
+    for (number, step) in node.steps.iter().enumerate() {
+        let mut push = |part: Option<(usize, &'a Candidate)>| {
+            let same = |unit: &&Unit| Some((unit.step, unit.part)) == part.map(|(p, _)| (number, p));
+            let unit = settled.and_then(|settled| settled.units.iter().find(same));
+            drafts.push(Draft { number, step, part, unit, owned: Vec::new() });
+        };
+        match &step.done {
+            Done::Mended { held, pick } => {
+                held[*pick].candidate.parts().enumerate().for_each(|part| push(Some(part)));
+            }
+            Done::Off(_) | Done::Passed => push(None),
+        }
+    }
+    drafts
+}
+
+/// Puts each message of the first compile down to the mistake it comes from: to the only one that
+/// brings it about by itself, else to the one whose mending made it go.
+fn attribute(scene: &Scene, first: &Report, node: &Node, drafts: &mut [Draft]) {
+    let mut chain: Vec<Option<usize>> = vec![None; first.messages.len()];
+    for (number, step) in node.steps.iter().enumerate() {
+        let Some(draft) = drafts.iter().position(|draft| draft.number == number) else { continue };
+        let gone = step.taken().map_or(&[][..], |taken| &taken.difference.gone[..]);
+        for index in gone.iter().chain([&step.target]) {
+            if let Some(message) = step.origin[*index] {
+                chain[message - 1].get_or_insert(draft);
+            }
+        }
+    }
+    for (index, message) in first.messages.iter().enumerate() {
+        if !is_grave(message, scene.language) {
+            continue;
+        }
+        let needed = |at: usize| drafts[at].unit.is_none_or(|unit| unit.needed);
+        let claims: Vec<usize> = (0..drafts.len())
+            .filter(|at| needed(*at) && drafts[*at].unit.is_some_and(|u| u.brings.contains(&index)))
+            .collect();
+        let by_chain = chain[index].filter(|at| needed(*at));
+        let owner = match claims[..] {
+            [only] => Some(only),
+            [] => by_chain.or_else(|| nearest(message, drafts, chain[index].is_some())),
+            [some, ..] => by_chain.filter(|at| claims.contains(at)).or(Some(some)),
+        };
+        if let Some(owner) = owner {
+            drafts[owner].owned.push(index + 1);
+        }
+    }
+}
+
+/// For a message whose step turned out not to be needed: the mistake whose message was nearest.
+fn nearest(message: &Message, drafts: &[Draft], lost: bool) -> Option<usize> {
+    let line = message.line().unwrap_or(0);
+    let far = |draft: &Draft| draft.step.message().line().unwrap_or(0).abs_diff(line);
+    (0..drafts.len())
+        .filter(|at| lost && drafts[*at].unit.is_some_and(|unit| unit.needed))
+        .min_by_key(|at| far(&drafts[*at]))
+}
+
+struct Teller<'a> {
+    scene: &'a Scene<'a>,
+    node: &'a Node,
+}
+
+impl Teller<'_> {
+    fn root(&self, id: usize, draft: &Draft) -> Root {
+        let message = draft.step.message();
+        let shown = catalogue::shown_by(message, self.scene.compile.compiler());
+        let fixes = self.fixes(draft);
+        let usual = shown.first().map_or("other", |shown| shown.entry.id.as_str());
+        let mistake = draft.part.map_or(usual, |(_, candidate)| candidate.mistake).to_owned();
+        let at = match draft.part {
+            Some((part, candidate)) => self.faulty_place(draft, part, &candidate.edits),
+            None => self.reported_place(draft.step, draft.number),
+        };
+        // The message that was looked at, if it comes from this mistake; else its first.
+        let target = draft.step.origin[draft.step.target];
+        let direct = target
+            .filter(|number| draft.owned.contains(number))
+            .or_else(|| draft.owned.first().copied());
+        let follows = draft.owned.iter().copied().filter(|n| Some(*n) != direct).collect();
+        let words = self.words(draft, &at, &shown, &mistake);
+        let texts = super::judge::texts(&mistake, &words, message);
+        Root {
+            id,
+            messages: direct.into_iter().collect(),
+            hidden: direct.is_none(),
+            warning: warns(message),
+            mistake,
+            at,
+            evidence: Evidence::Proved,
+            follows,
+            title: texts.0,
+            meaning: texts.1,
+            advice: texts.2,
+            will_say: direct.is_none().then(|| message.text.clone()),
+            fixes,
+        }
+    }
+
+    fn words(&self, draft: &Draft, at: &Place, shown: &[Shown], mistake: &str) -> Words {
+        let captured = shown.iter().find(|s| s.entry.id == mistake).or(shown.first());
+        let mut words = captured.map(|s| s.words.clone()).unwrap_or_default();
+        words.insert("line".into(), at.line.to_string());
+        words.insert("file".into(), at.file.clone());
+        if draft.step.message().at.is_some() {
+            let line = self.reported_place(draft.step, draft.number).line;
+            words.insert("reported".into(), line.to_string());
+        }
+        if let Some((part, candidate)) = draft.part
+            && let Some(edit) = candidate.edits.first()
+            && let Some(program) = self.before(draft, part)
+            && let Some(source) = program.file(&edit.file)
+        {
+            let old = source.slice(edit.start, edit.end).trim().to_owned();
+            for (name, text) in [("old", old), ("new", edit.text.trim().to_owned())] {
+                if !text.is_empty() && !text.contains('\n') {
+                    words.insert(name.into(), text);
+                }
+            }
+        }
+        words
+    }
+
+    /// The program before a part of a step's fix.
+    fn before(&self, draft: &Draft, part: usize) -> Option<Program> {
+        let sets = draft.step.taken().map(|taken| taken.candidate.sets()).unwrap_or_default();
+        edit::apply_all(&draft.step.before, &sets[..part.min(sets.len())]).ok()
+    }
+
+    fn original(&self, name: &str) -> Option<Source> {
+        self.scene.original.file(name).cloned().or_else(|| self.scene.compile.source(name))
+    }
+
+    /// A byte before a part of a step's fix, as a byte of the file as the learner has it.
+    fn back(&self, draft: &Draft, part: usize, file: &str, offset: usize) -> usize {
+        let sets = draft.step.taken().map(|taken| taken.candidate.sets()).unwrap_or_default();
+        let within = edit::back(file, offset, &sets[..part.min(sets.len())]);
+        self.node.back(file, within, draft.number)
+    }
+
+    /// Where a step's message points, in the file as the learner has it.
+    fn reported_place(&self, step: &Step, number: usize) -> Place {
+        let message = step.message();
+        let Some(place) = &message.at else {
+            let first = step.before.files.first().map_or("", |file| file.name());
+            return Place::point(first, 1, 1);
+        };
+        let (Some(now), Some(original)) = (step.before.file(&place.file), self.original(&place.file))
+        else {
+            return place.clone();
+        };
+        let (start, end) = place.range(now);
+        let start = self.node.back(&place.file, start, number);
+        let end = self.node.back(&place.file, end, number);
+        Place::of(&original, start, end.max(start))
+    }
+
+    fn faulty_place(&self, draft: &Draft, part: usize, edits: &[Edit]) -> Place {
+        let Some(edit) = edits.iter().min_by_key(|edit| (&edit.file, edit.start)) else {
+            return Place::point("", 1, 1);
+        };
+        let Some(original) = self.original(&edit.file) else {
+            return Place::point(&edit.file, 1, 1);
+        };
+        let mut start = self.back(draft, part, &edit.file, edit.start);
+        let mut end = self.back(draft, part, &edit.file, edit.end);
+        // A line that is added after another one: the place is where it will stand.
+        let bytes = original.bytes();
+        let whole =
+            |from: usize, to: usize| from < to && bytes[from..to.min(bytes.len())].ends_with(b"\n");
+        if edit.start != edit.end && whole(start, end) {
+            end -= 1;
+        }
+        while start < end && bytes[start].is_ascii_whitespace() {
+            start += 1;
+        }
+        Place::of(&original, start, end)
+    }
+
+    /// The fix that was taken, and those worth showing beside it.
+    fn fixes(&self, draft: &Draft) -> Vec<Fix> {
+        let Done::Mended { held, pick } = &draft.step.done else { return Vec::new() };
+        let Some((part, candidate)) = draft.part else { return Vec::new() };
+        let best = &held[*pick];
+        let mut first = self.fix(draft, part, 1, best, candidate);
+        let next = held.get(pick + 1);
+        let close = next.is_some_and(|next| {
+            best.total - next.total < w::CLOSE && next.candidate.mistake != candidate.mistake
+        });
+        if close {
+            first.certainty = Certainty::Guess;
+        }
+        let mut fixes = vec![first];
+        if best.candidate.then.is_empty() {
+            let fair = held[pick + 1..].iter().filter(|tried| {
+                !tried.objection
+                    && tried.total > best.total - w::ALTERNATIVE
+                    && tried.candidate.then.is_empty()
+            });
+            for tried in fair.take(self.scene.limits.alternatives) {
+                fixes.push(self.fix(draft, 0, fixes.len() + 1, tried, &tried.candidate));
+            }
+        }
+        fixes
+    }
+
+    fn fix(
+        &self,
+        draft: &Draft,
+        part: usize,
+        id: usize,
+        tried: &Tried,
+        candidate: &Candidate,
+    ) -> Fix {
+        let back = |edit: &Edit| Edit {
+            start: self.back(draft, part, &edit.file, edit.start),
+            end: self.back(draft, part, &edit.file, edit.end),
+            ..edit.clone()
+        };
+        let bytes: Vec<Edit> = candidate.edits.iter().map(back).collect();
+        let changes = bytes.iter().filter_map(|edit| {
+            let source = self.original(&edit.file)?;
+            Some(Change { at: Place::of(&source, edit.start, edit.end), text: edit.text.clone() })
+        });
+        let mut original = self.scene.original.clone();
+        for edit in &bytes {
+            if original.file(&edit.file).is_none()
+                && let Some(source) = self.scene.compile.source(&edit.file)
+            {
+                original.set(source);
+            }
+        }
+        let language = self.scene.language;
+        let old = &draft.step.report.messages;
+        let mut clears: Vec<usize> = (tried.difference.gone.iter())
+            .filter(|index| is_grave(&old[**index], language))
+            .filter_map(|index| draft.step.origin[*index])
+            .collect();
+        if draft.unit.is_some() && id == 1 {
+            clears.clone_from(&draft.owned);
+        }
+        let new = tried.difference.new.iter();
+        Fix {
+            id,
+            title: describe(&original, &bytes),
+            mistake: candidate.mistake,
+            evidence: Evidence::Proved,
+            certainty: candidate.certainty,
+            edits: changes.collect(),
+            clears,
+            reveals: new.filter(|i| is_grave(&tried.report.messages[**i], language)).count(),
+            bytes,
+        }
+    }
+}
