@@ -39,12 +39,13 @@ impl Outcome {
 }
 
 /// Looks at a case; nothing if the compiler has no objection to it.
-pub fn look(sample: &Sample, set: &[Planted], how: How) -> Result<Option<Outcome>, Box<dyn Error>> {
+pub fn look(sample: &mut Sample, set: &[Planted], how: How) -> Result<Option<Outcome>, Box<dyn Error>> {
     let mut session = sample.session(&set[0].source)?;
+    sample.lend(&mut session, false);
     let started = Instant::now();
-    let Ok(first) = session.first() else { return Ok(None) };
-    let grave = |message: &&Message| is_grave(message, sample.language);
-    if !first.messages.iter().any(|message| grave(&message)) {
+    let first = session.first().unwrap_or_default();
+    if !first.messages.iter().any(|message| is_grave(message, sample.language)) {
+        sample.lend(&mut session, true);
         return Ok(None);
     }
     session.set_budget(how.budget);
@@ -60,6 +61,8 @@ pub fn look(sample: &Sample, set: &[Planted], how: How) -> Result<Option<Outcome
     };
     let time = started.elapsed();
     let Found { verdict, mended } = found;
+    let report = session.compile(std::slice::from_ref(&mended), Depth::Errors).remove(0);
+    sample.lend(&mut session, true);
     let roots = matched(&verdict, set);
     let mut tally = Tally { cases: 1, mistakes: set.len(), ..Tally::default() };
     tally.times.push(time.as_secs_f64() / sample.check.as_secs_f64());
@@ -83,7 +86,6 @@ pub fn look(sample: &Sample, set: &[Planted], how: How) -> Result<Option<Outcome
         tally.attributed += usize::from(root.is_some() && root == roots[owner]);
     }
     if !how.judged {
-        let report = session.compile(std::slice::from_ref(&mended), Depth::Errors).remove(0);
         let sound = report.is_ok_and(|report| !report.messages.iter().any(Message::is_error));
         tally.compiles = usize::from(sound);
         tally.restored = usize::from(sample.is_restored(&mended.files[0]));

@@ -24,26 +24,40 @@ pub struct Sample {
     toolbox: Toolbox,
     /// For questions about the truth, apart from the sessions that are measured.
     asked: Session,
+    /// Whether the measured sessions take over the warm compiler.
+    warm: bool,
 }
 
 /// A message without its numbers, and the line of the sound program it falls on.
 type Key = (String, u32);
 
 impl Sample {
-    pub fn new(path: &Path, language: &'static Language) -> Result<Sample, Box<dyn Error>> {
+    /// With `warm`, one warm compiler serves all cases, and those of the program before: the times
+    /// mean nothing then.
+    pub fn new(
+        path: &Path,
+        language: &'static Language,
+        warm: bool,
+        before: Option<Sample>,
+    ) -> Result<Sample, Box<dyn Error>> {
         let project = Project::open(&[PathBuf::from(path)], Some(language))?;
         let name = path.file_name().map(|n| n.to_string_lossy().into_owned()).unwrap_or_default();
         let source = Source::new(name, fs::read(path)?);
         let toolbox = Toolbox::default();
         let mut check = Duration::MAX;
         let mut asked = session(&project, &toolbox, language, &source)?;
-        for _ in 0..2 {
-            asked = session(&project, &toolbox, language, &source)?;
+        if let Some(mut before) = before.filter(|_| warm) {
+            asked.adopt(&mut before.asked);
+        }
+        for round in 0..2 {
+            if round > 0 && !warm {
+                asked = session(&project, &toolbox, language, &source)?;
+            }
             let started = Instant::now();
             asked.first()?;
             check = check.min(started.elapsed());
         }
-        Ok(Sample { source, language, check, project, toolbox, asked })
+        Ok(Sample { source, language, check, project, toolbox, asked, warm })
     }
 
     /// A fresh compiler for a copy of the program.
@@ -51,12 +65,22 @@ impl Sample {
         session(&self.project, &self.toolbox, self.language, source)
     }
 
+    /// Lends the warm compiler to a session, or takes it back.
+    pub fn lend(&mut self, session: &mut Session, back: bool) {
+        if self.warm {
+            let (to, from) = if back { (&mut self.asked, session) } else { (session, &mut self.asked) };
+            to.adopt(from);
+        }
+    }
+
     /// Whether anything is said of the sound program.
-    pub fn alarm(&self) -> Result<bool, Box<dyn Error>> {
+    pub fn alarm(&mut self) -> Result<bool, Box<dyn Error>> {
         let mut session = self.session(&self.source)?;
+        self.lend(&mut session, false);
         let first = session.first()?;
         let program = Program::single(self.source.clone());
         let found = prove::prove(&program, self.language, first, &session, Default::default());
+        self.lend(&mut session, true);
         Ok(!found.verdict.roots.is_empty())
     }
 

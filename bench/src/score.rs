@@ -40,6 +40,9 @@ pub struct Options {
     /// Seconds that a search may take
     #[arg(long, default_value_t = 5.0)]
     budget: f64,
+    /// Keep one compiler warm over all cases of a program: quicker, but the times mean nothing
+    #[arg(long)]
+    warm: bool,
     /// Print each case that came out wrong
     #[arg(long)]
     wrong: bool,
@@ -93,6 +96,7 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
 fn score(language: &'static Language, options: &Options) -> Result<Figures, Box<dyn Error>> {
     let mut figures = Figures::default();
     let mut number = 0;
+    let mut before: Option<Sample> = None;
     for (index, path) in programs(language.id)?.into_iter().enumerate() {
         let named = path.file_name().map(|name| name.to_string_lossy().into_owned());
         let wanted = match options.programs {
@@ -104,14 +108,15 @@ fn score(language: &'static Language, options: &Options) -> Result<Figures, Box<
         {
             continue;
         }
-        let sample = Sample::new(&path, language)?;
+        let mut sample = Sample::new(&path, language, options.warm, before.take())?;
         figures.false_alarms += usize::from(sample.alarm()?);
         for plan in plans(&sample, options, options.seed + 1000 * index as u64) {
             number += 1;
             if number % options.every == 0 {
-                one(&sample, plan, options, &mut figures)?;
+                one(&mut sample, plan, options, &mut figures)?;
             }
         }
+        before = Some(sample);
     }
     Ok(figures)
 }
@@ -129,7 +134,7 @@ fn plans(sample: &Sample, options: &Options, seed: u64) -> Vec<Plan> {
 }
 
 fn one(
-    sample: &Sample,
+    sample: &mut Sample,
     (slip, seed): Plan,
     options: &Options,
     figures: &mut Figures,

@@ -105,6 +105,16 @@ impl Session {
         self.deadline = Some(Instant::now() + budget);
     }
 
+    /// Takes over the compiler that another session has kept warm, so that it need not be started
+    /// again. Programs that look at many files one after the other save most of their time so.
+    pub fn adopt(&mut self, other: &mut Session) {
+        let mut from = other.state.lock().unwrap_or_else(|poisoned| poisoned.into_inner());
+        let mut to = self.state.lock().unwrap_or_else(|poisoned| poisoned.into_inner());
+        if from.resident.is_some() {
+            to.resident = from.resident.take();
+        }
+    }
+
     /// The project it works on.
     pub fn project(&self) -> &Project {
         &self.project

@@ -152,12 +152,14 @@ fn lost_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
 
 /// Whether a bracket that closes before a token would make a second pair around a pair, as in
 /// `((a))`, which nobody means to write.
-fn doubles(case: &Case, open: usize, before: usize) -> bool {
+pub(super) fn doubles(case: &Case, open: usize, before: usize) -> bool {
     let lexed = case.lexed();
-    lexed.is(open + 1, lexed.word(open))
-        && case.text.pairs.partner[open + 1].is_some_and(|inner| inner + 1 == before)
-        || lexed.is(open.wrapping_sub(1), lexed.word(open))
-            && lexed.is(before, closing(lexed.word(open)))
+    let again = |at: usize| lexed.word(at) == lexed.word(open);
+    let partner = |at: usize| case.text.pairs.partner.get(at).copied().flatten();
+    let inner = partner(open + 1).filter(|_| again(open + 1));
+    let outer = open.checked_sub(1).and_then(partner).filter(|_| again(open - 1));
+    inner.is_some_and(|close| before == close || before == close + 1)
+        || outer.is_some_and(|close| before == close)
 }
 
 fn surplus_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {

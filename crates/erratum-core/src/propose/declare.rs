@@ -23,6 +23,7 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks("static") {
         made_static(case, all);
     }
+    siblings(case, all);
     if case.asks("throws") {
         throws(case, all);
     }
@@ -70,6 +71,48 @@ fn duplicate(case: &Case, all: &mut Vec<Candidate>) {
         if uses == 0 || declared.kind == NameKind::Function {
             let edit = case.replace_token(declared.token, renamed);
             all.push(Candidate::new("duplicate-declaration", -2.0, vec![edit]).guess());
+        }
+    }
+}
+
+/// A method that is declared in two places which must agree, an interface and what implements it,
+/// say: either is made like the other, in its return type, or in its parameters.
+fn siblings(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let text = case.message.text.as_str();
+    let agree = ["override", "implement", "incompatible type for trait", "no declaration matches", "does not match"];
+    if !agree.iter().any(|word| text.contains(word)) {
+        return;
+    }
+    let functions = || case.text.names.declared.iter().filter(|d| d.kind == NameKind::Function);
+    let named = |d: &&crate::names::Declared| {
+        let name = lexed.word(d.token);
+        let quoted = text
+            .split(|c: char| !(c.is_alphanumeric() || c == '_'))
+            .any(|word| word == name);
+        quoted && name.len() > 1
+    };
+    let parameters = |token: usize| {
+        let close = case.text.pairs.partner.get(token + 1).copied().flatten()?;
+        Some((token + 1, close))
+    };
+    for one in functions().filter(named) {
+        for other in case.text.names.of(lexed, lexed.word(one.token)) {
+            if other.token == one.token || other.kind != NameKind::Function {
+                continue;
+            }
+            let here = lexed.code[one.token].line == lexed.code[case.token].line;
+            let mut push = |from: Option<(usize, usize)>, to: Option<(usize, usize)>, less: f64| {
+                let (Some(from), Some(to)) = (from, to) else { return };
+                if text_of(case, from) != text_of(case, to) {
+                    let (start, end) = (lexed.code[to.0].start, lexed.code[to.1].end);
+                    let edit = Edit::replace(case.file(), start, end, text_of(case, from));
+                    let score = 2.0 + if here { 0.5 } else { 0.0 } + less;
+                    all.push(Candidate::new("wrong-type", score, vec![edit]));
+                }
+            };
+            push(other.typed, one.typed, 0.0);
+            push(parameters(other.token), parameters(one.token), -0.3);
         }
     }
 }

@@ -64,6 +64,7 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
             + if result { 0.5 } else { 0.0 };
         values.push((word.to_owned(), loose));
     }
+    named_after(case, &function, &typed, &mut values);
     if case.language().id == "rust" {
         wrapped(case, &function, &typed, &mut values);
     }
@@ -86,6 +87,7 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
     }
     values.sort_by(|a, b| b.1.total_cmp(&a.1));
     let source = &lexed.source;
+    empty_block(case, &function, &values, all);
     let indent = body_indent(case, function.open, close);
     for (value, score) in values.into_iter().take(5) {
         let text = if case.language().id == "rust" { value } else { format!("return {value};") };
@@ -184,7 +186,64 @@ fn last_branch(case: &Case, all: &mut Vec<Candidate>) {
     if condition >= 2 && lexed.is(condition - 1, "if") && lexed.is(condition - 2, "else") {
         let edit =
             Edit::delete(case.file(), lexed.code[condition - 2].end, lexed.code[open - 1].end);
-        all.push(Candidate::new("missing-return", 0.3, vec![edit]).guess());
+        all.push(Candidate::new("missing-return", -1.5, vec![edit]).guess());
+    }
+}
+
+/// A block with nothing in it: there the `return` is missing.
+fn empty_block(case: &Case, function: &Function, values: &[(String, f64)], all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let close = function.close.unwrap_or(function.open);
+    let source = &lexed.source;
+    for open in (function.open + 1..close).filter(|at| lexed.is(*at, "{") && lexed.is(at + 1, "}")) {
+        let (a, b) = (lexed.code[open], lexed.code[open + 1]);
+        if a.line == b.line {
+            continue;
+        }
+        let indent = format!("{}    ", source.indent_text(b.line));
+        for (value, score) in values.iter().take(2) {
+            let text = if case.language().id == "rust" { value.clone() } else { format!("return {value};") };
+            let edit = case.insert(source.line_end(a.line), format!("{}{indent}{text}", source.line_end_text()));
+            all.push(Candidate::new("missing-return", 2.5 + score, vec![edit]).guess());
+        }
+    }
+}
+
+/// A member or a parameter after which the function is named, or at least of the type it returns.
+fn named_after(case: &Case, function: &Function, typed: &str, values: &mut Vec<(String, f64)>) {
+    let lexed = case.lexed();
+    let names = &case.text.names;
+    let close = function.close.unwrap_or(function.open);
+    let own = names.declared.iter().find(|d| {
+        d.kind == NameKind::Function && d.token < function.parameters_close
+            && d.token + 40 > function.parameters_close
+            && case.text.pairs.partner.get(d.token + 1).copied().flatten() == Some(function.parameters_close)
+    });
+    let called = own.map_or(String::new(), |d| lexed.word(d.token).to_lowercase());
+    for declared in &names.declared {
+        let member = declared.kind == NameKind::Member;
+        let parameter = declared.kind == NameKind::Value
+            && declared.token < function.open
+            && (declared.scope.0..=declared.scope.1).contains(&close)
+            && declared.scope.0 + 60 > function.open;
+        let word = lexed.word(declared.token);
+        let has = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
+        let like = has.trim_start_matches('&') == typed.trim_start_matches('&');
+        if !(member || parameter) || has.is_empty() {
+            continue;
+        }
+        let named = !called.is_empty() && called.contains(&word.to_lowercase());
+        let score = if named { w::NAMED_AFTER } else { -1.2 } + if like { 0.8 } else { -1.5 };
+        let text = match case.language().id {
+            "rust" if member && has.starts_with(char::is_uppercase) && typed.starts_with('&') => {
+                format!("&self.{word}")
+            }
+            "rust" if member => format!("self.{word}"),
+            _ => word.to_owned(),
+        };
+        if !values.iter().any(|(value, _)| *value == text) {
+            values.push((text, score));
+        }
     }
 }
 

@@ -242,7 +242,7 @@ fn near_names(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
     if let Some((_, here)) = case.language().foreign.iter().find(|(foreign, _)| *foreign == word) {
         all.push(Candidate::new(
             "foreign-word",
-            base + 1.0,
+            base + w::FOREIGN,
             vec![case.replace_token(token, *here)],
         ));
     }

@@ -132,11 +132,44 @@ pub(super) fn calls_near(case: &Case) -> Vec<Call> {
     calls
 }
 
+/// The name of a constructor where it is defined: `Route(…) {`.
+fn constructor(case: &Case, name: &str) -> Option<usize> {
+    let lexed = case.lexed();
+    let seen = case.text.names.seen.get(name)?;
+    seen.iter().copied().find(|at| {
+        let close = case.text.pairs.partner.get(at + 1).copied().flatten();
+        !matches!(lexed.word(at.wrapping_sub(1)), "new" | "." | "=" | "return")
+            && close.is_some_and(|close| matches!(lexed.word(close + 1), "{" | "throws" | ":"))
+    })
+}
+
+/// The parameter that an argument around a token is given to, as it is declared in this file.
+pub(super) fn parameter_of<'a>(case: &'a Case, token: usize) -> Option<&'a crate::names::Declared> {
+    let lexed = case.lexed();
+    let mut open = case.text.pairs.inside[token]?;
+    loop {
+        if let Some(call) = call_at(case, open) {
+            let index = call.arguments.iter().position(|(a, b)| (*a..=*b).contains(&token))?;
+            let name = lexed.word(call.name);
+            let functions = case.text.names.of(lexed, name);
+            let declared = functions
+                .filter(|d| d.kind == NameKind::Function)
+                .map(|d| d.token)
+                .next()
+                .or_else(|| constructor(case, name))?;
+            let header = call_at(case, declared + 1)?;
+            let (a, b) = *header.arguments.get(index)?;
+            return case.text.names.declared.iter().find(|d| (a..=b).contains(&d.token));
+        }
+        open = case.text.pairs.inside[open]?;
+    }
+}
+
 /// The parameters of the function of that name in this file: each one's type and name.
 pub(super) fn parameters(case: &Case, name: &str) -> Option<Vec<(String, String)>> {
     let lexed = case.lexed();
-    let declared = case.text.names.of(lexed, name).find(|d| d.kind == NameKind::Function)?;
-    let call = call_at(case, declared.token + 1)?;
+    let declared = case.text.names.of(lexed, name).find(|d| d.kind == NameKind::Function);
+    let call = call_at(case, declared.map(|d| d.token).or_else(|| constructor(case, name))? + 1)?;
     let split = |(first, last): (usize, usize)| {
         let named = case.text.names.declared.iter().find(|d| (first..=last).contains(&d.token));
         let typed = named.and_then(|d| d.typed).map_or(String::new(), |typed| text_of(case, typed));

@@ -1,7 +1,7 @@
 //! Values of one type where another is wanted: the declaration, the value, or a conversion.
 
 use super::shape::{
-    Function, calls_near, function_around, function_of, real, simple_type, string, text_of, whole,
+    Function, parameter_of, calls_near, function_around, function_of, real, simple_type, string, text_of, whole,
 };
 use super::{Candidate, Case, weights as w};
 use crate::edit::Edit;
@@ -81,6 +81,16 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
     // The value handed on may be the one with the wrong declaration.
     if let Some(declared) = case.text.names.resolve(lexed, case.token) {
         targets.push((declared, -1.0));
+    }
+    // The parameter to which a value is given; if several calls complain of it, it is to blame.
+    if let Some(parameter) = parameter_of(case, case.token) {
+        let complaints = case
+            .all
+            .iter()
+            .filter(|m| m.is_error() && m.text == case.message.text)
+            .filter_map(|m| Some(lexed.at(m.at.as_ref()?.range(&lexed.source).0)))
+            .filter(|at| parameter_of(case, *at).is_some_and(|p| p.token == parameter.token));
+        targets.push((parameter, (complaints.count() as f64 - 1.5).clamp(-0.5, 2.0)));
     }
     let found = found_types(case);
     if case.language().directives {
@@ -166,6 +176,16 @@ fn clean(text: &str) -> String {
     text.trim_matches(['\'', '`', '"']).to_owned()
 }
 
+/// Java's types for plain values as objects.
+const BOXED: &[(&str, &str)] = &[
+    ("Integer", "int"),
+    ("Double", "double"),
+    ("Long", "long"),
+    ("Float", "float"),
+    ("Boolean", "boolean"),
+    ("Character", "char"),
+];
+
 /// Types that a declaration may have been meant to have.
 fn wanted_types(case: &Case, now: &str, found: &[String], language: &str) -> Vec<(String, f64)> {
     let mut all: Vec<(String, f64)> = Vec::new();
@@ -178,7 +198,11 @@ fn wanted_types(case: &Case, now: &str, found: &[String], language: &str) -> Vec
         }
     };
     for name in found {
-        push(name, 1.5);
+        // What holds a plain value is plain, if it was so before.
+        match BOXED.iter().find(|(boxed, _)| boxed == name) {
+            Some((_, plain)) if case.language().is_type(now) => push(plain, 2.5),
+            _ => push(name, 1.5),
+        }
     }
     let has = |name: &str| found.iter().any(|f| f == name);
     if has("double") || has("f64") || has("{float}") || has("floating-point number") {
@@ -254,10 +278,13 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
             Some(TokenKind::Number) => {
                 let whole_part = word.split('.').next().unwrap_or(&word);
                 if word.contains('.') && !whole_part.is_empty() {
+                    // Cutting something off loses what the learner wrote.
+                    let rest = word.split('.').nth(1).unwrap_or("").trim_end_matches(['f', 'F']);
+                    let loses = if rest.chars().any(|c| c != '0') { -1.5 } else { 0.0 };
                     all.push(
                         Candidate::new(
                             "real-for-whole",
-                            0.0 + near,
+                            near + loses,
                             vec![case.replace_token(token, whole_part)],
                         )
                         .guess(),

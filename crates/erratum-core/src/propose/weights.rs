@@ -185,3 +185,9 @@ pub const RUN_TOGETHER: f64 = 4.0;
 
 /// After compiling: each message on the changed lines that went with it.
 pub const GONE_HERE: f64 = 1.2;
+
+/// A word that another language has for something of this one: that is no slip of the fingers.
+pub const FOREIGN: f64 = 4.0;
+
+/// A value whose name says what its function is called: `getMoved` gives `moved`.
+pub const NAMED_AFTER: f64 = 2.5;

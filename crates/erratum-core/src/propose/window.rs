@@ -232,6 +232,15 @@ impl Window<'_, '_> {
         }
     }
 
+    /// `f((a)` with another `)` would be `f((a))`, which nobody means to write.
+    fn doubled(&self, mark: &str, token: usize) -> f64 {
+        let odd = self.case.text.pairs.odd.iter().map(|odd| odd.token);
+        let twice = odd
+            .filter(|open| crate::pairs::closing(self.case.lexed().word(*open)) == mark)
+            .any(|open| super::brackets::doubles(self.case, open, token));
+        if twice { w::DOUBLED_PAIR } else { 0.0 }
+    }
+
     fn insertions(&self, token: usize, found: &mut Vec<Candidate>) {
         let lexed = self.case.lexed();
         let at = self.place.get(token).copied().unwrap_or(self.sequence.len());
@@ -250,6 +259,7 @@ impl Window<'_, '_> {
                     + near
                     + self.named(mark)
                     + self.brackets("", mark)
+                    + self.doubled(mark, token)
                     + self.gain(place, place, &[class(mark)]);
                 let edit = self.insertion(token, mark, first && !end_of_line);
                 let mut candidate = Candidate::new(mistake_of_insert(mark), score, vec![edit]);
