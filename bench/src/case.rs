@@ -127,7 +127,7 @@ fn takes_back_one(
 pub fn show(sample: &Sample, set: &[Planted], outcome: &Outcome) {
     let tally = &outcome.tally;
     println!(
-        "--- {}: found {}/{}, false {}, attributed {}/{}, compiles {}, restored {}",
+        "--- {}: found {}/{}, false {}, attributed {}/{}, compiles {}, restored {} ({} compiles, {})",
         sample.source.name(),
         tally.found,
         tally.mistakes,
@@ -135,7 +135,9 @@ pub fn show(sample: &Sample, set: &[Planted], outcome: &Outcome) {
         tally.attributed,
         tally.messages,
         tally.compiles,
-        tally.restored
+        tally.restored,
+        outcome.verdict.compiles,
+        if outcome.verdict.complete { "to the end" } else { "budget spent" }
     );
     for (one, root) in set.iter().zip(&outcome.roots) {
         for edit in &one.edits {

@@ -235,8 +235,12 @@ fn name_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
         };
     }
     let pattern_word = lexed.word(index).starts_with(char::is_lowercase);
-    let closure =
-        (before == "|" || before == ",") && matches!(lexed.word(index + 1), "|" | "," | ":");
+    // Between two bars, where the parameters of a closure stand.
+    let line = lexed.on_line(lexed.code[index].line).start;
+    let bars = (line..index).filter(|at| lexed.is(*at, "|")).count();
+    let closure = bars % 2 == 1
+        && (before == "|" || before == ",")
+        && matches!(lexed.word(index + 1), "|" | "," | ":");
     let bound = open.is_some_and(|open| lexed.is(open, "(")) && in_pattern(lexed, index);
     (pattern_word && (closure || bound)).then_some((NameKind::Value, None))
 }

@@ -7,6 +7,7 @@
 mod node;
 mod off;
 mod compare;
+mod joint;
 mod judge;
 mod search;
 mod settle;

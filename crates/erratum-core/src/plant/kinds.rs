@@ -367,6 +367,10 @@ fn calls(text: &Text) -> Vec<(usize, Vec<(usize, usize)>)> {
         let Some(close) = text.pairs.partner[open].filter(|_| callee && lexed.is(open, "(")) else {
             continue;
         };
+        // `Route(…) {` defines a constructor.
+        if lexed.language.type_first && matches!(lexed.word(close + 1), "{" | "throws" | ":") {
+            continue;
+        }
         let mut arguments = Vec::new();
         let mut start = open + 1;
         for at in open + 1..=close {

@@ -2,6 +2,7 @@
 
 use super::{Candidate, Case, weights as w};
 use crate::edit::Edit;
+use crate::lex::TokenKind;
 use crate::pairs::{Odd, OddBracket, closing};
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
@@ -162,6 +163,49 @@ pub(super) fn doubles(case: &Case, open: usize, before: usize) -> bool {
         || outer.is_some_and(|close| before == close)
 }
 
+/// A bracket that starts its line closes what ends a line above with the same indentation.
+fn lost_opening_line(case: &Case, close: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let source = &lexed.source;
+    if !lexed.code[close].first {
+        return;
+    }
+    let indent = source.indent(lexed.code[close].line);
+    for next in (1..close).rev().take(600).filter(|at| lexed.code[*at].first) {
+        let last = lexed.code[next - 1];
+        let ended = matches!(lexed.word(next - 1), ";" | "{" | "}" | ",");
+        let deeper = source.indent(lexed.code[next].line) > indent;
+        if source.indent(last.line) == indent && deeper && !ended {
+            let open = if lexed.is(close, "]") { "[" } else { "(" };
+            let before = if lexed.kind(next - 1) == Some(TokenKind::Op) { " " } else { "" };
+            let edit = case.insert(last.end, format!("{before}{open}"));
+            let score = w::INSERT + w::PAIRS_MENDED + 2.0 * w::LAYOUT_PLACE - 0.5;
+            all.push(Candidate::new("missing-bracket", score, vec![edit]));
+            return;
+        }
+    }
+}
+
+/// Rust: `vec! 1, 2]`: the bracket after the `!` was lost, maybe many lines further up.
+fn lost_macro_bracket(case: &Case, close: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if case.language().id != "rust" {
+        return;
+    }
+    let open = if lexed.is(close, "]") { "[" } else { "(" };
+    let bare = (1..close).rev().take(600).find(|at| {
+        lexed.is(*at, "!")
+            && lexed.kind(at - 1) == Some(TokenKind::Name)
+            && lexed.code[*at].start == lexed.code[at - 1].end
+            && lexed.kind(at + 1) != Some(TokenKind::Open)
+    });
+    if let Some(at) = bare {
+        let edit = case.insert(lexed.code[at].end, open);
+        let score = w::INSERT + w::PAIRS_MENDED + 2.0 * w::LAYOUT_PLACE;
+        all.push(Candidate::new("missing-bracket", score, vec![edit]));
+    }
+}
+
 fn surplus_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     if let Some(open) = odd.meets {
@@ -186,10 +230,14 @@ fn surplus_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) 
         all.push(Candidate::new("missing-bracket", score - 1.5, vec![edit]));
         return;
     }
+    lost_macro_bracket(case, odd.token, all);
+    lost_opening_line(case, odd.token, all);
     // `)` alone on a line, where a block ends.
     let line = lexed.on_line(lexed.code[odd.token].line);
     let braces = case.text.pairs.odd.iter().any(|o| lexed.is(o.token, "{"));
-    if line.len() == 1 && braces {
+    let goes_on = matches!(lexed.word(line.start + 1), "else" | "catch" | "finally" | "while" | ";" | ",");
+    let alone = odd.token == line.start && (line.len() == 1 || goes_on);
+    if alone && braces {
         let edit = case.replace_token(odd.token, "}");
         let score = w::REPLACE_LIKE + w::PAIRS_MENDED + 2.0 * w::LAYOUT_PLACE;
         all.push(Candidate::new("mismatched-bracket", score, vec![edit]));

@@ -54,6 +54,9 @@ pub struct Candidate {
     pub certainty: Certainty,
     /// How likely, before anything is tried; higher is likelier.
     pub score: f64,
+    /// The message that it mends, as an index of the report it was made for; nothing for the one
+    /// that is looked at.
+    pub target: Option<usize>,
     /// Fixes of further mistakes without which this one cannot be seen to hold, such as the other
     /// odd brackets; each in places of the text that the ones before left.
     pub then: Vec<Candidate>,
@@ -61,7 +64,7 @@ pub struct Candidate {
 
 impl Candidate {
     fn new(mistake: &'static str, score: f64, edits: Vec<Edit>) -> Candidate {
-        Candidate { edits, mistake, certainty: Certainty::Sure, score, then: Vec::new() }
+        Candidate { edits, mistake, certainty: Certainty::Sure, score, target: None, then: Vec::new() }
     }
 
     /// The candidate itself and those that go with it, in order.

@@ -147,10 +147,10 @@ pub const EACH_PART: f64 = -3.0;
 pub const BRANCHES: usize = 2;
 
 /// A fix this much behind the best of its step is not come back to.
-pub const BRANCH_GAP: f64 = 4.0;
+pub const BRANCH_GAP: f64 = 2.5;
 
 /// How many times the search goes back to an earlier step at most.
-pub const DETOURS: usize = 10;
+pub const DETOURS: usize = 6;
 
 /// The doubt that a message raises which no fix takes away: an earlier step may be wrong.
 pub const GAVE_UP: f64 = 5.0;
@@ -183,6 +183,9 @@ pub const FOR_HEADER: f64 = 6.0;
 /// A name that nothing declares and that is two known names run together.
 pub const RUN_TOGETHER: f64 = 4.0;
 
+/// A bracket was lost in it, and both parts are known: hardly anything else explains such a name.
+pub const BOTH_KNOWN: f64 = 4.0;
+
 /// After compiling: each message on the changed lines that went with it.
 pub const GONE_HERE: f64 = 1.2;
 
@@ -191,3 +194,12 @@ pub const FOREIGN: f64 = 4.0;
 
 /// A value whose name says what its function is called: `getMoved` gives `moved`.
 pub const NAMED_AFTER: f64 = 2.5;
+
+/// A fix this much ahead of the next is tried together with those of other messages.
+pub const STANDS_OUT: f64 = 1.5;
+
+/// How many lines apart such fixes must be, so that none can be the cause of another's message.
+pub const APART: u32 = 2;
+
+/// How many of them are tried at once at most.
+pub const JOINT: usize = 6;

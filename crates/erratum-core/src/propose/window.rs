@@ -593,7 +593,8 @@ impl Window<'_, '_> {
                 if parts < 1.0 {
                     continue;
                 }
-                let score = w::JOIN + w::PAIRS_MENDED + self.distance(token) + 2.5 * parts
+                let both = if parts >= 2.0 { w::BOTH_KNOWN } else { 0.0 };
+                let score = w::JOIN + w::PAIRS_MENDED + self.distance(token) + 2.5 * parts + both
                     + 0.02 * at as f64;
                 let edit = self.case.insert(lexed.code[token].start + at, lost);
                 found.push(Candidate::new("missing-bracket", score, vec![edit]));

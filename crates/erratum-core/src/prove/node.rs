@@ -42,11 +42,6 @@ impl Step {
             Done::Passed => None,
         }
     }
-
-    /// The message that was looked at.
-    pub fn message(&self) -> &Message {
-        &self.report.messages[self.target]
-    }
 }
 
 /// A partial repair.

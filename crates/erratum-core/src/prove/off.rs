@@ -33,6 +33,7 @@ pub(super) fn switch_off(case: &Case, setting: &Setting, memory: &mut Memory) ->
                 mistake: "other",
                 certainty: Certainty::Guess,
                 score: 0.0,
+                target: None,
                 then: Vec::new(),
             };
             return Some(Tried {

@@ -5,11 +5,11 @@
 
 use super::node::{Done, Node};
 use super::trial::{Memory, Setting, Tried, try_all};
-use super::{Compile, Depth, Found, Limits, Report, is_grave, off, settle, tell};
+use super::{Compile, Depth, Found, Limits, Report, is_grave, joint, off, settle, tell};
 use crate::catalogue::{self, Phase};
 use crate::language::Language;
 use crate::message::Message;
-use crate::propose::{self, Case, Text, weights as w};
+use crate::propose::{self, Candidate, Case, Text, weights as w};
 use crate::source::Program;
 use std::collections::HashMap;
 use std::sync::Arc;
@@ -147,6 +147,18 @@ impl<'a> Search<'a> {
             Some(case) => propose::candidates(case),
             None => propose::candidates_without_code(&text),
         };
+        let second = candidates.get(1).map_or(f64::NEG_INFINITY, |next| next.score);
+        let clear = candidates.first().filter(|best| best.score - second >= w::STANDS_OUT);
+        let joint = clear.and_then(|best| {
+            joint::joint(&node, &setting, best, |message, index| self.best_for(&node, message, index))
+        });
+        if let Some(joint) = joint
+            && let Some(tried) = joint::hold(&setting, joint, &mut self.memory)
+        {
+            let done = Done::Mended { held: Arc::new(vec![tried]), pick: 0 };
+            queue.push(node.after(done, target, 0.0, &mut self.memory));
+            return;
+        }
         let held: Vec<Tried> = try_all(&setting, candidates, &mut self.memory)
             .into_iter()
             .filter(|tried| tried.total > 0.0)
@@ -168,6 +180,25 @@ impl<'a> Search<'a> {
             let done = Done::Mended { held: held.clone(), pick };
             queue.push(node.after(done, target, cost, &mut self.memory));
         }
+    }
+}
+
+impl Search<'_> {
+    /// The fix for another message of a node, if one stands out before anything is tried.
+    fn best_for(&self, node: &Node, message: &Message, index: usize) -> Option<Candidate> {
+        let compiler = self.compile.compiler();
+        let shown = catalogue::shown_by(message, compiler);
+        let phase = catalogue::phase(message, &shown, compiler);
+        let source = node.program.file(&message.at.as_ref()?.file)?;
+        let key = (source.name().to_owned(), Arc::from(source.bytes()));
+        let text = self.texts.get(&key)?.clone();
+        let case =
+            Case::new(&node.program, text, message, &node.report.messages, &shown, phase)?;
+        let mut all = propose::candidates(&case).into_iter();
+        let mut best = all.next()?;
+        let second = all.next().map_or(f64::NEG_INFINITY, |next| next.score);
+        best.target = Some(index);
+        (best.score - second >= w::STANDS_OUT && best.score > 0.0).then_some(best)
     }
 }
 

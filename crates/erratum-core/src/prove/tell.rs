@@ -36,6 +36,17 @@ struct Draft<'a> {
     owned: Vec<usize>,
 }
 
+impl Draft<'_> {
+    /// Index of the message that was looked at when it was found.
+    fn target(&self) -> usize {
+        self.part.and_then(|(_, candidate)| candidate.target).unwrap_or(self.step.target)
+    }
+
+    fn message(&self) -> &Message {
+        &self.step.report.messages[self.target()]
+    }
+}
+
 /// Writes the verdict.
 pub(super) fn tell(
     scene: &Scene,
@@ -100,10 +111,15 @@ fn drafts<'a>(node: &'a Node, settled: Option<&'a Settled>) -> Vec<Draft<'a>> {
 fn attribute(scene: &Scene, first: &Report, node: &Node, drafts: &mut [Draft]) {
     let mut chain: Vec<Option<usize>> = vec![None; first.messages.len()];
     for (number, step) in node.steps.iter().enumerate() {
-        let Some(draft) = drafts.iter().position(|draft| draft.number == number) else { continue };
+        let own: Vec<usize> = (0..drafts.len()).filter(|at| drafts[*at].number == number).collect();
         let gone = step.taken().map_or(&[][..], |taken| &taken.difference.gone[..]);
         for index in gone.iter().chain([&step.target]) {
-            if let Some(message) = step.origin[*index] {
+            // Of several that were mended at once, the one whose message was nearest.
+            let line = step.report.messages[*index].line().unwrap_or(0);
+            let far = |at: &usize| drafts[*at].message().line().unwrap_or(0).abs_diff(line);
+            let targets = own.iter().copied().find(|at| drafts[*at].target() == *index);
+            let draft = targets.or_else(|| own.iter().copied().min_by_key(far));
+            if let (Some(message), Some(draft)) = (step.origin[*index], draft) {
                 chain[message - 1].get_or_insert(draft);
             }
         }
@@ -131,7 +147,7 @@ fn attribute(scene: &Scene, first: &Report, node: &Node, drafts: &mut [Draft]) {
 /// For a message whose step turned out not to be needed: the mistake whose message was nearest.
 fn nearest(message: &Message, drafts: &[Draft], lost: bool) -> Option<usize> {
     let line = message.line().unwrap_or(0);
-    let far = |draft: &Draft| draft.step.message().line().unwrap_or(0).abs_diff(line);
+    let far = |draft: &Draft| draft.message().line().unwrap_or(0).abs_diff(line);
     (0..drafts.len())
         .filter(|at| lost && drafts[*at].unit.is_some_and(|unit| unit.needed))
         .min_by_key(|at| far(&drafts[*at]))
@@ -144,17 +160,17 @@ struct Teller<'a> {
 
 impl Teller<'_> {
     fn root(&self, id: usize, draft: &Draft) -> Root {
-        let message = draft.step.message();
+        let message = draft.message();
         let shown = catalogue::shown_by(message, self.scene.compile.compiler());
         let fixes = self.fixes(draft);
         let usual = shown.first().map_or("other", |shown| shown.entry.id.as_str());
         let mistake = draft.part.map_or(usual, |(_, candidate)| candidate.mistake).to_owned();
         let at = match draft.part {
             Some((part, candidate)) => self.faulty_place(draft, part, &candidate.edits),
-            None => self.reported_place(draft.step, draft.number),
+            None => self.reported_place(draft),
         };
         // The message that was looked at, if it comes from this mistake; else its first.
-        let target = draft.step.origin[draft.step.target];
+        let target = draft.step.origin[draft.target()];
         let direct = target
             .filter(|number| draft.owned.contains(number))
             .or_else(|| draft.owned.first().copied());
@@ -183,8 +199,8 @@ impl Teller<'_> {
         let mut words = captured.map(|s| s.words.clone()).unwrap_or_default();
         words.insert("line".into(), at.line.to_string());
         words.insert("file".into(), at.file.clone());
-        if draft.step.message().at.is_some() {
-            let line = self.reported_place(draft.step, draft.number).line;
+        if draft.message().at.is_some() {
+            let line = self.reported_place(draft).line;
             words.insert("reported".into(), line.to_string());
         }
         if let Some((part, candidate)) = draft.part
@@ -219,9 +235,9 @@ impl Teller<'_> {
         self.node.back(file, within, draft.number)
     }
 
-    /// Where a step's message points, in the file as the learner has it.
-    fn reported_place(&self, step: &Step, number: usize) -> Place {
-        let message = step.message();
+    /// Where the message of a mistake points, in the file as the learner has it.
+    fn reported_place(&self, draft: &Draft) -> Place {
+        let (step, number, message) = (draft.step, draft.number, draft.message());
         let Some(place) = &message.at else {
             let first = step.before.files.first().map_or("", |file| file.name());
             return Place::point(first, 1, 1);

@@ -177,7 +177,10 @@ pub(super) fn weigh(
             Some(setting.program.file(&at.file)?.line_of(offset))
         });
         let before = then.unwrap_or(line) <= target_line;
-        if phase <= setting.phase && before {
+        // Compilers read on from a change; what they find further up was hidden, or is in a part that
+        // is read later, such as the arguments of a Rust macro.
+        let first = message.at.as_ref().and_then(|at| first_change(&changed, &at.file));
+        if phase <= setting.phase && before && first.is_none_or(|first| line >= first) {
             return None;
         }
         objection = true;
@@ -209,6 +212,11 @@ pub(super) fn weigh(
     drop(sets);
     let total = candidate.score + worth;
     Some(Tried { candidate, program, report, difference, total, objection })
+}
+
+/// The first line of a file that was changed.
+fn first_change(changed: &[(String, u32)], file: &str) -> Option<u32> {
+    changed.iter().filter(|(name, _)| name == file).map(|(_, line)| *line).min()
 }
 
 /// Whether fewer functions and types are defined than before: something was swallowed.
