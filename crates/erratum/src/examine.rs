@@ -4,7 +4,7 @@ use crate::arguments::{Common, Compile};
 use crate::failure::Failure;
 use erratum_compilers::{Limits, Project, Session, Toolbox};
 use erratum_core::language::{self, Language};
-use erratum_core::prove::{self, Report};
+use erratum_core::prove::{self, Found, Report};
 use erratum_core::source::Program;
 use erratum_core::verdict::Verdict;
 use std::path::{Path, PathBuf};
@@ -21,6 +21,20 @@ pub struct Examined {
     /// The program with every first fix applied.
     pub mended: Program,
     pub session: Session,
+    /// How long a search may take.
+    pub budget: Duration,
+}
+
+impl Examined {
+    /// Searches again, with a budget of its own, from a text that the first search has left.
+    pub fn again(&mut self, program: &Program) -> Result<Found, Failure> {
+        use erratum_core::prove::{Compile, Depth};
+        let compiled = self.session.compile(std::slice::from_ref(program), Depth::Full).remove(0);
+        let report = compiled.map_err(Failure::Said)?;
+        self.session.set_budget(self.budget);
+        let language = self.session.project().language;
+        Ok(prove::prove(program, language, report, &self.session, prove::Limits::default()))
+    }
 }
 
 /// The language that `--language` names.
@@ -51,7 +65,8 @@ pub fn examine(
     let program = project.program.clone();
     let mut session = Session::new(project, found, Limits::default())?;
     let first = session.first()?;
-    session.set_budget(Duration::from_secs_f64(budget));
+    let budget = Duration::from_secs_f64(budget);
+    session.set_budget(budget);
     let build = session.build(first.exit);
     let (mut verdict, mended) = if proof {
         let found = prove::prove(&program, language, first, &session, prove::Limits::default());
@@ -61,7 +76,7 @@ pub fn examine(
     };
     verdict.build = build;
     let program = with_files(program, &verdict, &session);
-    Ok(Examined { verdict, program, mended, session })
+    Ok(Examined { verdict, program, mended, session, budget })
 }
 
 fn judged(

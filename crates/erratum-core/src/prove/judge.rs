@@ -58,11 +58,10 @@ pub fn judge(
     limits: Limits,
 ) -> Verdict {
     let mut told = told(report);
-    let mut roots: Vec<(usize, Root)> = Vec::new();
+    let mut roots: Vec<(Judged, Root)> = Vec::new();
     let mut texts_read: HashMap<String, Arc<Text>> = HashMap::new();
     let grave = |m: &Message| m.is_error() || language.is_some_and(|l| is_grave(m, l));
     let has_errors = report.messages.iter().any(Message::is_error);
-    let mut seen: Vec<Judged> = Vec::new();
     for (index, message) in report.messages.iter().enumerate() {
         if !grave(message) || (!message.is_error() && has_errors) || roots.len() >= limits.roots {
             continue;
@@ -80,24 +79,25 @@ pub fn judge(
                     .clone(),
             )
         });
-        let parent = roots.iter().position(|(first, _)| {
-            let root =
-                seen.iter().find(|judged| std::ptr::eq(judged.message, &report.messages[*first]));
-            root.is_some_and(|root| follows(root, &judged, text.as_deref()))
+        let mut parent = roots.iter().position(|(first, root)| {
+            follows(first, &judged, text.as_deref()) || spoils(first, root, &judged, text.as_deref())
         });
-        match parent {
-            Some(parent) => {
-                let root = &mut roots[parent].1;
-                root.follows.push(index + 1);
-                (told[index].role, told[index].root) = (Role::Cascade, Some(root.id));
-            }
-            None => {
-                let root = judged_root(roots.len() + 1, index, &judged, program, report, text);
+        if parent.is_none() {
+            let root = judged_root(roots.len() + 1, index, &judged, program, report, text);
+            parent = roots.iter().position(|(_, other)| is_same(other, &root));
+            if parent.is_none() {
                 (told[index].role, told[index].root) = (Role::Root, Some(root.id));
-                roots.push((index, root));
+                // What mends it tells the phase better than what the compiler made of it.
+                let early = catalogue::entry(&root.mistake).map_or(phase, |entry| entry.phase);
+                roots.push((Judged { phase: phase.min(early), ..judged }, root));
+                continue;
             }
         }
-        seen.push(judged);
+        if let Some(parent) = parent {
+            let root = &mut roots[parent].1;
+            root.follows.push(index + 1);
+            (told[index].role, told[index].root) = (Role::Cascade, Some(root.id));
+        }
     }
     let roots: Vec<Root> = roots.into_iter().map(|(_, root)| root).collect();
     Verdict {
@@ -110,6 +110,35 @@ pub fn judge(
         compiles: 0,
         dropped: report.dropped,
     }
+}
+
+/// Whether two messages lead to the same change, or to the same line.
+fn is_same(one: &Root, other: &Root) -> bool {
+    let edits = |root: &Root| root.fixes.first().map(|fix| fix.bytes.clone());
+    let fix = edits(one);
+    one.at.file == other.at.file
+        && (one.at.line == other.at.line || (fix.is_some() && fix == edits(other)))
+}
+
+/// Whether a message is about a name that a mistake keeps from being declared: one on its faulty
+/// line, or one that its import would have brought.
+fn spoils(first: &Judged, root: &Root, message: &Judged, text: Option<&Text>) -> bool {
+    let name = message.shown.iter().find_map(|shown| shown.words.get("name"));
+    let (Some(name), Some(text), Some(at)) = (name, text, &message.message.at) else { return false };
+    if root.at.file != at.file || at.line <= root.at.line || first.phase > Phase::Name {
+        return false;
+    }
+    let lexed = &text.lexed;
+    let lost = first.phase <= Phase::Syntax
+        && lexed.on_line(root.at.line).any(|token| lexed.word(token) == name);
+    let import = matches!(root.mistake.as_str(), "broken-include" | "misspelt-import" | "missing-import");
+    let fixed = root.fixes.iter().flat_map(|fix| &fix.edits).map(|change| change.text.as_str());
+    let line = lexed.source.line_text(root.at.line);
+    let texts: Vec<&str> = fixed.chain([line.as_ref()]).collect();
+    let brought = import
+        && (lexed.language.imports_of(name))
+            .any(|(path, _)| texts.iter().any(|text| text.contains(path)));
+    lost || brought
 }
 
 /// Whether a message only follows from an earlier root.

@@ -31,11 +31,14 @@ pub fn run(mend: &Mend) -> Result<u8, Failure> {
 
 /// Runs it on a file of the learner's, where it can be taken back, or on a sample.
 pub fn run_on(mend: &Mend, own: bool) -> Result<u8, Failure> {
-    let examined = examine(&mend.files, &mend.common, &mend.compile, true)?;
+    let mut examined = examine(&mend.files, &mend.common, &mend.compile, true)?;
     if mend.common.json && !mend.yes && !mend.dry_run {
         return Err(Failure::said("with --json there is nobody to ask: add --yes or --dry-run."));
     }
-    let plan = plan(&examined, mend)?;
+    let mut plan = plan(&examined, mend)?;
+    if mend.all {
+        go_on(&mut examined, &mut plan, mend.sure)?;
+    }
     if !mend.common.json {
         show_plan(&examined, &plan, mend)?;
     }
@@ -63,7 +66,7 @@ pub fn run_on(mend: &Mend, own: bool) -> Result<u8, Failure> {
 pub fn plan(examined: &Examined, mend: &Mend) -> Result<Plan, Failure> {
     let verdict = &examined.verdict;
     if mend.all {
-        return Ok(plan_all(examined, mend.sure));
+        return Ok(plan_all(verdict, &examined.program, &examined.mended, mend.sure));
     }
     let empty =
         || Plan { after: examined.program.clone(), steps: vec![], guesses: vec![], left: vec![] };
@@ -90,11 +93,33 @@ pub fn plan(examined: &Examined, mend: &Mend) -> Result<Plan, Failure> {
     Ok(Plan { after, steps: vec![fix.title.clone()], guesses, left: vec![] })
 }
 
-fn plan_all(examined: &Examined, sure: bool) -> Plan {
-    let verdict = &examined.verdict;
+/// How many more searches `--all` may start where the budget ended the first.
+const ROUNDS: usize = 4;
+
+/// Where the budget ended the search, it starts again from what was mended so far.
+fn go_on(examined: &mut Examined, plan: &mut Plan, sure: bool) -> Result<(), Failure> {
+    let mut complete = examined.verdict.complete;
+    for _ in 0..ROUNDS {
+        if complete || plan.steps.is_empty() {
+            break;
+        }
+        let found = examined.again(&plan.after)?;
+        complete = found.verdict.complete;
+        let more = plan_all(&found.verdict, &plan.after, &found.mended, sure);
+        plan.left = more.left;
+        if more.steps.is_empty() {
+            break;
+        }
+        plan.after = more.after;
+        plan.steps.extend(more.steps);
+        plan.guesses.extend(more.guesses);
+    }
+    Ok(())
+}
+
+fn plan_all(verdict: &Verdict, program: &Program, mended: &Program, sure: bool) -> Plan {
     let wanted = |fix: &&Fix| !sure || fix.certainty == Certainty::Sure;
-    let mut plan =
-        Plan { after: examined.program.clone(), steps: vec![], guesses: vec![], left: vec![] };
+    let mut plan = Plan { after: program.clone(), steps: vec![], guesses: vec![], left: vec![] };
     let complete = verdict.roots.iter().all(|root| root.fixes.first().filter(wanted).is_some());
     let mut edits: Vec<Edit> = Vec::new();
     for root in &verdict.roots {
@@ -104,7 +129,7 @@ fn plan_all(examined: &Examined, sure: bool) -> Plan {
         };
         let mut more = edits.clone();
         more.extend(fix.bytes.iter().cloned());
-        if !complete && edit::apply(&examined.program, &more).is_err() {
+        if !complete && edit::apply(program, &more).is_err() {
             plan.left.push(format!(
                 "line {}: {} (it touches another change; run the command again)",
                 root.at.line, root.title
@@ -118,9 +143,9 @@ fn plan_all(examined: &Examined, sure: bool) -> Plan {
         }
     }
     plan.after = if complete {
-        examined.mended.clone()
+        mended.clone()
     } else {
-        edit::apply(&examined.program, &edits).unwrap_or_else(|_| examined.program.clone())
+        edit::apply(program, &edits).unwrap_or_else(|_| program.clone())
     };
     plan
 }
