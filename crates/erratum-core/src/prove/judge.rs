@@ -120,18 +120,37 @@ fn is_same(one: &Root, other: &Root) -> bool {
         && (one.at.line == other.at.line || (fix.is_some() && fix == edits(other)))
 }
 
-/// Whether a message is about a name that a mistake keeps from being declared: one on its faulty
-/// line, or one that its import would have brought.
+/// Whether a message is about a name that a mistake keeps from being known: one that is declared on
+/// or below its faulty line, one that its import would have brought, one whose type it spoils.
 fn spoils(first: &Judged, root: &Root, message: &Judged, text: Option<&Text>) -> bool {
-    let name = message.shown.iter().find_map(|shown| shown.words.get("name"));
-    let (Some(name), Some(text), Some(at)) = (name, text, &message.message.at) else { return false };
-    if root.at.file != at.file || at.line <= root.at.line || first.phase > Phase::Name {
-        return false;
+    let Some(at) = &message.message.at else { return false };
+    if root.at.file != at.file {
+        // Broken text before an include breaks what is included.
+        return first.phase <= Phase::Syntax && text.is_none();
     }
+    let Some(text) = text.filter(|_| at.line > root.at.line) else { return false };
     let lexed = &text.lexed;
-    let lost = first.phase <= Phase::Syntax
-        && lexed.on_line(root.at.line).any(|token| lexed.word(token) == name);
-    let import = matches!(root.mistake.as_str(), "broken-include" | "misspelt-import" | "missing-import");
+    if first.phase == Phase::Type && message.phase == Phase::Type {
+        let here = lexed.on_line(at.line);
+        let spoilt = text.names.declared.iter().filter(|declared| {
+            lexed.code[declared.token].line == root.at.line && declared.typed.is_some()
+        });
+        let unit = root.mistake == "missing-return-type" && message.message.text.contains("`()`");
+        let used = |name: &str| here.clone().any(|token| lexed.word(token) == name);
+        return unit || spoilt.into_iter().any(|declared| used(lexed.word(declared.token)));
+    }
+    let name = message.shown.iter().find_map(|shown| shown.words.get("name"));
+    let Some(name) = name.filter(|_| first.phase <= Phase::Name) else { return false };
+    let on_line = lexed.on_line(root.at.line).any(|token| lexed.word(token) == name);
+    // The text does declare it; if the compiler does not know it, the declaration was lost.
+    let declared = text.names.of(lexed, name).any(|declared| {
+        let line = lexed.code[declared.token].line;
+        line >= root.at.line && line < at.line.max(root.at.line + 1)
+    });
+    let lost = message.phase >= Phase::Name
+        && ((first.phase <= Phase::Syntax && on_line) || (declared && says_unknown(message)));
+    let import =
+        matches!(root.mistake.as_str(), "broken-include" | "misspelt-import" | "missing-import");
     let fixed = root.fixes.iter().flat_map(|fix| &fix.edits).map(|change| change.text.as_str());
     let line = lexed.source.line_text(root.at.line);
     let texts: Vec<&str> = fixed.chain([line.as_ref()]).collect();
@@ -139,6 +158,15 @@ fn spoils(first: &Judged, root: &Root, message: &Judged, text: Option<&Text>) ->
         && (lexed.language.imports_of(name))
             .any(|(path, _)| texts.iter().any(|text| text.contains(path)));
     lost || brought
+}
+
+/// Whether a message says that something is not known.
+fn says_unknown(message: &Judged) -> bool {
+    let text = message.message.text.as_str();
+    ["undeclared", "not declared", "cannot find", "not found", "no method", "no field", "no member",
+     "unknown type", "does not name"]
+        .iter()
+        .any(|words| text.contains(words))
 }
 
 /// Whether a message only follows from an earlier root.
