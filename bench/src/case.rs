@@ -39,7 +39,11 @@ impl Outcome {
 }
 
 /// Looks at a case; nothing if the compiler has no objection to it.
-pub fn look(sample: &mut Sample, set: &[Planted], how: How) -> Result<Option<Outcome>, Box<dyn Error>> {
+pub fn look(
+    sample: &mut Sample,
+    set: &[Planted],
+    how: How,
+) -> Result<Option<Outcome>, Box<dyn Error>> {
     let mut session = sample.session(&set[0].source)?;
     sample.lend(&mut session, false);
     let started = Instant::now();
@@ -109,12 +113,7 @@ fn matched(verdict: &Verdict, set: &[Planted]) -> Vec<Option<usize>> {
 }
 
 /// Whether a fix of the first root gives back the text without one of the mistakes.
-fn takes_back_one(
-    sample: &Sample,
-    program: &Program,
-    set: &[Planted],
-    fix: &[edit::Edit],
-) -> bool {
+fn takes_back_one(sample: &Sample, program: &Program, set: &[Planted], fix: &[edit::Edit]) -> bool {
     let Ok(mended) = edit::apply(program, fix) else { return false };
     set.iter().any(|one| {
         let Ok(wanted) = edit::apply(program, &one.reverse) else { return false };

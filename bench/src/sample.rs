@@ -68,7 +68,8 @@ impl Sample {
     /// Lends the warm compiler to a session, or takes it back.
     pub fn lend(&mut self, session: &mut Session, back: bool) {
         if self.warm {
-            let (to, from) = if back { (&mut self.asked, session) } else { (session, &mut self.asked) };
+            let (to, from) =
+                if back { (&mut self.asked, session) } else { (session, &mut self.asked) };
             to.adopt(from);
         }
     }
@@ -126,7 +127,8 @@ impl Sample {
         let wrong = Program::single(set[0].source.clone());
         let alone: Vec<_> = (0..set.len()).map(|k| self.keys(&edits(&|i| i == k))).collect();
         let without: Vec<_> = (0..set.len()).map(|k| self.keys(&edits(&|i| i != k))).collect();
-        let only = |claims: Vec<usize>| if claims.len() == 1 { claims.first().copied() } else { None };
+        let only =
+            |claims: Vec<usize>| if claims.len() == 1 { claims.first().copied() } else { None };
         let owner = |message: &&Message| {
             let key = self.key(message, &wrong, &all);
             let gives = (0..set.len()).filter(|k| alone[*k].contains(&key)).collect();
@@ -163,4 +165,3 @@ fn session(
     let found = toolbox.find(language, None)?;
     Ok(Session::new(project, found, Limits::default())?)
 }
-

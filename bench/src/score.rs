@@ -104,8 +104,7 @@ fn score(language: &'static Language, options: &Options) -> Result<Figures, Box<
             Which::Counted => !held_back(index),
             Which::HeldBack => held_back(index),
         };
-        if !wanted || (options.sample.is_some() && options.sample != named)
-        {
+        if !wanted || (options.sample.is_some() && options.sample != named) {
             continue;
         }
         let mut sample = Sample::new(&path, language, options.warm, before.take())?;
@@ -146,8 +145,7 @@ fn one(
         }),
     };
     let Some(set) = set else { return Ok(()) };
-    let how =
-        How { judged: options.no_proof, budget: Duration::from_secs_f64(options.budget) };
+    let how = How { judged: options.no_proof, budget: Duration::from_secs_f64(options.budget) };
     let Some(outcome) = case::look(sample, &set, how)? else { return Ok(()) };
     if options.wrong && !outcome.is_right() {
         println!("(seed {seed})");

@@ -56,12 +56,17 @@ impl Tally {
     }
 
     /// The head of the table that [`Tally::row`] gives the rows of.
-    pub const HEAD: &str = "cases line clears exact | found false attributed | compiles restored | time";
+    pub const HEAD: &str =
+        "cases line clears exact | found false attributed | compiles restored | time";
 
     /// One row; the figures are per cent, the time is in checks.
     pub fn row(&self) -> String {
         let share = |n: usize, of: usize| {
-            if of == 0 { "   -".to_owned() } else { format!("{:4.0}", 100.0 * n as f64 / of as f64) }
+            if of == 0 {
+                "   -".to_owned()
+            } else {
+                format!("{:4.0}", 100.0 * n as f64 / of as f64)
+            }
         };
         format!(
             "{:>5} {} {}   {}  | {}  {}  {}       | {}     {}     | {:5.1}",

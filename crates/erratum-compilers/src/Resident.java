@@ -7,10 +7,14 @@ import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.stream.IntStream;
 import javax.tools.Diagnostic;
 import javax.tools.DiagnosticCollector;
 import javax.tools.JavaCompiler;
@@ -85,13 +89,14 @@ public class Resident {
                 task.analyze();
             }
         }
+        Map<JavaFileObject, int[]> starts = new HashMap<>();
         for (Diagnostic<? extends JavaFileObject> one : found.getDiagnostics()) {
-            report(fields[0], folder, one, answer);
+            report(fields[0], folder, one, starts, answer);
         }
     }
 
     private static void report(String id, Path folder, Diagnostic<? extends JavaFileObject> one,
-            StringBuilder answer) throws Exception {
+            Map<JavaFileObject, int[]> starts, StringBuilder answer) throws Exception {
         String file = "";
         int[] from = {0, 0};
         int[] to = {0, 0};
@@ -99,9 +104,13 @@ public class Resident {
             Path path = Path.of(one.getSource().toUri());
             file = path.startsWith(folder) ? folder.relativize(path).toString() : path.toString();
             if (one.getPosition() != Diagnostic.NOPOS) {
-                String text = one.getSource().getCharContent(true).toString();
-                from = place(text, one.getPosition());
-                to = place(text, Math.max(one.getEndPosition(), one.getPosition()));
+                int[] lines = starts.get(one.getSource());
+                if (lines == null) {
+                    lines = lineStarts(one.getSource().getCharContent(true));
+                    starts.put(one.getSource(), lines);
+                }
+                from = place(lines, one.getPosition());
+                to = place(lines, Math.max(one.getEndPosition(), one.getPosition()));
             } else {
                 from = new int[] {1, 1};
                 to = from;
@@ -112,18 +121,17 @@ public class Resident {
             one.getMessage(Locale.ENGLISH));
     }
 
+    /** Where each line of a text starts. */
+    private static int[] lineStarts(CharSequence text) {
+        return IntStream.concat(IntStream.of(0),
+            IntStream.range(0, text.length()).filter(i -> text.charAt(i) == '\n').map(i -> i + 1)).toArray();
+    }
+
     /** Line and column from 1; columns count UTF-16 units and a tab as one. */
-    private static int[] place(String text, long position) {
-        int end = (int) Math.min(position, text.length());
-        int line = 1;
-        int start = 0;
-        for (int i = 0; i < end; i++) {
-            if (text.charAt(i) == '\n') {
-                line++;
-                start = i + 1;
-            }
-        }
-        return new int[] {line, end - start + 1};
+    private static int[] place(int[] lines, long position) {
+        int found = Arrays.binarySearch(lines, (int) position);
+        int line = found >= 0 ? found : -found - 2;
+        return new int[] {line + 1, (int) position - lines[line] + 1};
     }
 
     private static void append(StringBuilder answer, String... fields) {

@@ -23,6 +23,9 @@ const WORKERS: usize = 2;
 /// How much longer than a learner's own compile a copy may take before it is given up.
 const SLOWER: u32 = 6;
 
+/// What a compile may take at least, however little of the budget is left.
+const LEAST: Duration = Duration::from_millis(300);
+
 /// The state that compiling changes.
 struct State {
     copies: Vec<Copy>,
@@ -238,6 +241,12 @@ impl Session {
         })
     }
 
+    /// How long a compile may take now: never beyond the budget.
+    fn time_left(&self) -> Duration {
+        let left = self.deadline.map(|at| at.saturating_duration_since(Instant::now()).max(LEAST));
+        left.map_or(self.limits.time, |left| left.min(self.limits.time))
+    }
+
     fn ended(&self, what: &str) -> Error {
         Error::Ended { compiler: self.found.kind.name.to_owned(), what: what.to_owned() }
     }
@@ -256,9 +265,10 @@ impl Session {
         if self.found.kind.name == "javac" {
             command.args(["-encoding", if latin { "ISO-8859-1" } else { "UTF-8" }]);
         }
-        let output = run::run(&mut command, &self.limits)
+        let limits = Limits { time: self.time_left(), ..self.limits };
+        let output = run::run(&mut command, &limits)
             .map_err(|error| self.ended(&format!("could not be started: {error}")))?;
-        if let Some(what) = output.ended.trouble(&self.limits) {
+        if let Some(what) = output.ended.trouble(&limits) {
             return Err(self.ended(&format!("{what}.")));
         }
         let mut reader = read::LogReader::new();
@@ -305,7 +315,7 @@ impl Session {
                 state.resident = Resident::start(&self.found.path, &self.scratch, &limits).ok();
             }
             if let Some(resident) = &mut state.resident {
-                match resident.check(&requests, self.limits.time) {
+                match resident.check(&requests, self.time_left()) {
                     Ok(reports)
                         if reports.iter().all(|r| {
                             r.messages.iter().all(|m| m.code.as_deref() != Some("resident.crash"))

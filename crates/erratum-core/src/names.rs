@@ -27,6 +27,8 @@ pub struct Names {
     pub declared: Vec<Declared>,
     /// Every name with the code tokens at which it stands, declarations too.
     pub seen: HashMap<String, Vec<usize>>,
+    /// For each name that is declared, where in `declared`.
+    by_name: HashMap<String, Vec<usize>>,
 }
 
 impl Names {
@@ -40,6 +42,8 @@ impl Names {
             names.seen.entry(lexed.text(token).to_owned()).or_default().push(index);
             if let Some((kind, typed)) = declaration(lexed, pairs, index) {
                 let scope = scope(lexed, pairs, index, kind);
+                let number = names.declared.len();
+                names.by_name.entry(lexed.text(token).to_owned()).or_default().push(number);
                 names.declared.push(Declared { token: index, kind, typed, scope });
             }
         }
@@ -47,14 +51,15 @@ impl Names {
     }
 
     /// The declarations of a name.
-    pub fn of<'a>(&'a self, lexed: &'a Lexed, name: &'a str) -> impl Iterator<Item = &'a Declared> {
-        self.declared.iter().filter(move |declared| lexed.word(declared.token) == name)
+    pub fn of<'a>(&'a self, name: &str) -> impl Iterator<Item = &'a Declared> {
+        let found = self.by_name.get(name).map_or(&[][..], Vec::as_slice);
+        found.iter().map(|at| &self.declared[*at])
     }
 
     /// How often a name is used beside its declarations.
-    pub fn uses(&self, lexed: &Lexed, name: &str) -> usize {
+    pub fn uses(&self, name: &str) -> usize {
         let seen = self.seen.get(name).map_or(0, Vec::len);
-        seen.saturating_sub(self.of(lexed, name).count())
+        seen.saturating_sub(self.of(name).count())
     }
 
     /// The declaration that a name at a token refers to: the last one before it that is visible
@@ -62,11 +67,11 @@ impl Names {
     pub fn resolve<'a>(&'a self, lexed: &'a Lexed, token: usize) -> Option<&'a Declared> {
         let name = lexed.word(token);
         let visible = |declared: &&Declared| (declared.scope.0..=declared.scope.1).contains(&token);
-        self.of(lexed, name)
+        self.of(name)
             .filter(visible)
             .filter(|declared| declared.token <= token)
             .last()
-            .or_else(|| self.of(lexed, name).find(visible))
+            .or_else(|| self.of(name).find(visible))
     }
 }
 

@@ -207,7 +207,8 @@ impl<'a> Walk<'a> {
                 || between
                     .clone()
                     .any(|i| matches!(self.lexed.word(i), "|" | "->" | "new" | "=>" | "{"));
-        let before = |back: usize| frame.token.checked_sub(back).map_or("", |at| self.lexed.word(at));
+        let before =
+            |back: usize| frame.token.checked_sub(back).map_or("", |at| self.lexed.word(at));
         let header = matches!(before(1), "if" | "while" | "for" | "switch" | "catch");
         // `fn tide(depth: f64 -> f64 {`: parameters do not reach into the body.
         let function = before(2) == "fn" && !between.clone().any(|i| self.lexed.is(i, "{"));

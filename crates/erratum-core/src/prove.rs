@@ -4,11 +4,11 @@
 //! the compiler and of the ranking; what vanishes with it follows from it. Where no fix holds, the
 //! statement or block is switched off in the copy, so that the search can go on behind it.
 
-mod node;
-mod off;
 mod compare;
 mod joint;
 mod judge;
+mod node;
+mod off;
 mod search;
 mod settle;
 mod tell;

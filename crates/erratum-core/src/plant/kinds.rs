@@ -219,7 +219,7 @@ fn used(text: &Text, index: usize, kind: NameKind) -> bool {
     text.lexed.kind(index) == Some(TokenKind::Name)
         && !is_declaration(text, index)
         && !matches!(text.lexed.word(index.wrapping_sub(1)), "." | "->")
-        && text.names.of(&text.lexed, text.lexed.word(index)).any(|declared| declared.kind == kind)
+        && text.names.of(text.lexed.word(index)).any(|declared| declared.kind == kind)
 }
 
 fn used_type(text: &Text, index: usize) -> bool {
@@ -251,7 +251,7 @@ fn library(text: &Text, index: usize) -> bool {
             text.lexed.word(text.lexed.on_line(text.lexed.code[index].line).start),
             "import" | "package" | "use"
         )
-        && text.names.of(&text.lexed, word).next().is_none()
+        && text.names.of(word).next().is_none()
         && text.lexed.language.known_names().any(|(name, _)| name == word)
 }
 
@@ -262,9 +262,7 @@ fn declaration(text: &Text, random: &mut Random) -> Places {
         .iter()
         .filter(|declared| {
             let word = text.lexed.word(declared.token);
-            text.names.uses(&text.lexed, word) > 0
-                && text.names.of(&text.lexed, word).count() == 1
-                && word != "main"
+            text.names.uses(word) > 0 && text.names.of(word).count() == 1 && word != "main"
         })
         .map(|declared| {
             let token = text.lexed.code[declared.token];
@@ -568,7 +566,8 @@ fn void_type(text: &Text) -> Places {
         .filter_map(|declared| {
             let (first, last) = declared.typed.filter(|(first, last)| first == last)?;
             let token = lexed.code[first];
-            let tagged = first > 0 && matches!(lexed.word(first - 1), "struct" | "enum" | "union");
+            let tagged =
+                first > 0 && matches!(lexed.word(first - 1), "struct" | "enum" | "union" | "::");
             let known = !lexed.is(last, "void") && !tagged;
             known.then(|| vec![Edit::replace(name(text), token.start, token.end, "void")])
         })
@@ -590,11 +589,14 @@ fn foreign(text: &Text) -> Places {
         // A word of another language keeps apart from its neighbours, as a word does.
         let word = here.starts_with(char::is_alphabetic);
         let operator = |i: &usize| word || lexed.kind(i + 1) != Some(TokenKind::Open);
-        let glued = |at: usize| lexed.source.bytes().get(at).is_some_and(|b| !b.is_ascii_whitespace());
+        let glued =
+            |at: usize| lexed.source.bytes().get(at).is_some_and(|b| !b.is_ascii_whitespace());
         for i in (0..lexed.code.len()).filter(|i| lexed.is(*i, here)).filter(operator) {
             let (start, end) = (lexed.code[i].start, lexed.code[i].end);
-            let macro_mark = lexed.is(i, "!") && start > 0 && lexed.kind(i - 1) == Some(TokenKind::Name);
-            let new = if !word && glued(end) { format!("{foreign} ") } else { (*foreign).to_owned() };
+            let macro_mark =
+                lexed.is(i, "!") && start > 0 && lexed.kind(i - 1) == Some(TokenKind::Name);
+            let new =
+                if !word && glued(end) { format!("{foreign} ") } else { (*foreign).to_owned() };
             if !macro_mark {
                 all.push(vec![Edit::replace(name(text), start, end, new)]);
             }

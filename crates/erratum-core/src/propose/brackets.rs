@@ -60,19 +60,23 @@ fn one_line(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
     }
     let place = if matches!(lexed.word(last), "," | ";" | ")") { last } else { line.end };
     let sibling = (line.start.saturating_sub(1)..=line.end).any(|at| {
-        let near = lexed.code.get(at).is_some_and(|token| {
-            token.first && token.line != lexed.code[odd.token].line
-        });
+        let near = lexed
+            .code
+            .get(at)
+            .is_some_and(|token| token.first && token.line != lexed.code[odd.token].line);
         near && lexed.word(at) == lexed.word(line.start)
     });
     let alone = lexed.is(line.start, "{");
-    let score = w::INSERT
-        + w::PAIRS_MENDED
-        + w::LAYOUT_PLACE
-        + if alone && sibling { 3.0 } else { -1.0 };
-    let spaced = lexed.code.get(odd.token + 1).is_some_and(|next| next.start > lexed.code[odd.token].end);
+    let score =
+        w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE + if alone && sibling { 3.0 } else { -1.0 };
+    let spaced =
+        lexed.code.get(odd.token + 1).is_some_and(|next| next.start > lexed.code[odd.token].end);
     let text = if spaced { " }" } else { "}" };
-    all.push(Candidate::new("missing-bracket", score, vec![case.insert(case.end_before(place), text)]));
+    all.push(Candidate::new(
+        "missing-bracket",
+        score,
+        vec![case.insert(case.end_before(place), text)],
+    ));
 }
 
 /// A `}` on a line of its own after the last line of the block, indented as its header is.
@@ -129,7 +133,9 @@ fn lost_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
         let own_line = token.filter(|token| token.first && lexed.is(*before, ";"));
         let at = own_line.map_or_else(|| case.end_before(place), |token| token.start);
         redundant |= doubles(case, odd.token, place);
-        let score = w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE / 2.0
+        let score = w::INSERT
+            + w::PAIRS_MENDED
+            + w::LAYOUT_PLACE / 2.0
             + if doubles(case, odd.token, place) { w::DOUBLED_PAIR } else { 0.0 };
         all.push(Candidate::new("missing-bracket", score, vec![case.insert(at, close)]));
         if lexed.is(odd.token.wrapping_sub(2), "fn")
@@ -235,7 +241,8 @@ fn surplus_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) 
     // `)` alone on a line, where a block ends.
     let line = lexed.on_line(lexed.code[odd.token].line);
     let braces = case.text.pairs.odd.iter().any(|o| lexed.is(o.token, "{"));
-    let goes_on = matches!(lexed.word(line.start + 1), "else" | "catch" | "finally" | "while" | ";" | ",");
+    let goes_on =
+        matches!(lexed.word(line.start + 1), "else" | "catch" | "finally" | "while" | ";" | ",");
     let alone = odd.token == line.start && (line.len() == 1 || goes_on);
     if alone && braces {
         let edit = case.replace_token(odd.token, "}");

@@ -22,7 +22,8 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
 pub(super) fn empty_call(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let open = case.token.wrapping_sub(1);
-    if lexed.is(case.token, ")") && lexed.is(open, "(")
+    if lexed.is(case.token, ")")
+        && lexed.is(open, "(")
         && let Some(call) = call_at(case, open)
     {
         arguments(case, &call, 1.0, all);
@@ -33,11 +34,8 @@ fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let wanted = parameters(case, lexed.word(call.name));
     let given = call.arguments.len();
-    let types: Vec<Option<String>> = call
-        .arguments
-        .iter()
-        .map(|(first, last)| type_of(case, *first, *last))
-        .collect();
+    let types: Vec<Option<String>> =
+        call.arguments.iter().map(|(first, last)| type_of(case, *first, *last)).collect();
     let count = wanted.as_ref().map(Vec::len);
     if count.is_none_or(|count| given > count) {
         for index in 0..given {
@@ -260,15 +258,15 @@ fn swapped_values(
     let lexed = case.lexed();
     for index in 1..types.len() {
         let now = meets(&types[index - 1], wanted[index - 1]) + meets(&types[index], wanted[index]);
-        let then = meets(&types[index], wanted[index - 1]) + meets(&types[index - 1], wanted[index]);
+        let then =
+            meets(&types[index], wanted[index - 1]) + meets(&types[index - 1], wanted[index]);
         if then <= now {
             continue;
         }
         let (a, b) = (call.arguments[format + index], call.arguments[format + 1 + index]);
         let between = lexed.source.slice(lexed.code[a.1].end, lexed.code[b.0].start).into_owned();
         let text = format!("{}{between}{}", text_of(case, b), text_of(case, a));
-        let edit =
-            Edit::replace(case.file(), lexed.code[a.0].start, lexed.code[b.1].end, text);
+        let edit = Edit::replace(case.file(), lexed.code[a.0].start, lexed.code[b.1].end, text);
         let score = 2.5 + then - now + less;
         all.push(Candidate::new("wrong-argument-order", score, vec![edit]));
     }

@@ -53,7 +53,7 @@ fn duplicate(case: &Case, all: &mut Vec<Candidate>) {
         if lexed.is(end, ";") {
             // The same line twice is a slip of copying; taking one out loses nothing.
             let text = text_of(case, (start, end));
-            let again = case.text.names.of(lexed, name).any(|other| {
+            let again = case.text.names.of(name).any(|other| {
                 other.token != declared.token && text_of(case, whole(other.token)) == text
             });
             let edit = delete_lines(case, start, end);
@@ -66,7 +66,7 @@ fn duplicate(case: &Case, all: &mut Vec<Candidate>) {
         if declared.kind == NameKind::Function {
             same_header(case, declared.token, all);
         }
-        let uses = case.text.names.uses(lexed, name);
+        let uses = case.text.names.uses(name);
         let renamed = format!("{name}2");
         if uses == 0 || declared.kind == NameKind::Function {
             let edit = case.replace_token(declared.token, renamed);
@@ -80,16 +80,21 @@ fn duplicate(case: &Case, all: &mut Vec<Candidate>) {
 fn siblings(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let text = case.message.text.as_str();
-    let agree = ["override", "implement", "incompatible type for trait", "no declaration matches", "does not match"];
+    let agree = [
+        "override",
+        "implement",
+        "incompatible type for trait",
+        "no declaration matches",
+        "does not match",
+    ];
     if !agree.iter().any(|word| text.contains(word)) {
         return;
     }
     let functions = || case.text.names.declared.iter().filter(|d| d.kind == NameKind::Function);
     let named = |d: &&crate::names::Declared| {
         let name = lexed.word(d.token);
-        let quoted = text
-            .split(|c: char| !(c.is_alphanumeric() || c == '_'))
-            .any(|word| word == name);
+        let quoted =
+            text.split(|c: char| !(c.is_alphanumeric() || c == '_')).any(|word| word == name);
         quoted && name.len() > 1
     };
     let parameters = |token: usize| {
@@ -97,7 +102,7 @@ fn siblings(case: &Case, all: &mut Vec<Candidate>) {
         Some((token + 1, close))
     };
     for one in functions().filter(named) {
-        for other in case.text.names.of(lexed, lexed.word(one.token)) {
+        for other in case.text.names.of(lexed.word(one.token)) {
             if other.token == one.token || other.kind != NameKind::Function {
                 continue;
             }
@@ -125,14 +130,17 @@ fn same_header(case: &Case, token: usize, all: &mut Vec<Candidate>) {
         let close = case.text.pairs.partner.get(open).copied().flatten()?;
         lexed.is(open, "(").then_some((case.statement_start(token), close))
     };
-    let others = case.text.names.of(lexed, lexed.word(token));
+    let others = case.text.names.of(lexed.word(token));
     for other in others.filter(|other| other.token != token) {
         let (Some(a), Some(b)) = (header(token), header(other.token)) else { continue };
         for (from, to) in [(a, b), (b, a)] {
             // Parameters of a prototype need no names, those of a definition do.
-            let named = (from.0..from.1).filter(|at| lexed.kind(*at) == Some(TokenKind::Name)).count();
+            let named =
+                (from.0..from.1).filter(|at| lexed.kind(*at) == Some(TokenKind::Name)).count();
             let body = lexed.is(to.1 + 1, "{");
-            if text_of(case, from) == text_of(case, to) || (body && named < 2 && from.1 > from.0 + 3) {
+            if text_of(case, from) == text_of(case, to)
+                || (body && named < 2 && from.1 > from.0 + 3)
+            {
                 continue;
             }
             let (start, end) = (lexed.code[to.0].start, lexed.code[to.1].end);
@@ -272,11 +280,8 @@ fn prototype(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let name = case.word("name").unwrap_or(lexed.word(case.token)).to_owned();
-    let later = case
-        .text
-        .names
-        .of(lexed, &name)
-        .find(|d| d.kind == NameKind::Function && d.token > case.token);
+    let later =
+        case.text.names.of(&name).find(|d| d.kind == NameKind::Function && d.token > case.token);
     let Some(function) =
         later.and_then(|d| Some((d, (d.token..lexed.code.len()).find(|at| lexed.is(*at, "{"))?)))
     else {
@@ -300,7 +305,7 @@ fn made_static(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let name = case.word("name").map(|name| name.split('(').next().unwrap_or(name).to_owned());
     let Some(name) = name else { return };
-    for declared in case.text.names.of(lexed, &name) {
+    for declared in case.text.names.of(&name) {
         if let Some((first, _)) = declared.typed {
             let edit = case.insert(lexed.code[first].start, "static ");
             all.push(Candidate::new("missing-static", 3.0, vec![edit]));

@@ -119,7 +119,8 @@ fn wrapped(case: &Case, function: &Function, typed: &str, values: &mut Vec<(Stri
     }
     let inner = inner.strip_suffix('>').unwrap_or(inner);
     let inside = if wrap.is_empty() { typed } else { inner.split(',').next().unwrap_or(inner) };
-    let inside = if inside == "Self" { implemented(case, function.open) } else { inside.to_owned() };
+    let inside =
+        if inside == "Self" { implemented(case, function.open) } else { inside.to_owned() };
     let mut found: Vec<(String, f64)> = values.clone();
     found.extend(literal(case, function, &inside).map(|text| (text, 2.5)));
     if wrap.is_empty() {
@@ -143,9 +144,10 @@ fn implemented(case: &Case, token: usize) -> String {
 fn literal(case: &Case, function: &Function, typed: &str) -> Option<String> {
     let lexed = case.lexed();
     let names = &case.text.names;
-    let declared = names.of(lexed, typed).find(|d| d.kind == NameKind::Type)?;
+    let declared = names.of(typed).find(|d| d.kind == NameKind::Type)?;
     let open = declared.token + 1;
-    let close = case.text.pairs.partner.get(open).copied().flatten().filter(|_| lexed.is(open, "{"))?;
+    let close =
+        case.text.pairs.partner.get(open).copied().flatten().filter(|_| lexed.is(open, "{"))?;
     let fields: Vec<&str> = names
         .declared
         .iter()
@@ -154,7 +156,9 @@ fn literal(case: &Case, function: &Function, typed: &str) -> Option<String> {
         .collect();
     let end = function.close?;
     let at_hand = |field: &&str| {
-        names.of(lexed, field).any(|d| d.kind == NameKind::Value && d.scope.0 < end && d.scope.1 + 1 >= end)
+        names
+            .of(field)
+            .any(|d| d.kind == NameKind::Value && d.scope.0 < end && d.scope.1 + 1 >= end)
     };
     (!fields.is_empty() && fields.iter().all(at_hand))
         .then(|| format!("{typed} {{ {} }}", fields.join(", ")))
@@ -191,19 +195,32 @@ fn last_branch(case: &Case, all: &mut Vec<Candidate>) {
 }
 
 /// A block with nothing in it: there the `return` is missing.
-fn empty_block(case: &Case, function: &Function, values: &[(String, f64)], all: &mut Vec<Candidate>) {
+fn empty_block(
+    case: &Case,
+    function: &Function,
+    values: &[(String, f64)],
+    all: &mut Vec<Candidate>,
+) {
     let lexed = case.lexed();
     let close = function.close.unwrap_or(function.open);
     let source = &lexed.source;
-    for open in (function.open + 1..close).filter(|at| lexed.is(*at, "{") && lexed.is(at + 1, "}")) {
+    for open in (function.open + 1..close).filter(|at| lexed.is(*at, "{") && lexed.is(at + 1, "}"))
+    {
         let (a, b) = (lexed.code[open], lexed.code[open + 1]);
         if a.line == b.line {
             continue;
         }
         let indent = format!("{}    ", source.indent_text(b.line));
         for (value, score) in values.iter().take(2) {
-            let text = if case.language().id == "rust" { value.clone() } else { format!("return {value};") };
-            let edit = case.insert(source.line_end(a.line), format!("{}{indent}{text}", source.line_end_text()));
+            let text = if case.language().id == "rust" {
+                value.clone()
+            } else {
+                format!("return {value};")
+            };
+            let edit = case.insert(
+                source.line_end(a.line),
+                format!("{}{indent}{text}", source.line_end_text()),
+            );
             all.push(Candidate::new("missing-return", 2.5 + score, vec![edit]).guess());
         }
     }
@@ -215,9 +232,11 @@ fn named_after(case: &Case, function: &Function, typed: &str, values: &mut Vec<(
     let names = &case.text.names;
     let close = function.close.unwrap_or(function.open);
     let own = names.declared.iter().find(|d| {
-        d.kind == NameKind::Function && d.token < function.parameters_close
+        d.kind == NameKind::Function
+            && d.token < function.parameters_close
             && d.token + 40 > function.parameters_close
-            && case.text.pairs.partner.get(d.token + 1).copied().flatten() == Some(function.parameters_close)
+            && case.text.pairs.partner.get(d.token + 1).copied().flatten()
+                == Some(function.parameters_close)
     });
     let called = own.map_or(String::new(), |d| lexed.word(d.token).to_lowercase());
     for declared in &names.declared {
@@ -263,9 +282,9 @@ fn unset(case: &Case, all: &mut Vec<Candidate>) {
     let name = case.word("name").unwrap_or(lexed.word(case.token)).to_owned();
     let declared =
         case.text.names.resolve(lexed, case.token).filter(|d| lexed.word(d.token) == name);
-    let declared = declared
-        .or_else(|| case.text.names.of(lexed, &name).filter(|d| d.token <= case.token).last());
-    let Some(declared) = declared.or_else(|| case.text.names.of(lexed, &name).next()) else {
+    let declared =
+        declared.or_else(|| case.text.names.of(&name).filter(|d| d.token <= case.token).last());
+    let Some(declared) = declared.or_else(|| case.text.names.of(&name).next()) else {
         return;
     };
     let typed = declared.typed.map_or(String::new(), |typed| text_of(case, typed));

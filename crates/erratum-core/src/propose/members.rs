@@ -18,7 +18,8 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         // A name that is visible as a value by itself is hardly a member here.
         let value = case.text.names.resolve(lexed, next).is_some_and(|d| d.kind == NameKind::Value);
         let touching = lexed.code[next].start == lexed.code[at].end;
-        let score = w::MEMBER + if touching { 1.5 } else { -1.0 } - if value { 5.0 } else { 0.0 }
+        let score = w::MEMBER + if touching { 1.5 } else { -1.0 }
+            - if value { 5.0 } else { 0.0 }
             - 0.05 * at.abs_diff(case.token) as f64;
         for mark in marks(case, at - 1) {
             all.push(Candidate::new("wrong-mark", score, vec![case.replace_token(at, *mark)]));
@@ -43,7 +44,10 @@ fn is_member(case: &Case, token: usize) -> bool {
     let lexed = case.lexed();
     let word = lexed.word(token);
     let seen = case.text.names.seen.get(word).map_or(&[][..], Vec::as_slice);
-    case.text.names.of(lexed, word).any(|declared| declared.kind == NameKind::Member)
+    case.text.names.of(word).any(|declared| declared.kind == NameKind::Member)
         || seen.iter().any(|at| matches!(lexed.word(at.wrapping_sub(1)), "." | "->"))
-        || case.language().known_names().any(|(name, kind)| name == word && kind == NameKind::Member)
+        || case
+            .language()
+            .known_names()
+            .any(|(name, kind)| name == word && kind == NameKind::Member)
 }

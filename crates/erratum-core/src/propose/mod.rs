@@ -64,7 +64,14 @@ pub struct Candidate {
 
 impl Candidate {
     fn new(mistake: &'static str, score: f64, edits: Vec<Edit>) -> Candidate {
-        Candidate { edits, mistake, certainty: Certainty::Sure, score, target: None, then: Vec::new() }
+        Candidate {
+            edits,
+            mistake,
+            certainty: Certainty::Sure,
+            score,
+            target: None,
+            then: Vec::new(),
+        }
     }
 
     /// The candidate itself and those that go with it, in order.

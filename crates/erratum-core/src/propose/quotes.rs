@@ -180,7 +180,7 @@ fn unknown_name(case: &Case, lexed: &Lexed, index: usize) -> bool {
         return false;
     }
     let word = lexed.word(index);
-    let declared = case.text.names.of(case.lexed(), word).next().is_some();
+    let declared = case.text.names.of(word).next().is_some();
     let often = case.text.names.seen.get(word).is_some_and(|seen| seen.len() > 1);
     !declared && !often && !case.language().known_names().any(|(name, _)| name == word)
 }
@@ -293,7 +293,8 @@ fn prose(case: &Case, all: &mut Vec<Candidate>) {
             // silence the compiler.
             let marks = range.clone().any(|at| {
                 matches!(lexed.word(at), "(" | "=" | "{" | "[" | ";" | "<<" | "=>" | "::" | "->")
-                    || matches!(lexed.kind(at), Some(TokenKind::Str | TokenKind::Keyword)) && at == range.start
+                    || matches!(lexed.kind(at), Some(TokenKind::Str | TokenKind::Keyword))
+                        && at == range.start
                     || lexed.kind(at) == Some(TokenKind::Str)
             });
             let code = if code_end { 5.0 } else { 0.0 } + if marks { 7.0 } else { 0.0 };
@@ -336,10 +337,11 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
                 continue;
             }
             let (from, to) = (lexed.code[start].start, lexed.code[end].end);
-            // Two blanks beside an operator: one of them belonged to the text.
-            let two = |at: usize| lexed.source.slice(at, at + 2) == "  ";
-            let to = if two(to) { to + 1 } else { to };
-            let from = if from > line_start + 2 && two(from - 2) { from - 1 } else { from };
+            // More than one blank beside an operator: all but one of them belonged to the text.
+            let next = lexed.code.get(end + 1).filter(|next| !next.first);
+            let to = next.map_or(to, |next| to.max(next.start.saturating_sub(1)));
+            let before = start.checked_sub(1).map(|at| lexed.code[at].end + 1);
+            let from = before.filter(|_| !lexed.code[start].first).map_or(from, |at| from.min(at));
             let text = [
                 lexed.source.slice(line_start, from).as_ref(),
                 "\"",
@@ -367,7 +369,19 @@ const SIBLING: f64 = 5.0;
 fn opens_value(word: &str) -> bool {
     matches!(
         word,
-        "(" | "," | "=" | "+" | "<<" | "return" | "==" | "!=" | "[" | "{" | "?" | ":" | "=>" | "case"
+        "(" | ","
+            | "="
+            | "+"
+            | "<<"
+            | "return"
+            | "=="
+            | "!="
+            | "["
+            | "{"
+            | "?"
+            | ":"
+            | "=>"
+            | "case"
     )
 }
 
@@ -383,8 +397,8 @@ fn reads_like_text(lexed: &Lexed, start: usize, end: usize) -> bool {
         match lexed.word(at) {
             "(" | "[" | "{" => depth += 1,
             ")" | "]" | "}" => depth -= 1,
-            "::" | "->" | "=>" | ";" | "==" | "!=" | "<=" | ">=" | "&&" | "||" | "=" | "&" | "<<"
-            | "+=" | "if" | "return" | "let" => return false,
+            "::" | "->" | "=>" | ";" | "==" | "!=" | "<=" | ">=" | "&&" | "||" | "=" | "&"
+            | "<<" | "+=" | "if" | "return" | "let" => return false,
             // `a.b` is a member, `a. b` the end of a sentence.
             "." if lexed.code.get(at + 1).is_some_and(|next| next.start == lexed.code[at].end) => {
                 return false;

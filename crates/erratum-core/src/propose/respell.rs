@@ -129,7 +129,7 @@ fn meant<'a>(case: &'a Case, token: usize) -> HashMap<&'a str, (NameKind, bool, 
     for declared in &case.text.names.declared {
         let name = lexed.word(declared.token);
         let visible = (declared.scope.0..=declared.scope.1).contains(&token);
-        let unused = case.text.names.uses(lexed, name) == 0;
+        let unused = case.text.names.uses(name) == 0;
         let entry = all.entry(name).or_insert((declared.kind, visible, unused));
         if visible || !entry.1 {
             *entry = (declared.kind, visible, unused);
@@ -143,10 +143,14 @@ pub(super) fn splits(case: &Case, token: usize) -> Vec<(usize, f64)> {
     let text = case.lexed().word(token);
     let known = |name: &str| {
         case.text.names.seen.contains_key(name)
+            || name.bytes().all(|byte| byte.is_ascii_digit())
             || case.language().is_keyword(name)
             || case.language().known_names().any(|(known, _)| known == name)
     };
-    let starts = |tail: &str| tail.starts_with(|c: char| c.is_alphabetic() || c == '_');
+    let starts = |tail: &str| {
+        tail.starts_with(|c: char| c.is_alphabetic() || c == '_')
+            || tail.bytes().all(|byte| byte.is_ascii_digit())
+    };
     text.char_indices()
         .skip(1)
         .map(|(at, _)| (at, text.split_at(at)))
@@ -169,21 +173,27 @@ fn lost_mark(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
         let after = |mark: &str| {
             names.seen.get(head).is_some_and(|seen| seen.iter().any(|at| lexed.is(at + 1, mark)))
         };
-        let member = names.of(lexed, tail).any(|d| d.kind == NameKind::Member)
+        let member = names.of(tail).any(|d| d.kind == NameKind::Member)
             || names.seen.get(tail).is_some_and(|seen| {
                 seen.iter().any(|at| matches!(lexed.word(at.wrapping_sub(1)), "." | "->"))
             });
-        for mark in [".", "->", "::"].into_iter().filter(|mark| *mark != "->" || case.language().directives) {
+        for mark in
+            [".", "->", "::"].into_iter().filter(|mark| *mark != "->" || case.language().directives)
+        {
             let fits = match mark {
                 "::" => head.starts_with(char::is_uppercase) && after("::"),
                 _ => member,
             };
             if fits {
                 let habit = if after(mark) { 1.0 } else { -1.0 };
-                all.push(Candidate::new("missing-mark", base + w::RUN_TOGETHER + habit, edit(mark)));
+                all.push(Candidate::new(
+                    "missing-mark",
+                    base + w::RUN_TOGETHER + habit,
+                    edit(mark),
+                ));
             }
         }
-        let value = |name: &str| names.of(lexed, name).any(|d| d.kind == NameKind::Value);
+        let value = |name: &str| names.of(name).any(|d| d.kind == NameKind::Value);
         if value(head) && value(tail) {
             for (rank, mark) in [" + ", " * ", " - ", " / ", " < "].into_iter().enumerate() {
                 let score = base + w::RUN_TOGETHER - 2.0 - 0.3 * rank as f64;
@@ -275,7 +285,7 @@ fn near_declaration(case: &Case, token: usize, base: f64, all: &mut Vec<Candidat
         let apart = letters(word, name);
         let visible =
             (declared.scope.0..=declared.scope.1).contains(&token) || declared.token > token;
-        if name == word || apart > limit(word) || names.uses(lexed, name) > 0 || !visible {
+        if name == word || apart > limit(word) || names.uses(name) > 0 || !visible {
             continue;
         }
         let same_kind = kind_weight(asked_kind(lexed, token), declared.kind);
@@ -291,8 +301,7 @@ fn near_declaration(case: &Case, token: usize, base: f64, all: &mut Vec<Candidat
             + more
             + known
             - 0.2;
-        let edits: Vec<Edit> =
-            names.of(lexed, name).map(|d| case.replace_token(d.token, word)).collect();
+        let edits: Vec<Edit> = names.of(name).map(|d| case.replace_token(d.token, word)).collect();
         all.push(Candidate::new("misspelt-name", score, edits));
     }
 }

@@ -151,7 +151,7 @@ pub(super) fn parameter_of<'a>(case: &'a Case, token: usize) -> Option<&'a crate
         if let Some(call) = call_at(case, open) {
             let index = call.arguments.iter().position(|(a, b)| (*a..=*b).contains(&token))?;
             let name = lexed.word(call.name);
-            let functions = case.text.names.of(lexed, name);
+            let functions = case.text.names.of(name);
             let declared = functions
                 .filter(|d| d.kind == NameKind::Function)
                 .map(|d| d.token)
@@ -168,7 +168,7 @@ pub(super) fn parameter_of<'a>(case: &'a Case, token: usize) -> Option<&'a crate
 /// The parameters of the function of that name in this file: each one's type and name.
 pub(super) fn parameters(case: &Case, name: &str) -> Option<Vec<(String, String)>> {
     let lexed = case.lexed();
-    let declared = case.text.names.of(lexed, name).find(|d| d.kind == NameKind::Function);
+    let declared = case.text.names.of(name).find(|d| d.kind == NameKind::Function);
     let call = call_at(case, declared.map(|d| d.token).or_else(|| constructor(case, name))? + 1)?;
     let split = |(first, last): (usize, usize)| {
         let named = case.text.names.declared.iter().find(|d| (first..=last).contains(&d.token));
@@ -219,22 +219,28 @@ pub(super) fn type_of(case: &Case, first: usize, last: usize) -> Option<String> 
                 .names
                 .resolve(lexed, first)
                 .is_some_and(|d| case.language().type_first && lexed.is(d.token + 1, "["));
-        return simple_type(case, first).map(|typed| if array { format!("{typed} *") } else { typed });
+        return simple_type(case, first)
+            .map(|typed| if array { format!("{typed} *") } else { typed });
     }
     let partner = |at: usize| case.text.pairs.partner[at];
     if lexed.is(first, "(") && partner(first) == Some(last) {
         return type_of(case, first + 1, last - 1);
     }
     let outer = outer_operators(case, first, last);
-    if outer.iter().any(|at| matches!(lexed.word(*at), "<" | ">" | "<=" | ">=" | "==" | "!=" | "&&" | "||")) {
+    if outer
+        .iter()
+        .any(|at| matches!(lexed.word(*at), "<" | ">" | "<=" | ">=" | "==" | "!=" | "&&" | "||"))
+    {
         return Some(if case.language().id == "java" { "boolean" } else { "bool" }.to_owned());
     }
     if let Some(question) = outer.iter().find(|at| lexed.is(**at, "?")) {
         let colon = outer.iter().find(|at| lexed.is(**at, ":"))?;
         return type_of(case, question + 1, colon - 1);
     }
-    let sums: Vec<usize> =
-        outer.into_iter().filter(|at| matches!(lexed.word(*at), "+" | "-" | "*" | "/" | "%")).collect();
+    let sums: Vec<usize> = outer
+        .into_iter()
+        .filter(|at| matches!(lexed.word(*at), "+" | "-" | "*" | "/" | "%"))
+        .collect();
     if !sums.is_empty() {
         let mut starts = vec![first];
         starts.extend(sums.iter().map(|at| at + 1));
@@ -290,7 +296,7 @@ fn place_type(case: &Case, first: usize, last: usize) -> Option<String> {
         ")" => {
             let open = case.text.pairs.partner[last]?;
             let name = open.checked_sub(1).filter(|at| *at >= first)?;
-            let function = names.of(lexed, lexed.word(name)).find(|d| d.kind == NameKind::Function);
+            let function = names.of(lexed.word(name)).find(|d| d.kind == NameKind::Function);
             match (function, lexed.word(name)) {
                 (Some(function), _) => {
                     if case.language().type_first {
@@ -301,7 +307,9 @@ fn place_type(case: &Case, first: usize, last: usize) -> Option<String> {
                 }
                 (None, "length" | "size" | "strlen") => Some("int".to_owned()),
                 (None, "len" | "count") => Some("usize".to_owned()),
-                (None, "sqrt" | "pow" | "fabs" | "floor" | "ceil") => Some(real(case.language().id).to_owned()),
+                (None, "sqrt" | "pow" | "fabs" | "floor" | "ceil") => {
+                    Some(real(case.language().id).to_owned())
+                }
                 _ => None,
             }
         }
@@ -311,7 +319,7 @@ fn place_type(case: &Case, first: usize, last: usize) -> Option<String> {
             element(&whole)
         }
         _ => {
-            let member = names.of(lexed, lexed.word(last)).find(|d| d.kind == NameKind::Member)?;
+            let member = names.of(lexed.word(last)).find(|d| d.kind == NameKind::Member)?;
             member.typed.map(|typed| text_of(case, typed))
         }
     }

@@ -1,7 +1,8 @@
 //! Values of one type where another is wanted: the declaration, the value, or a conversion.
 
 use super::shape::{
-    Function, parameter_of, calls_near, function_around, function_of, real, simple_type, string, text_of, whole,
+    Function, calls_near, function_around, function_of, parameter_of, real, simple_type, string,
+    text_of, whole,
 };
 use super::{Candidate, Case, weights as w};
 use crate::edit::Edit;
@@ -133,8 +134,9 @@ fn lost_star(case: &Case, targets: &[(&crate::names::Declared, f64)], all: &mut 
     let at_message = case.text.names.resolve(lexed, case.token);
     for declared in targets.iter().map(|(declared, _)| *declared).chain(at_message) {
         let name = lexed.word(declared.token);
-        let allocated = (declared.token..declared.token + 4)
-            .any(|at| matches!(lexed.word(at), "malloc" | "calloc" | "realloc" | "NULL" | "nullptr" | "new"));
+        let allocated = (declared.token..declared.token + 4).any(|at| {
+            matches!(lexed.word(at), "malloc" | "calloc" | "realloc" | "NULL" | "nullptr" | "new")
+        });
         let followed = case.text.names.seen.get(name).is_some_and(|seen| {
             seen.iter().any(|at| {
                 lexed.is(at + 1, "->")
@@ -248,7 +250,7 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
                 let content = word.trim_matches('"');
                 let number = !content.is_empty() && content.parse::<f64>().is_ok();
                 let word_like = matches!(content, "true" | "false")
-                    || case.text.names.of(lexed, content).next().is_some();
+                    || case.text.names.of(content).next().is_some();
                 if number || word_like {
                     let score = 2.5 + near;
                     all.push(Candidate::new(
@@ -363,7 +365,7 @@ fn returns(case: &Case, all: &mut Vec<Candidate>) {
         // The value of a call is used, but the function says that it has none.
         for call in calls_near(case) {
             let name = lexed.word(call.name);
-            let named = case.text.names.of(lexed, name).filter(|d| d.kind == NameKind::Function);
+            let named = case.text.names.of(name).filter(|d| d.kind == NameKind::Function);
             for declared in named {
                 let open = (declared.token..lexed.code.len()).find(|at| lexed.is(*at, "{"));
                 if let Some(function) = open.and_then(|open| function_of(case, open))

@@ -42,7 +42,10 @@ pub(super) fn values(case: &Case, gap: &Gap) -> Vec<(String, f64)> {
     match case.language().default_of(plain) {
         Some(value) => push(value.to_owned(), -0.8),
         None if gap.typed.is_empty() => push("0".to_owned(), -1.2),
-        None if gap.typed.contains("str") || gap.typed.contains("char") || gap.typed == "String" => {
+        None if gap.typed.contains("str")
+            || gap.typed.contains("char")
+            || gap.typed == "String" =>
+        {
             push("\"\"".to_owned(), -0.8);
         }
         None => {}
@@ -69,9 +72,8 @@ fn given(case: &Case, call: usize) -> Vec<String> {
 
 /// How well a type fits the gap.
 fn fits(gap: &Gap, typed: Option<&str>) -> f64 {
-    let plain = |name: &str| {
-        name.trim_start_matches("const ").trim_start_matches('&').replace(' ', "")
-    };
+    let plain =
+        |name: &str| name.trim_start_matches("const ").trim_start_matches('&').replace(' ', "");
     match typed {
         _ if gap.typed.is_empty() => 0.0,
         Some(typed) if plain(typed) == plain(gap.typed) => 1.0,
@@ -107,9 +109,12 @@ fn named(case: &Case, gap: &Gap, push: &mut impl FnMut(String, f64)) {
         }
         let word = lexed.word(declared.token);
         let has = type_of(case, declared.token, declared.token);
-        let unused = if case.text.names.uses(lexed, word) == 0 { 1.5 } else { 0.0 };
+        let unused = if case.text.names.uses(word) == 0 { 1.5 } else { 0.0 };
         let far = gap.call.abs_diff(declared.token) as f64 / FAR;
-        push(word.to_owned(), fits(gap, has.as_deref()) + sounds(gap, word) + unused - far.min(1.5));
+        push(
+            word.to_owned(),
+            fits(gap, has.as_deref()) + sounds(gap, word) + unused - far.min(1.5),
+        );
     }
 }
 
@@ -127,7 +132,9 @@ fn around(case: &Case, gap: &Gap, push: &mut impl FnMut(String, f64)) {
             if !text.contains('\n') && text.len() < 40 {
                 let has = type_of(case, at, last);
                 let far = gap.call.abs_diff(at) as f64 / FAR;
-                let score = fits(gap, has.as_deref()) + sounds(gap, &text) - far.min(1.5) - 0.4
+                let score = fits(gap, has.as_deref()) + sounds(gap, &text)
+                    - far.min(1.5)
+                    - 0.4
                     - if assigned { 0.3 } else { 0.0 };
                 push(text, score);
             }
@@ -140,14 +147,17 @@ fn around(case: &Case, gap: &Gap, push: &mut impl FnMut(String, f64)) {
 /// itself if none does.
 fn expression_end(case: &Case, start: usize) -> usize {
     let lexed = case.lexed();
-    let starts = lexed.kind(start) == Some(TokenKind::Name) || matches!(lexed.word(start), "self" | "this");
+    let starts =
+        lexed.kind(start) == Some(TokenKind::Name) || matches!(lexed.word(start), "self" | "this");
     if !starts || matches!(lexed.word(start.wrapping_sub(1)), "." | "->" | "::") {
         return start;
     }
     let mut last = start;
     loop {
         match lexed.word(last + 1) {
-            "." | "->" if lexed.kind(last + 2) == Some(TokenKind::Name) && !lexed.is(last + 3, "(") => {
+            "." | "->"
+                if lexed.kind(last + 2) == Some(TokenKind::Name) && !lexed.is(last + 3, "(") =>
+            {
                 last += 2;
             }
             "[" => match case.text.pairs.partner[last + 1] {
@@ -163,7 +173,7 @@ fn expression_end(case: &Case, start: usize) -> usize {
 fn siblings(case: &Case, gap: &Gap, push: &mut impl FnMut(String, f64)) {
     let (lexed, Some(index)) = (case.lexed(), gap.index) else { return };
     let name = lexed.word(gap.call);
-    let wanted = case.text.names.of(lexed, name).next().is_some();
+    let wanted = case.text.names.of(name).next().is_some();
     for &other in case.text.names.seen.get(name).into_iter().flatten() {
         if other == gap.call || !wanted {
             continue;
@@ -185,7 +195,7 @@ fn siblings(case: &Case, gap: &Gap, push: &mut impl FnMut(String, f64)) {
 }
 
 fn visible_at(case: &Case, name: &str, token: usize) -> bool {
-    let all = case.text.names.of(case.lexed(), name);
+    let all = case.text.names.of(name);
     let mut scopes = all.map(|declared| declared.scope);
     scopes.any(|(start, end)| (start..=end).contains(&token))
 }
@@ -195,7 +205,8 @@ fn constants(case: &Case, gap: &Gap, push: &mut impl FnMut(String, f64)) {
     let lexed = case.lexed();
     for token in lexed.code.iter().filter(|token| token.kind == TokenKind::Directive) {
         let mut words = lexed.text(token).split_whitespace();
-        if let (Some("#define"), Some(name), Some(value)) = (words.next(), words.next(), words.next())
+        if let (Some("#define"), Some(name), Some(value)) =
+            (words.next(), words.next(), words.next())
             && !name.contains('(')
         {
             let typed = if value.starts_with('"') {

@@ -203,3 +203,6 @@ pub const APART: u32 = 2;
 
 /// How many of them are tried at once at most.
 pub const JOINT: usize = 6;
+
+/// How many other messages are looked at for that.
+pub const JOINT_LOOKS: usize = 10;

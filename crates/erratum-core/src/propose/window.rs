@@ -460,7 +460,7 @@ impl Window<'_, '_> {
     /// A name that is declared here or in the library is hardly a misspelt keyword.
     fn is_known(&self, text: &str) -> bool {
         let case = self.case;
-        case.text.names.of(case.lexed(), text).any(|declared| declared.kind != NameKind::Member)
+        case.text.names.of(text).any(|declared| declared.kind != NameKind::Member)
             || case.text.names.seen.get(text).is_some_and(|seen| seen.len() > 2)
             || case.language().known_names().any(|(name, _)| name == text)
     }
@@ -473,7 +473,8 @@ impl Window<'_, '_> {
         }
         let near = case.token.saturating_sub(REACH_BEFORE)..(case.token + REACH_AFTER);
         for open in near.filter(|at| lexed.is(*at, "(") && lexed.is(at.wrapping_sub(1), "for")) {
-            let close = case.text.pairs.partner[open].unwrap_or(lexed.on_line(lexed.code[open].line).end);
+            let close =
+                case.text.pairs.partner[open].unwrap_or(lexed.on_line(lexed.code[open].line).end);
             let own = |at: &usize| case.text.pairs.inside[*at] == Some(open);
             let inside: Vec<usize> = (open + 1..close.min(lexed.code.len())).filter(own).collect();
             let ends = inside.iter().filter(|at| lexed.is(**at, ";")).count();
@@ -501,7 +502,8 @@ impl Window<'_, '_> {
             return;
         }
         let edit = Edit::replace(self.case.file(), here.end - 1, here.end, ",");
-        let score = w::REPLACE_LIKE + self.distance(token + 1) + w::MESSAGE_NAMES_IT + w::LAYOUT_PLACE;
+        let score =
+            w::REPLACE_LIKE + self.distance(token + 1) + w::MESSAGE_NAMES_IT + w::LAYOUT_PLACE;
         found.push(Candidate::new("wrong-mark", score, vec![edit]));
     }
 
@@ -583,7 +585,8 @@ impl Window<'_, '_> {
         if lexed.kind(token) != Some(TokenKind::Name) || self.is_known(text) {
             return;
         }
-        let odd = |mark: &str| self.case.text.pairs.odd.iter().any(|odd| lexed.word(odd.token) == mark);
+        let odd =
+            |mark: &str| self.case.text.pairs.odd.iter().any(|odd| lexed.word(odd.token) == mark);
         let marks = [("(", ")"), ("[", "]"), (")", "("), ("]", "[")];
         for (lost, _) in marks.into_iter().filter(|(_, partner)| odd(partner)) {
             let declares = matches!(lexed.word(token.wrapping_sub(1)), "fn")
@@ -594,7 +597,11 @@ impl Window<'_, '_> {
                     continue;
                 }
                 let both = if parts >= 2.0 { w::BOTH_KNOWN } else { 0.0 };
-                let score = w::JOIN + w::PAIRS_MENDED + self.distance(token) + 2.5 * parts + both
+                let score = w::JOIN
+                    + w::PAIRS_MENDED
+                    + self.distance(token)
+                    + 2.5 * parts
+                    + both
                     + 0.02 * at as f64;
                 let edit = self.case.insert(lexed.code[token].start + at, lost);
                 found.push(Candidate::new("missing-bracket", score, vec![edit]));

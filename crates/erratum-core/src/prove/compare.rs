@@ -14,12 +14,7 @@ struct Key {
 }
 
 /// The key, and the byte of the text before the edits at which the message points.
-fn placed(
-    message: &Message,
-    after: &Program,
-    before: &Program,
-    sets: &[&[Edit]],
-) -> (Key, usize) {
+fn placed(message: &Message, after: &Program, before: &Program, sets: &[&[Edit]]) -> (Key, usize) {
     let text: String = message.text.chars().filter(|c| !c.is_ascii_digit()).collect();
     let Some(at) = &message.at else { return (Key { text, file: String::new(), line: 0 }, 0) };
     let (line, offset) = match (after.file(&at.file), before.file(&at.file)) {

@@ -29,10 +29,14 @@ pub(super) fn joint(
     let mut parts: Vec<Candidate> = vec![best.clone()];
     let mut lines: Vec<u32> = lines_of(setting, best);
     lines.extend(messages[setting.target].line());
+    let mut looked = 0;
     for (index, message) in messages.iter().enumerate() {
-        let apart = message.line().is_some_and(|line| {
-            lines.iter().all(|other| line.abs_diff(*other) >= w::APART)
-        });
+        if looked >= w::JOINT_LOOKS {
+            break;
+        }
+        let apart = message
+            .line()
+            .is_some_and(|line| lines.iter().all(|other| line.abs_diff(*other) >= w::APART));
         if index == setting.target
             || !message.is_error()
             || !apart
@@ -42,13 +46,13 @@ pub(super) fn joint(
         {
             continue;
         }
+        looked += 1;
         let Some(candidate) = best_for(message, index).filter(|found| found.then.is_empty()) else {
             continue;
         };
         let changed = lines_of(setting, &candidate);
-        let far = changed.iter().all(|line| {
-            lines.iter().all(|other| line.abs_diff(*other) >= w::APART)
-        });
+        let far =
+            changed.iter().all(|line| lines.iter().all(|other| line.abs_diff(*other) >= w::APART));
         if far {
             lines.extend(changed);
             lines.extend(message.line());
@@ -65,7 +69,9 @@ pub(super) fn joint(
 fn lines_of(setting: &Setting, candidate: &Candidate) -> Vec<u32> {
     let source = |edit: &Edit| setting.program.file(&edit.file);
     let lines = candidate.edits.iter().filter_map(|edit| Some((source(edit)?, edit)));
-    lines.flat_map(|(source, edit)| [source.line_of(edit.start), source.line_of(edit.end)]).collect()
+    lines
+        .flat_map(|(source, edit)| [source.line_of(edit.start), source.line_of(edit.end)])
+        .collect()
 }
 
 /// Parts that were all made for the same text, as a chain in which each is in places of the text

@@ -80,7 +80,8 @@ pub fn judge(
             )
         });
         let mut parent = roots.iter().position(|(first, root)| {
-            follows(first, &judged, text.as_deref()) || spoils(first, root, &judged, text.as_deref())
+            follows(first, &judged, text.as_deref())
+                || spoils(first, root, &judged, text.as_deref())
         });
         if parent.is_none() {
             let root = judged_root(roots.len() + 1, index, &judged, program, report, text);
@@ -143,7 +144,7 @@ fn spoils(first: &Judged, root: &Root, message: &Judged, text: Option<&Text>) ->
     let Some(name) = name.filter(|_| first.phase <= Phase::Name) else { return false };
     let on_line = lexed.on_line(root.at.line).any(|token| lexed.word(token) == name);
     // The text does declare it; if the compiler does not know it, the declaration was lost.
-    let declared = text.names.of(lexed, name).any(|declared| {
+    let declared = text.names.of(name).any(|declared| {
         let line = lexed.code[declared.token].line;
         line >= root.at.line && line < at.line.max(root.at.line + 1)
     });
@@ -163,10 +164,19 @@ fn spoils(first: &Judged, root: &Root, message: &Judged, text: Option<&Text>) ->
 /// Whether a message says that something is not known.
 fn says_unknown(message: &Judged) -> bool {
     let text = message.message.text.as_str();
-    ["undeclared", "not declared", "cannot find", "not found", "no method", "no field", "no member",
-     "unknown type", "does not name"]
-        .iter()
-        .any(|words| text.contains(words))
+    [
+        "undeclared",
+        "not declared",
+        "cannot find",
+        "not found",
+        "no method",
+        "no field",
+        "no member",
+        "unknown type",
+        "does not name",
+    ]
+    .iter()
+    .any(|words| text.contains(words))
 }
 
 /// Whether a message only follows from an earlier root.

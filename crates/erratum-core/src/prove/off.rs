@@ -54,10 +54,7 @@ fn stretches(case: &Case) -> Vec<Edit> {
     let lexed = &case.text.lexed;
     let is_end = |at: usize| matches!(lexed.word(at), ";" | "{" | "}");
     let mut start = case.token;
-    while start > 0
-        && !is_end(start - 1)
-        && lexed.code[start - 1].kind != TokenKind::Directive
-    {
+    while start > 0 && !is_end(start - 1) && lexed.code[start - 1].kind != TokenKind::Directive {
         start -= 1;
     }
     let mut end = case.token;

@@ -39,7 +39,8 @@ impl<'a> Search<'a> {
         self.memory.remember(self.original, Depth::Full, first.clone());
         self.memory.remember(self.original, Depth::Errors, first.clone());
         let (last, complete) = self.walk(Node::first(self.original, first.clone()));
-        let settled = if complete { settle::settle(&last, &first, self.original, &mut self) } else { None };
+        let settled =
+            if complete { settle::settle(&last, &first, self.original, &mut self) } else { None };
         tell::tell(&self.scene(), &first, &last, settled, complete)
     }
 
@@ -92,7 +93,8 @@ impl<'a> Search<'a> {
         let open = || (0..messages.len()).filter(|index| !node.passed.contains(index));
         let lexical = |m: &Message| {
             m.is_error()
-                && catalogue::phase(m, &catalogue::shown_by(m, compiler), compiler) == Phase::Lexical
+                && catalogue::phase(m, &catalogue::shown_by(m, compiler), compiler)
+                    == Phase::Lexical
         };
         open()
             .find(|index| lexical(&messages[*index]))
@@ -112,7 +114,8 @@ impl<'a> Search<'a> {
 
     /// The file a message is about: where it points, or the program's first.
     fn file_of(&self, message: &Message) -> String {
-        let first = self.original.files.first().map_or(String::new(), |file| file.name().to_owned());
+        let first =
+            self.original.files.first().map_or(String::new(), |file| file.name().to_owned());
         message.at.as_ref().map_or(first, |at| at.file.clone())
     }
 
@@ -150,7 +153,9 @@ impl<'a> Search<'a> {
         let second = candidates.get(1).map_or(f64::NEG_INFINITY, |next| next.score);
         let clear = candidates.first().filter(|best| best.score - second >= w::STANDS_OUT);
         let joint = clear.and_then(|best| {
-            joint::joint(&node, &setting, best, |message, index| self.best_for(&node, message, index))
+            joint::joint(&node, &setting, best, |message, index| {
+                self.best_for(&node, message, index)
+            })
         });
         if let Some(joint) = joint
             && let Some(tried) = joint::hold(&setting, joint, &mut self.memory)
@@ -192,8 +197,7 @@ impl Search<'_> {
         let source = node.program.file(&message.at.as_ref()?.file)?;
         let key = (source.name().to_owned(), Arc::from(source.bytes()));
         let text = self.texts.get(&key)?.clone();
-        let case =
-            Case::new(&node.program, text, message, &node.report.messages, &shown, phase)?;
+        let case = Case::new(&node.program, text, message, &node.report.messages, &shown, phase)?;
         let mut all = propose::candidates(&case).into_iter();
         let mut best = all.next()?;
         let second = all.next().map_or(f64::NEG_INFINITY, |next| next.score);
@@ -218,9 +222,8 @@ impl settle::Compiles for Search<'_> {
 
 /// The least doubtful node; of several, the one that has come furthest.
 fn take_cheapest(queue: &mut Vec<Node>) -> Option<Node> {
-    let order = |a: &Node, b: &Node| {
-        a.cost.total_cmp(&b.cost).then(b.steps.len().cmp(&a.steps.len()))
-    };
+    let order =
+        |a: &Node, b: &Node| a.cost.total_cmp(&b.cost).then(b.steps.len().cmp(&a.steps.len()));
     let index = (0..queue.len()).min_by(|a, b| order(&queue[*a], &queue[*b]))?;
     // Of equals the first found stays first.
     Some(queue.remove(index))

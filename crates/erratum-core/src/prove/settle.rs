@@ -156,9 +156,7 @@ fn take_back(
     }
     // Of several that are not needed while the others are there, the least likely goes.
     let score = |trial: &Vec<usize>| trial.iter().map(|index| units[*index].score).sum::<f64>();
-    Some(spare.into_iter().min_by(|a, b| {
-        b.len().cmp(&a.len()).then(score(a).total_cmp(&score(b)))
-    }))
+    Some(spare.into_iter().min_by(|a, b| b.len().cmp(&a.len()).then(score(a).total_cmp(&score(b)))))
 }
 
 /// Pairs of fixes of which one takes out what the other puts in: a wrong step, and one that makes

@@ -92,7 +92,8 @@ fn drafts<'a>(node: &'a Node, settled: Option<&'a Settled>) -> Vec<Draft<'a>> {
     let mut drafts = Vec::new();
     for (number, step) in node.steps.iter().enumerate() {
         let mut push = |part: Option<(usize, &'a Candidate)>| {
-            let same = |unit: &&Unit| Some((unit.step, unit.part)) == part.map(|(p, _)| (number, p));
+            let same =
+                |unit: &&Unit| Some((unit.step, unit.part)) == part.map(|(p, _)| (number, p));
             let unit = settled.and_then(|settled| settled.units.iter().find(same));
             drafts.push(Draft { number, step, part, unit, owned: Vec::new() });
         };
@@ -242,7 +243,8 @@ impl Teller<'_> {
             let first = step.before.files.first().map_or("", |file| file.name());
             return Place::point(first, 1, 1);
         };
-        let (Some(now), Some(original)) = (step.before.file(&place.file), self.original(&place.file))
+        let (Some(now), Some(original)) =
+            (step.before.file(&place.file), self.original(&place.file))
         else {
             return place.clone();
         };
