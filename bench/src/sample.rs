@@ -159,7 +159,9 @@ fn session(
     source: &Source,
 ) -> Result<Session, Box<dyn Error>> {
     let mut project = project.clone();
-    project.root = std::env::temp_dir();
+    // An empty folder: the other sample programs are no part of this one.
+    project.root = std::env::temp_dir().join("erratum-bench-empty");
+    fs::create_dir_all(&project.root)?;
     project.program = Program::single(source.clone());
     project.cargo = None;
     let found = toolbox.find(language, None)?;

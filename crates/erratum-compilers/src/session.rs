@@ -390,6 +390,11 @@ impl Compile for Session {
     fn source(&self, name: &str) -> Option<Source> {
         self.project.neighbour(name)
     }
+
+    fn neighbours(&self) -> Vec<Source> {
+        let all = self.project.neighbours().into_iter();
+        all.map(|(name, bytes)| Source::new(name, bytes)).collect()
+    }
 }
 
 fn scratch_again(error: &Error) -> Error {

@@ -68,6 +68,11 @@ pub trait Compile: Sync {
 
     /// The text of a file that messages speak of and that the program does not hold yet.
     fn source(&self, name: &str) -> Option<Source>;
+
+    /// The files beside the program whose names it may use: headers, sibling classes, modules.
+    fn neighbours(&self) -> Vec<Source> {
+        Vec::new()
+    }
 }
 
 /// How far the search goes.

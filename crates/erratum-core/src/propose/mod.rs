@@ -132,6 +132,8 @@ pub struct Case<'a> {
     pub range: (usize, usize),
     /// The code token it points at.
     pub token: usize,
+    /// The other files of the program, read: their names may be meant here.
+    pub others: Vec<Arc<Text>>,
 }
 
 impl<'a> Case<'a> {
@@ -149,7 +151,13 @@ impl<'a> Case<'a> {
         }
         let range = message.at.as_ref().map_or((0, 0), |at| at.range(&text.lexed.source));
         let token = text.lexed.at(range.0);
-        Some(Case { program, text, message, all, shown, phase, range, token })
+        Some(Case { program, text, message, all, shown, phase, range, token, others: Vec::new() })
+    }
+
+    /// The case with the other files of the program.
+    pub fn with_others(mut self, others: Vec<Arc<Text>>) -> Case<'a> {
+        self.others = others;
+        self
     }
 
     fn lexed(&self) -> &Lexed {

@@ -126,6 +126,15 @@ fn meant<'a>(case: &'a Case, token: usize) -> HashMap<&'a str, (NameKind, bool, 
             all.insert(name, (asked_kind(lexed, seen[0]), false, false));
         }
     }
+    for other in &case.others {
+        for declared in &other.names.declared {
+            // What is local to a function of another file cannot be meant.
+            let global = declared.kind != NameKind::Value;
+            if global {
+                all.entry(other.lexed.word(declared.token)).or_insert((declared.kind, true, false));
+            }
+        }
+    }
     for declared in &case.text.names.declared {
         let name = lexed.word(declared.token);
         let visible = (declared.scope.0..=declared.scope.1).contains(&token);

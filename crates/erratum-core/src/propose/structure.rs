@@ -107,12 +107,10 @@ fn further(repair: &Repair, case: &Case) -> Vec<Repair> {
     ways.sort_by(|a, b| b.score.total_cmp(&a.score));
     let now = trouble(&repair.text);
     let mut found = Vec::new();
-    let mut read = 0;
-    for way in ways {
-        if found.len() == WAYS || read > 3 * WAYS {
+    for way in ways.into_iter().take(3 * WAYS) {
+        if found.len() == WAYS {
             break;
         }
-        read += 1;
         let Ok(program) = edit::apply(&repair.program, &way.edits) else { continue };
         let Some(source) = program.file(lexed.source.name()) else { continue };
         let text = Arc::new(Text::new(source, case.language()));

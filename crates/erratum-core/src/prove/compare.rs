@@ -96,7 +96,7 @@ mod tests {
     fn of_two_that_say_the_same_the_one_that_was_mended_is_gone() {
         let before = Program::single(Source::new("f", &b"x y\n"[..]));
         let edits = [Edit::replace("f", 0, 1, "xx")];
-        let after = crate::edit::apply(&before, &edits).unwrap();
+        let after = edit::apply(&before, &edits).unwrap();
         let at = |column| {
             let mut one = message("same", 1);
             one.at = Some(Place::point("f", 1, column));
@@ -110,7 +110,7 @@ mod tests {
     fn messages_are_followed_through_edits() {
         let before = Program::single(Source::new("f", &b"a\nb\nc\n"[..]));
         let edits = [Edit::insert("f", 1, "\nnew")];
-        let after = crate::edit::apply(&before, &edits).unwrap();
+        let after = edit::apply(&before, &edits).unwrap();
         let old = [message("one", 1), message("two", 3)];
         let new = [message("two", 4), message("three", 1)];
         let difference = compare(&old, &before, &new, &after, &[&edits]);

@@ -21,7 +21,12 @@ pub(super) struct Search<'a> {
     memory: Memory<'a>,
     compile: &'a dyn Compile,
     texts: HashMap<(String, Arc<[u8]>), Arc<Text>>,
+    /// The files beside the program, read when they are first asked for.
+    neighbours: Option<Vec<Arc<Text>>>,
 }
+
+/// How many files beside the program are read for their names, and how large they may be, in bytes.
+const NEIGHBOURS: (usize, usize) = (40, 200_000);
 
 impl<'a> Search<'a> {
     pub fn new(
@@ -31,7 +36,7 @@ impl<'a> Search<'a> {
         limits: Limits,
     ) -> Search<'a> {
         let memory = Memory::new(compile);
-        Search { original: program, language, limits, memory, compile, texts: HashMap::new() }
+        Search { original: program, language, limits, memory, compile, texts: HashMap::new(), neighbours: None }
     }
 
     pub fn run(mut self, first: Report) -> Found {
@@ -112,6 +117,31 @@ impl<'a> Search<'a> {
         Some(self.texts.entry(key).or_insert_with(|| Arc::new(Text::new(source, language))).clone())
     }
 
+    /// The other files of a program, and those beside it.
+    fn others(&mut self, program: &Program, name: &str) -> Vec<Arc<Text>> {
+        let names: Vec<String> = program
+            .files
+            .iter()
+            .map(|file| file.name().to_owned())
+            .filter(|other| other != name)
+            .take(NEIGHBOURS.0)
+            .collect();
+        let mut all: Vec<Arc<Text>> =
+            names.iter().filter_map(|other| self.text(program, other)).collect();
+        let (language, compile) = (self.language, self.compile);
+        let beside = self.neighbours.get_or_insert_with(|| {
+            let found = compile.neighbours().into_iter();
+            found
+                .filter(|source| source.bytes().len() <= NEIGHBOURS.1)
+                .take(NEIGHBOURS.0)
+                .map(|source| Arc::new(Text::new(&source, language)))
+                .collect()
+        });
+        let held = |text: &&Arc<Text>| program.file(text.lexed.source.name()).is_none();
+        all.extend(beside.iter().filter(held).cloned());
+        all
+    }
+
     /// The file a message is about: where it points, or the program's first.
     fn file_of(&self, message: &Message) -> String {
         let first =
@@ -145,7 +175,11 @@ impl<'a> Search<'a> {
             phase,
             compiler: &compiler,
         };
-        let case = Case::new(&node.program, text.clone(), message, &report.messages, &shown, phase);
+        // Only unknown names send the search to other files.
+        let others =
+            if phase >= Phase::Name { self.others(&node.program, &file) } else { Vec::new() };
+        let case = Case::new(&node.program, text.clone(), message, &report.messages, &shown, phase)
+            .map(|case| case.with_others(others.clone()));
         let candidates = match &case {
             Some(case) => propose::candidates(case),
             None => propose::candidates_without_code(&text),
@@ -154,7 +188,7 @@ impl<'a> Search<'a> {
         let clear = candidates.first().filter(|best| best.score - second >= w::STANDS_OUT);
         let joint = clear.and_then(|best| {
             joint::joint(&node, &setting, best, |message, index| {
-                self.best_for(&node, message, index)
+                self.best_for(&node, message, index, &others)
             })
         });
         if let Some(joint) = joint
@@ -190,14 +224,22 @@ impl<'a> Search<'a> {
 
 impl Search<'_> {
     /// The fix for another message of a node, if one stands out before anything is tried.
-    fn best_for(&self, node: &Node, message: &Message, index: usize) -> Option<Candidate> {
+    fn best_for(
+        &self,
+        node: &Node,
+        message: &Message,
+        index: usize,
+        others: &[Arc<Text>],
+    ) -> Option<Candidate> {
         let compiler = self.compile.compiler();
         let shown = catalogue::shown_by(message, compiler);
         let phase = catalogue::phase(message, &shown, compiler);
         let source = node.program.file(&message.at.as_ref()?.file)?;
         let key = (source.name().to_owned(), Arc::from(source.bytes()));
         let text = self.texts.get(&key)?.clone();
-        let case = Case::new(&node.program, text, message, &node.report.messages, &shown, phase)?;
+        let case =
+            Case::new(&node.program, text, message, &node.report.messages, &shown, phase)?
+                .with_others(others.to_vec());
         let mut all = propose::candidates(&case).into_iter();
         let mut best = all.next()?;
         let second = all.next().map_or(f64::NEG_INFINITY, |next| next.score);

@@ -442,10 +442,15 @@ pub fn changed_lines(
     width: usize,
 ) -> io::Result<()> {
     let Ok(after) = edit::apply(program, edits) else { return Ok(()) };
-    for old in &program.files {
-        let Some(new) = after.file(old.name()).filter(|new| new.bytes() != old.bytes()) else {
-            continue;
-        };
+    let changed: Vec<_> = program
+        .files
+        .iter()
+        .filter_map(|old| Some((old, after.file(old.name()).filter(|new| new.bytes() != old.bytes())?)))
+        .collect();
+    for (old, new) in &changed {
+        if changed.len() > 1 {
+            writeln!(out, "  In {}:", old.name())?;
+        }
         let texts = (String::from_utf8_lossy(old.bytes()), String::from_utf8_lossy(new.bytes()));
         let diff = similar::TextDiff::from_lines(texts.0.as_ref(), texts.1.as_ref());
         for change in diff.iter_all_changes() {
