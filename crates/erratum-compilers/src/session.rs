@@ -108,6 +108,11 @@ impl Session {
         self.deadline = Some(Instant::now() + budget);
     }
 
+    /// The search is over: what is compiled from now on has no budget.
+    pub fn lift_budget(&mut self) {
+        self.deadline = None;
+    }
+
     /// Takes over the compiler that another session has kept warm, so that it need not be started
     /// again. Programs that look at many files one after the other save most of their time so.
     pub fn adopt(&mut self, other: &mut Session) {

@@ -439,6 +439,10 @@ impl<'a> Walk<'a> {
                 found.push(next);
                 break;
             }
+            // All of the block is deeper than its header: what is not ends the search.
+            if !deeper || (line <= wanted && ended) {
+                break;
+            }
         }
         found
     }

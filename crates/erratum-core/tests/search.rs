@@ -158,6 +158,69 @@ fn the_same_text_is_never_compiled_twice() {
 }
 
 #[test]
+fn independent_mistakes_are_mended_in_one_compile_and_keep_their_own_messages() {
+    let mut sound = String::from("int main() {\n");
+    for n in 0..4 {
+        sound.push_str(&format!("    int tide{n} = {n};\n\n    tide{n} = {n};\n\n"));
+    }
+    sound.push_str("}\n");
+    let wrong = sound
+        .replace("int tide1 = 1;", "int tide1 = 1")
+        .replace("tide3 = 3;\n\n}", "tide3 = 3\n\n}");
+    let wrong = wrong.replace("int tide2 = 2;", "int tide2 = 2");
+    let found = find(&wrong, &Corner::new(1000));
+    assert_eq!(found.mended.files[0].bytes(), sound.as_bytes());
+    let roots = &found.verdict.roots;
+    assert_eq!(roots.iter().map(|root| root.at.line).collect::<Vec<_>>(), [6, 10, 16]);
+    for (index, root) in roots.iter().enumerate() {
+        assert_eq!(root.messages, [index + 1], "{root:#?}");
+        assert!(root.follows.is_empty() && !root.hidden);
+    }
+    // One compile for all of them and one beside it; one each to take them back.
+    assert!(found.verdict.compiles <= 6, "{}", found.verdict.compiles);
+}
+
+#[test]
+fn messages_go_to_the_mistake_that_brings_them_about_alone() {
+    // Two unknown names on one line, each with a slip of its own elsewhere.
+    let sound = "int main() {\n    int tide = 3;\n    int berth = 4;\n\n    tide = berth;\n}\n";
+    let wrong = sound.replace("int tide", "int tdie").replace("int berth", "int brth");
+    let found = find(&wrong, &Corner::new(1000));
+    assert_eq!(found.mended.files[0].bytes(), sound.as_bytes());
+    let roots = &found.verdict.roots;
+    assert_eq!(roots.len(), 2);
+    let owner = |text: &str| {
+        let message = found.verdict.messages.iter().find(|m| m.text.contains(text)).unwrap();
+        roots.iter().find(|root| Some(root.id) == message.root).unwrap().at.line
+    };
+    assert_eq!((owner("'tide'"), owner("'berth'")), (2, 3));
+}
+
+#[test]
+fn without_a_compiler_what_a_broken_line_takes_away_follows_from_it() {
+    let text = "include <stdbool.h>\n\nint main(void) {\n    int tide\n    tide = 3;\n    bool deep = tide;\n}\n";
+    let program = Program::single(Source::new("tide.c", text.as_bytes()));
+    let source = &program.files[0];
+    let at = |line: u32, column: u32, text: &str| {
+        let mut message = Message::new(Severity::Error, text);
+        message.at = Some(Place::point("tide.c", line, column));
+        message
+    };
+    let messages = vec![
+        at(1, 9, "expected '=', ',', ';', 'asm' or '__attribute__' before '<' token"),
+        at(5, 5, "expected '=', ',', ';', 'asm' or '__attribute__' before 'tide'"),
+        at(6, 5, "unknown type name 'bool'"),
+        at(6, 17, "'tide' undeclared (first use in this function)"),
+    ];
+    assert_eq!(source.line_count(), 8);
+    let report = Report { messages, exit: Some(1), dropped: 0 };
+    let verdict = judge(&program, Some(c()), &report, "gcc", Limits::default());
+    let lines: Vec<u32> = verdict.roots.iter().map(|root| root.at.line).collect();
+    assert_eq!(lines, [1, 4], "{:#?}", verdict.roots);
+    assert!(verdict.messages.iter().all(|message| message.root.is_some()));
+}
+
+#[test]
 fn when_the_budget_ends_what_is_known_stays() {
     let text = SOUND.replace(';', "");
     let found = find(&text, &Corner::new(2));

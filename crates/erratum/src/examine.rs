@@ -29,6 +29,7 @@ impl Examined {
     /// Searches again, with a budget of its own, from a text that the first search has left.
     pub fn again(&mut self, program: &Program) -> Result<Found, Failure> {
         use erratum_core::prove::{Compile, Depth};
+        self.session.lift_budget();
         let compiled = self.session.compile(std::slice::from_ref(program), Depth::Full).remove(0);
         let report = compiled.map_err(Failure::Said)?;
         self.session.set_budget(self.budget);

@@ -103,3 +103,32 @@ fn many_messages_and_no_sense_end_within_the_budget() {
     assert!(started.elapsed().as_secs() < 60, "{:?}", started.elapsed());
     assert_eq!(folder.left_behind(), 0);
 }
+
+#[test]
+fn thousands_of_messages_end_with_what_is_known() {
+    let folder = Folder::new();
+    let mut text = String::from("int main(void) {\n");
+    for n in 0..5000 {
+        text.push_str(&format!("    berth{n} = {n};\n"));
+    }
+    text.push_str("    return 0;\n}\n");
+    let ran = folder.write("many.c", text).run(&["look", "--budget", "1", "--quiet", "many.c"]);
+    assert_eq!(ran.status, 1, "{}", ran.stderr);
+    assert!(ran.stdout.contains("many.c:2:"), "{}", ran.stdout);
+}
+
+#[test]
+fn a_file_of_twenty_thousand_lines_is_looked_at() {
+    let folder = Folder::new();
+    let mut text = String::new();
+    for n in 0..2500 {
+        let end = if n == 1200 { "" } else { ";" };
+        text.push_str(&format!(
+            "int tide{n}(int depth) {{\n    int sum = 0;\n    for (int i = 0; i < depth; i++) {{\n        sum += i{end}\n    }}\n    return sum;\n}}\n\n"
+        ));
+    }
+    text.push_str("int main(void) {\n    return tide3(4);\n}\n");
+    let ran = folder.write("long.c", text).run(&["look", "--budget", "20", "--quiet", "long.c"]);
+    assert_eq!(ran.status, 1, "{}", ran.stderr);
+    assert!(ran.stdout.contains("A `;` is missing at the end of line 9604"), "{}", ran.stdout);
+}

@@ -121,3 +121,37 @@ fn a_write_protected_file_is_left_alone() {
     assert!(ran.stderr.contains("write-protected"), "{}", ran.stderr);
     assert_eq!(folder.read("tide.c"), TIDE);
 }
+
+#[test]
+fn changes_of_several_files_say_which_file_each_is_in() {
+    let folder = Folder::new();
+    folder.write("pier.h", "struct pier {\n    int depth;\n}\n\nint deep(struct pier one);\n");
+    folder.write(
+        "main.c",
+        "#include \"pier.h\"\n\nint main(void) {\n    struct pier one = {4};\n    return one.dpth\n}\n",
+    );
+    let ran = folder.run(&["mend", "--all", "--yes", "main.c"]);
+    assert_eq!(ran.status, 0, "{}{}", ran.stdout, ran.stderr);
+    assert!(
+        ran.stdout.contains("In pier.h:") && ran.stdout.contains("In main.c:"),
+        "{}",
+        ran.stdout
+    );
+    assert!(folder.read("pier.h").contains("};"));
+    assert!(folder.read("main.c").contains("return one.depth;"));
+    assert_eq!(folder.run(&["undo"]).status, 0);
+    assert!(!folder.read("pier.h").contains("};"));
+}
+
+#[test]
+fn all_mends_what_is_hidden_behind_each_other() {
+    let folder = Folder::new();
+    let sound = TIDE.replace("int tide = 3", "int tide = 3;");
+    let text = sound
+        .replace("#include <stdio.h>", "#include <stdio.h")
+        .replace("int tide = 3;", "int tide = 3")
+        .replace("return 0;", "retrun 0;");
+    let ran = folder.write("tide.c", text).run(&["mend", "--all", "--yes", "tide.c"]);
+    assert_eq!(ran.status, 0, "{}", ran.stdout);
+    assert_eq!(folder.read("tide.c"), SOUND);
+}

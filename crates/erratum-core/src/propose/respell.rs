@@ -154,6 +154,7 @@ pub(super) fn splits(case: &Case, token: usize) -> Vec<(usize, f64)> {
         case.text.names.seen.contains_key(name)
             || name.bytes().all(|byte| byte.is_ascii_digit())
             || case.language().is_keyword(name)
+            || case.language().is_type(name)
             || case.language().known_names().any(|(known, _)| known == name)
     };
     let starts = |tail: &str| {

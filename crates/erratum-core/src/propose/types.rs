@@ -1,8 +1,8 @@
 //! Values of one type where another is wanted: the declaration, the value, or a conversion.
 
 use super::shape::{
-    Function, calls_near, function_around, function_of, parameter_of, real, simple_type, string,
-    text_of, whole,
+    Function, calls_near, function_around, function_at, function_of, parameter_of, real, string,
+    text_of, type_of, whole,
 };
 use super::{Candidate, Case, weights as w};
 use crate::edit::Edit;
@@ -382,7 +382,7 @@ fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let returned = (function.open..function.close.unwrap_or(lexed.code.len()))
         .filter(|at| lexed.is(*at, "return"))
-        .find_map(|at| if lexed.is(at + 2, ";") { simple_type(case, at + 1) } else { None });
+        .find_map(|at| type_of(case, at + 1, case.statement_end(at).checked_sub(1)?));
     let language = case.language().id;
     let bool_type = if language == "java" { "boolean" } else { "bool" };
     let guesses = [whole(language), real(language), string(language), bool_type];
@@ -410,6 +410,7 @@ fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
 /// What rustc says it expected and found, and the conversion between the two.
 fn rust(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    told_by_body(case, all);
     let label = case.message.spans.iter().find_map(|span| {
         let text = span.text.strip_prefix("expected ")?;
         let (expected, found) = text.split_once(", found ")?;
@@ -473,6 +474,61 @@ fn rust(case: &Case, all: &mut Vec<Candidate>) {
             unit(case, &expected, &found, all);
         }
     }
+}
+
+/// A function that says nothing of what it returns, while its body gives `Ok`, `Err` or `Some`.
+fn told_by_body(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(function) = function_at(case, case.token) else { return };
+    let Some(close) = function.close.filter(|_| function.returns.is_none()) else { return };
+    let given =
+        |name: &str| (function.open..close).find(|at| lexed.is(*at, name) && lexed.is(at + 1, "("));
+    let inside = |at: usize| case.text.pairs.partner[at + 1].map(|end| (at + 2, end - 1));
+    let plain = |at: usize| {
+        let (first, last) = inside(at)?;
+        value_type(case, first, last)
+    };
+    let question = (function.open..close).any(|at| lexed.is(at, "?"));
+    let typed = if given("Ok").is_some() || given("Err").is_some() {
+        let good = given("Ok").map_or(Some("()".to_owned()), plain);
+        let bad = given("Err").and_then(plain).unwrap_or_else(|| "String".to_owned());
+        good.map(|good| format!("Result<{good}, {bad}>"))
+    } else if given("Some").is_some() {
+        given("Some").and_then(plain).map(|inner| format!("Option<{inner}>"))
+    } else {
+        return;
+    };
+    if let Some(typed) = typed {
+        let at = lexed.code[function.parameters_close].end;
+        let score = 4.5 + if question { 0.5 } else { 0.0 };
+        let edit = case.insert(at, format!(" -> {typed}"));
+        all.push(Candidate::new("missing-return-type", score, vec![edit]));
+    }
+}
+
+/// The type of a value in the brackets of `Ok`, `Err` or `Some`, as far as the text tells.
+fn value_type(case: &Case, first: usize, last: usize) -> Option<String> {
+    let lexed = case.lexed();
+    if first > last {
+        return None;
+    }
+    if lexed.is(first, "(") && lexed.is(first + 1, ")") {
+        return Some("()".to_owned());
+    }
+    let text = text_of(case, (first, last));
+    if text.ends_with(".to_string()") || text.starts_with("format!") || text.starts_with("String::")
+    {
+        return Some("String".to_owned());
+    }
+    if lexed.kind(first) == Some(TokenKind::Str) && first == last {
+        return Some("&'static str".to_owned());
+    }
+    let named = lexed.word(first).starts_with(char::is_uppercase)
+        && matches!(lexed.word(first + 1), "{" | "::");
+    if named {
+        return Some(lexed.word(first).to_owned());
+    }
+    type_of(case, first, last)
 }
 
 /// A lost value or a lost return type: something meets `()`.

@@ -582,11 +582,24 @@ impl Window<'_, '_> {
     fn run_together(&self, token: usize, found: &mut Vec<Candidate>) {
         let lexed = self.case.lexed();
         let text = lexed.word(token);
-        if lexed.kind(token) != Some(TokenKind::Name) || self.is_known(text) {
+        // What seems to be declared right here may be a header that lost its bracket.
+        let names = &self.case.text.names;
+        let header = names.of(text).all(|d| d.token == token) && names.seen.get(text).is_none_or(|seen| seen.len() == 1);
+        if lexed.kind(token) != Some(TokenKind::Name) || (self.is_known(text) && !header) {
             return;
         }
         let odd =
             |mark: &str| self.case.text.pairs.odd.iter().any(|odd| lexed.word(odd.token) == mark);
+        let generic = (token + 1..token + 4).any(|at| matches!(lexed.word(at), ">" | ">>"));
+        if generic {
+            for (at, _) in
+                super::respell::splits(self.case, token).into_iter().filter(|s| s.1 >= 2.0)
+            {
+                let score = w::JOIN + self.distance(token) + 5.0 + w::BOTH_KNOWN;
+                let edit = self.case.insert(lexed.code[token].start + at, "<");
+                found.push(Candidate::new("missing-mark", score, vec![edit]));
+            }
+        }
         let marks = [("(", ")"), ("[", "]"), (")", "("), ("]", "[")];
         for (lost, _) in marks.into_iter().filter(|(_, partner)| odd(partner)) {
             let declares = matches!(lexed.word(token.wrapping_sub(1)), "fn")

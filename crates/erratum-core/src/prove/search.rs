@@ -36,7 +36,15 @@ impl<'a> Search<'a> {
         limits: Limits,
     ) -> Search<'a> {
         let memory = Memory::new(compile);
-        Search { original: program, language, limits, memory, compile, texts: HashMap::new(), neighbours: None }
+        Search {
+            original: program,
+            language,
+            limits,
+            memory,
+            compile,
+            texts: HashMap::new(),
+            neighbours: None,
+        }
     }
 
     pub fn run(mut self, first: Report) -> Found {
@@ -237,9 +245,8 @@ impl Search<'_> {
         let source = node.program.file(&message.at.as_ref()?.file)?;
         let key = (source.name().to_owned(), Arc::from(source.bytes()));
         let text = self.texts.get(&key)?.clone();
-        let case =
-            Case::new(&node.program, text, message, &node.report.messages, &shown, phase)?
-                .with_others(others.to_vec());
+        let case = Case::new(&node.program, text, message, &node.report.messages, &shown, phase)?
+            .with_others(others.to_vec());
         let mut all = propose::candidates(&case).into_iter();
         let mut best = all.next()?;
         let second = all.next().map_or(f64::NEG_INFINITY, |next| next.score);

@@ -32,6 +32,8 @@ struct Draft<'a> {
     part: Option<(usize, &'a Candidate)>,
     /// What taking the fix back from the mended text has shown.
     unit: Option<&'a Unit>,
+    /// Further fixes that mend the same slip.
+    merged: Vec<&'a Unit>,
     /// Numbers of the messages that come from it.
     owned: Vec<usize>,
 }
@@ -58,6 +60,8 @@ pub(super) fn tell(
     let mut drafts = drafts(node, settled.as_ref());
     attribute(scene, first, node, &mut drafts);
     drafts.retain(|draft| draft.unit.is_none_or(|unit| unit.needed));
+    drop_artefacts(&mut drafts);
+    merge_neighbours(scene, &mut drafts);
     // Of several mistakes that were found together, the one that was reported comes first.
     drafts.sort_by_key(|draft| (draft.number, draft.owned.is_empty()));
     let mut told = super::judge::told(first);
@@ -95,7 +99,7 @@ fn drafts<'a>(node: &'a Node, settled: Option<&'a Settled>) -> Vec<Draft<'a>> {
             let same =
                 |unit: &&Unit| Some((unit.step, unit.part)) == part.map(|(p, _)| (number, p));
             let unit = settled.and_then(|settled| settled.units.iter().find(same));
-            drafts.push(Draft { number, step, part, unit, owned: Vec::new() });
+            drafts.push(Draft { number, step, part, unit, merged: Vec::new(), owned: Vec::new() });
         };
         match &step.done {
             Done::Mended { held, pick } => {
@@ -106,6 +110,49 @@ fn drafts<'a>(node: &'a Node, settled: Option<&'a Settled>) -> Vec<Draft<'a>> {
     }
     drafts
 }
+
+/// Once a part of the text was switched off, what nobody reported and no fix takes away is most
+/// likely of our own making.
+fn drop_artefacts(drafts: &mut Vec<Draft>) {
+    let off = drafts.iter().filter(|d| matches!(d.step.done, Done::Off(_))).map(|d| d.number).min();
+    drafts.retain(|draft| {
+        let later = off.is_some_and(|first| draft.number > first);
+        !(later && draft.part.is_none() && draft.owned.is_empty())
+    });
+}
+
+/// Two changes that touch each other were one slip, which took two steps.
+fn merge_neighbours(scene: &Scene, drafts: &mut Vec<Draft>) {
+    let span = |unit: &Unit| {
+        let first = unit.edits.first()?;
+        let start = unit.edits.iter().map(|edit| edit.start).min()?;
+        let end = unit.edits.iter().map(|edit| edit.end).max()?;
+        Some((first.file.clone(), start, end))
+    };
+    let mut index = 1;
+    while index < drafts.len() {
+        let near = (0..index).find(|before| {
+            let spans = (drafts[*before].unit.and_then(span), drafts[index].unit.and_then(span));
+            let (Some(one), Some(other)) = spans else { return false };
+            let line = |offset| scene.original.file(&one.0).map(|file| file.line_of(offset));
+            one.0 == other.0
+                && line(one.1) == line(other.1)
+                && one.1.max(other.1).saturating_sub(one.2.min(other.2)) <= NEAR
+        });
+        match near {
+            Some(before) => {
+                let gone = drafts.remove(index);
+                drafts[before].merged.extend(gone.unit);
+                drafts[before].owned.extend(gone.owned);
+                drafts[before].owned.sort_unstable();
+            }
+            None => index += 1,
+        }
+    }
+}
+
+/// How many bytes apart two changes are at most that were one slip.
+const NEAR: usize = 2;
 
 /// Puts each message of the first compile down to the mistake it comes from: to the only one that
 /// brings it about by itself, else to the one whose mending made it go.
@@ -290,7 +337,7 @@ impl Teller<'_> {
             first.certainty = Certainty::Guess;
         }
         let mut fixes = vec![first];
-        if best.candidate.then.is_empty() {
+        if best.candidate.then.is_empty() && draft.merged.is_empty() {
             let fair = held[pick + 1..].iter().filter(|tried| {
                 !tried.objection
                     && tried.total > best.total - w::ALTERNATIVE
@@ -316,7 +363,10 @@ impl Teller<'_> {
             end: self.back(draft, part, &edit.file, edit.end),
             ..edit.clone()
         };
-        let bytes: Vec<Edit> = candidate.edits.iter().map(back).collect();
+        let mut bytes: Vec<Edit> = candidate.edits.iter().map(back).collect();
+        if id == 1 {
+            bytes.extend(draft.merged.iter().flat_map(|unit| unit.edits.iter().cloned()));
+        }
         let changes = bytes.iter().filter_map(|edit| {
             let source = self.original(&edit.file)?;
             Some(Change { at: Place::of(&source, edit.start, edit.end), text: edit.text.clone() })

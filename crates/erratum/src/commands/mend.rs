@@ -59,6 +59,7 @@ pub fn run_on(mend: &Mend, own: bool) -> Result<u8, Failure> {
         return Ok(show::status(&examined.verdict));
     }
     write(&examined, &plan.after, own)?;
+    examined.session.lift_budget();
     after(&examined, &plan, mend, own)
 }
 

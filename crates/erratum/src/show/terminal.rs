@@ -445,7 +445,9 @@ pub fn changed_lines(
     let changed: Vec<_> = program
         .files
         .iter()
-        .filter_map(|old| Some((old, after.file(old.name()).filter(|new| new.bytes() != old.bytes())?)))
+        .filter_map(|old| {
+            Some((old, after.file(old.name()).filter(|new| new.bytes() != old.bytes())?))
+        })
         .collect();
     for (old, new) in &changed {
         if changed.len() > 1 {
