@@ -148,7 +148,13 @@ fn with_truth(source: &Source, chosen: Vec<(&'static str, Vec<Edit>)>) -> Option
             return None;
         }
         let reverse: Vec<Edit> = reverse.by_ref().take(edits.len()).collect();
-        let lines = true_lines(&wrong, &reverse);
+        let mut lines = true_lines(&wrong, &reverse);
+        if kind == kinds::LOST_IMPORT {
+            // An import may stand anywhere among the others.
+            lines.extend(kinds::import_lines(&wrong));
+            lines.sort_unstable();
+            lines.dedup();
+        }
         planted.push(Planted { kind, edits, reverse, source: wrong.clone(), lines });
     }
     Some(planted)

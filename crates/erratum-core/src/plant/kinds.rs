@@ -6,18 +6,22 @@ use crate::edit::Edit;
 use crate::lex::TokenKind;
 use crate::names::NameKind;
 use crate::propose::Text;
+use crate::source::Source;
 
 type Places = Vec<Vec<Edit>>;
 type Random = fastrand::Rng;
 
 macro_rules! slips {
-    ($($name:literal $languages:expr => $places:expr;)*) => {
+    ($($name:tt $languages:expr => $places:expr;)*) => {
         &[$(Slip { name: $name, languages: $languages, places: $places },)*]
     };
 }
 
 const C_LIKE: &[&str] = &["c", "cpp"];
 const TYPE_FIRST: &[&str] = &["c", "cpp", "java"];
+
+/// The kind whose true place is a whole group of lines.
+pub(super) const LOST_IMPORT: &str = "lost-import";
 
 /// All kinds.
 pub const KINDS: &[Slip] = slips! {
@@ -43,7 +47,7 @@ pub const KINDS: &[Slip] = slips! {
     "misspelt-library-name" &[] => |t, r| respell(t, r, library);
     "misspelt-declaration" &[] => |t, r| declaration(t, r);
     "wrong-case" &[] => |t, _| wrong_case(t);
-    "lost-import" &[] => |t, _| lost_import(t);
+    LOST_IMPORT &[] => |t, _| lost_import(t);
     "misspelt-import" &[] => |t, r| misspelt_import(t, r);
     "lost-include-mark" C_LIKE => |t, _| include_mark(t);
     "lost-argument" &[] => |t, _| argument(t, Argument::Lost);
@@ -292,8 +296,8 @@ fn wrong_case(text: &Text) -> Places {
         .collect()
 }
 
-fn import_lines(text: &Text) -> Vec<u32> {
-    let source = &text.lexed.source;
+/// The lines of a text that bring something in from elsewhere.
+pub(super) fn import_lines(source: &Source) -> Vec<u32> {
     (1..=source.line_count())
         .filter(|line| {
             let text = source.line_text(*line);
@@ -306,7 +310,7 @@ fn import_lines(text: &Text) -> Vec<u32> {
 
 fn lost_import(text: &Text) -> Places {
     let source = &text.lexed.source;
-    import_lines(text)
+    import_lines(source)
         .into_iter()
         .map(|line| {
             vec![Edit::delete(name(text), source.line_start(line), source.line_start(line + 1))]
@@ -317,7 +321,7 @@ fn lost_import(text: &Text) -> Places {
 fn misspelt_import(text: &Text, random: &mut Random) -> Places {
     let source = &text.lexed.source;
     let mut all = Vec::new();
-    for line in import_lines(text) {
+    for line in import_lines(source) {
         let whole = source.line_text(line).into_owned();
         let words: Vec<(usize, &str)> = whole
             .split(|c: char| !c.is_alphanumeric())

@@ -584,7 +584,8 @@ impl Window<'_, '_> {
         let text = lexed.word(token);
         // What seems to be declared right here may be a header that lost its bracket.
         let names = &self.case.text.names;
-        let header = names.of(text).all(|d| d.token == token) && names.seen.get(text).is_none_or(|seen| seen.len() == 1);
+        let header = names.of(text).all(|d| d.token == token)
+            && names.seen.get(text).is_none_or(|seen| seen.len() == 1);
         if lexed.kind(token) != Some(TokenKind::Name) || (self.is_known(text) && !header) {
             return;
         }

@@ -114,6 +114,17 @@ impl Node {
         next
     }
 
+    /// Whether one of the steps started from this very text.
+    pub fn has_been(&self, program: &Program) -> bool {
+        let same = |before: &Program| {
+            program
+                .files
+                .iter()
+                .all(|file| before.file(file.name()).is_some_and(|old| old.bytes() == file.bytes()))
+        };
+        self.steps.iter().any(|step| same(&step.before))
+    }
+
     /// All sets of edits so far, each in places of the text that the ones before left.
     pub fn sets(&self) -> Vec<&[Edit]> {
         let taken = self.steps.iter().filter_map(|step| step.taken());

@@ -208,7 +208,8 @@ impl<'a> Search<'a> {
         }
         let held: Vec<Tried> = try_all(&setting, candidates, &mut self.memory)
             .into_iter()
-            .filter(|tried| tried.total > 0.0)
+            // A fix that leads back to where the search has been undoes another.
+            .filter(|tried| tried.total > 0.0 && !node.has_been(&tried.program))
             .collect();
         if held.is_empty() {
             let off = case.and_then(|case| off::switch_off(&case, &setting, &mut self.memory));
