@@ -177,7 +177,7 @@ public class Quay {
             ("ships.size() == berths", "ships.size() = berths"),
             ("ships.add(name);", "ships.add(name)"),
             ("        return berths;\n", ""),
-            ("quay.dock(\"Tern\");", "quay.dok(\"Tern\");"),
+            ("quay.dock(\"Tern\");", "quay.dcok(\"Tern\");"),
         ],
     );
 }

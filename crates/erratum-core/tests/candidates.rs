@@ -19,7 +19,10 @@ fn after(language: &str, wrong: &str, said: &str, (line, column): (u32, u32)) ->
     };
     let source = Source::new("quay", wrong.as_bytes());
     let program = Program::single(source.clone());
-    let mut message = Message::new(Severity::Error, said);
+    // `[E0308] …`: the code in front of the text.
+    let code = said.strip_prefix('[').and_then(|rest| rest.split_once("] "));
+    let mut message = Message::new(Severity::Error, code.map_or(said, |(_, text)| text));
+    message.code = code.map(|(code, _)| code.to_owned());
     message.at = Some(Place::point("quay", line, column));
     let shown = catalogue::shown_by(&message, compiler);
     let phase = catalogue::phase(&message, &shown, compiler);
@@ -141,7 +144,7 @@ fn what_is_returned_is_told_from_the_name_or_the_type() {
     first("java", &wrong, sound, "missing return statement", (5, 5));
     let sound = "fn book(paid: f64) -> Result<(), String> {\n    if paid < 1.0 {\n        return Err(\"too little\".to_string());\n    }\n    Ok(())\n}\n";
     let wrong = sound.replace("    Ok(())\n", "");
-    among("rust", &wrong, sound, "mismatched types", (1, 23));
+    among("rust", &wrong, sound, "[E0308] mismatched types", (1, 23));
 }
 
 #[test]

@@ -54,8 +54,8 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if !matches!(lexed.kind(token), Some(TokenKind::Name)) {
             continue;
         }
-        if case.phase > crate::catalogue::Phase::Name && is_known(case, token) {
-            // The compiler knows this name; something else is wrong with it.
+        if case.phase != crate::catalogue::Phase::Name && is_known(case, token) {
+            // This name is known; something else is wrong with it.
             continue;
         }
         let score = -2.0 * rank as f64;
@@ -230,7 +230,13 @@ fn kind_weight(asked: NameKind, is: NameKind) -> f64 {
 fn near_names(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let word = lexed.word(token);
-    let asked = asked_kind(lexed, token);
+    let said = case.message.text.as_str();
+    let says_type = ["cannot find type", "unknown type", "does not name a type"];
+    let asked = if says_type.iter().any(|words| said.contains(words)) {
+        NameKind::Type
+    } else {
+        asked_kind(lexed, token)
+    };
     for (name, (kind, visible, unused)) in meant(case, token) {
         if name == word || name.len() < 2 && word.len() > 2 {
             continue;

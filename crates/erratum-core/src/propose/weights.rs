@@ -206,3 +206,9 @@ pub const JOINT: usize = 6;
 
 /// How many other messages are looked at for that.
 pub const JOINT_LOOKS: usize = 10;
+
+/// Without a proof, a fix is shown only if it is likelier than this…
+pub const JUDGED: f64 = -1.0;
+
+/// …and ahead of the next by this much.
+pub const JUDGED_AHEAD: f64 = 0.5;

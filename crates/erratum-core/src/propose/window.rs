@@ -208,7 +208,7 @@ impl Window<'_, '_> {
     }
 
     /// What a change of brackets is worth: the number of odd ones must go down.
-    fn brackets(&self, gone: &str, come: &str) -> f64 {
+    fn brackets(&self, gone: &str, come: &str, token: usize) -> f64 {
         let is_bracket = |text: &str| matches!(text, "(" | ")" | "[" | "]" | "{" | "}");
         let changes = is_bracket(gone) || is_bracket(come);
         match (self.odd, changes) {
@@ -219,13 +219,19 @@ impl Window<'_, '_> {
                 let odd = &self.case.text.pairs.odd;
                 let lexed = self.case.lexed();
                 let open = |text: &str| odd.iter().any(|o| lexed.word(o.token) == text);
+                // A partner closes what stands before it, and opens what stands behind.
+                let before =
+                    |text: &str| odd.iter().any(|o| lexed.word(o.token) == text && o.token < token);
+                let behind = |text: &str| {
+                    odd.iter().any(|o| lexed.word(o.token) == text && o.token >= token)
+                };
                 // Adding the partner of an odd one, or taking an odd one away.
-                let adds = (come == ")" && open("("))
-                    || (come == "(" && open(")"))
-                    || (come == "]" && open("["))
-                    || (come == "[" && open("]"))
-                    || (come == "}" && open("{"))
-                    || (come == "{" && open("}"));
+                let adds = (come == ")" && before("("))
+                    || (come == "(" && behind(")"))
+                    || (come == "]" && before("["))
+                    || (come == "[" && behind("]"))
+                    || (come == "}" && before("{"))
+                    || (come == "{" && behind("}"));
                 let takes = !gone.is_empty() && open(gone);
                 if adds || takes { w::PAIRS_MENDED } else { w::PAIRS_SPOILT }
             }
@@ -258,7 +264,7 @@ impl Window<'_, '_> {
                 let score = w::INSERT
                     + near
                     + self.named(mark)
-                    + self.brackets("", mark)
+                    + self.brackets("", mark, token)
                     + self.doubled(mark, token)
                     + self.gain(place, place, &[class(mark)]);
                 let edit = self.insertion(token, mark, first && !end_of_line);
@@ -373,8 +379,10 @@ impl Window<'_, '_> {
         let base =
             if mark { w::DELETE } else { w::DELETE_WORD } + if doubled { 3.0 } else { 0.0 } + twice;
         let at = self.place[token];
-        let score =
-            base + self.distance(token) + self.brackets(text, "") + self.gain(at, at + 1, &[]);
+        let score = base
+            + self.distance(token)
+            + self.brackets(text, "", token)
+            + self.gain(at, at + 1, &[]);
         let mistake = match here.kind {
             TokenKind::Open | TokenKind::Close => "extra-bracket",
             _ if word => "extra-word",
@@ -398,7 +406,8 @@ impl Window<'_, '_> {
             for mark in MARKS.iter().filter(|mark| **mark != text) {
                 let base = if like.contains(mark) { w::REPLACE_LIKE } else { w::REPLACE };
                 let gain = self.gain(at, at + 1, &[class(mark)]);
-                let score = base + near + self.named(mark) + self.brackets(text, mark) + gain;
+                let score =
+                    base + near + self.named(mark) + self.brackets(text, mark, token) + gain;
                 found.push(Candidate::new(
                     mistake_of_replacement(text, mark),
                     score,

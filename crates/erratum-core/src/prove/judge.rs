@@ -5,7 +5,7 @@ use crate::catalogue::{self, Phase, Shown, Words};
 use crate::describe::describe;
 use crate::language::Language;
 use crate::message::{Message, Place};
-use crate::propose::{self, Case, Text};
+use crate::propose::{self, Case, Text, weights as w};
 use crate::source::Program;
 use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Told, Verdict};
 use std::collections::HashMap;
@@ -241,7 +241,7 @@ fn judged_root(
         let all = propose::candidates(case);
         // Without a proof only a fix that stands out is shown.
         let second = all.get(1).map_or(f64::NEG_INFINITY, |c| c.score);
-        all.first().filter(|c| c.score > 0.5 && c.score > second + 0.2).cloned()
+        all.first().filter(|c| c.score > w::JUDGED && c.score > second + w::JUDGED_AHEAD).cloned()
     });
     let reported = message.at.clone().unwrap_or_else(|| Place::point("", 1, 1));
     let mut at = reported.clone();
