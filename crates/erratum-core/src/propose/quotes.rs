@@ -46,7 +46,10 @@ fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
         if (closes || opens) && at > 0 && found.len() < PLACES {
             // One blank between the text and what follows, as people write it.
             let wide = text[at..].starts_with("  ");
-            found.push((line_start + at, if wide { -0.7 } else { 0.0 }));
+            // Behind an operator people write a blank before the quote, not after it.
+            let glued = next == ' ' && matches!(before, ':' | ',' | '=' | '+' | '<' | '(');
+            let less = if wide { -0.7 } else { 0.0 } + if glued && !wide { -1.0 } else { 0.0 };
+            found.push((line_start + at, less));
         }
         before = next;
     }

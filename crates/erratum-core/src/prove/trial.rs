@@ -9,8 +9,8 @@ use crate::message::Message;
 use crate::names::NameKind;
 use crate::propose::{Candidate, Text, weights as w};
 use crate::source::Program;
-use std::collections::HashMap;
 use std::collections::hash_map::DefaultHasher;
+use std::collections::{HashMap, HashSet};
 use std::hash::{Hash, Hasher};
 use std::sync::Arc;
 
@@ -125,6 +125,9 @@ pub(super) fn try_all(
         }
     }
     held.sort_by(|a, b| b.total.total_cmp(&a.total));
+    // Two ways to the same text are one.
+    let mut seen = HashSet::new();
+    held.retain(|tried| seen.insert(hash(&tried.program)));
     held
 }
 
