@@ -65,6 +65,7 @@ pub fn look(
     };
     let time = started.elapsed();
     let Found { verdict, mended } = found;
+    session.lift_budget();
     let report = session.compile(std::slice::from_ref(&mended), Depth::Errors).remove(0);
     sample.lend(&mut session, true);
     let roots = matched(&verdict, set);
