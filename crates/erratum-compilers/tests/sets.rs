@@ -97,6 +97,23 @@ fn five_in_c() {
 }
 
 #[test]
+fn on_lines_next_to_each_other_in_c() {
+    let sound = "#include <stdio.h>\n\nint highest(int *all, int n) {\n    int best = all[0];\n    for (int i = 1; i < n; i++) {\n        if (all[i] > best) {\n            best = all[i];\n        }\n    }\n    return best;\n}\n\nint main(void) {\n    int tides[3] = {3, 5, 4};\n    printf(\"highest: %d\\n\", highest(tides, 3));\n    return 0;\n}\n";
+    check(
+        "c",
+        "tides.c",
+        sound,
+        &[
+            ("all[0];", "all[0]"),
+            ("i = 1;", "i = 1,"),
+            ("> best)", "> best"),
+            ("return best", "return bset"),
+            ("printf", "prinft"),
+        ],
+    );
+}
+
+#[test]
 fn four_in_cpp() {
     let sound = r#"#include <iostream>
 #include <string>

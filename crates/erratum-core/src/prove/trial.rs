@@ -3,7 +3,7 @@
 use super::compare::{Difference, compare};
 use super::{Compile, Depth, Report, is_grave};
 use crate::catalogue::{self, Phase};
-use crate::edit;
+use crate::edit::{self, Edit};
 use crate::language::Language;
 use crate::message::Message;
 use crate::names::NameKind;
@@ -175,11 +175,16 @@ pub(super) fn weigh(
             // A warning must not be bought off with an error.
             return None;
         }
-        let then = message.at.as_ref().and_then(|at| {
-            let offset = edit::back(&at.file, at.range(program.file(&at.file)?).0, &sets);
-            Some(setting.program.file(&at.file)?.line_of(offset))
-        });
-        let before = then.unwrap_or(line) <= target_line;
+        // Behind the reported place, also on its line, is not before it.
+        let place = |message: &Message, program: &Program, sets: &[&[Edit]]| {
+            let at = message.at.as_ref()?;
+            let offset = at.range(program.file(&at.file)?).0;
+            Some((at.file.clone(), edit::back(&at.file, offset, sets)))
+        };
+        let before = match (place(message, &program, &sets), place(target, setting.program, &[])) {
+            (Some((file, then)), Some((reported, offset))) if file == reported => then <= offset,
+            _ => line <= target_line,
+        };
         // Compilers read on from a change; what they find further up was hidden, or is in a part that
         // is read later, such as the arguments of a Rust macro.
         let first = message.at.as_ref().and_then(|at| first_change(&changed, &at.file));
