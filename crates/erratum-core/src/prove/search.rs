@@ -52,9 +52,25 @@ impl<'a> Search<'a> {
         self.memory.remember(self.original, Depth::Full, first.clone());
         self.memory.remember(self.original, Depth::Errors, first.clone());
         let (last, complete) = self.walk(Node::first(self.original, first.clone()));
-        let settled =
-            if complete { settle::settle(&last, &first, self.original, &mut self) } else { None };
+        let settled = if complete {
+            settle::settle(&last, &first, &self.whole(&last), &mut self)
+        } else {
+            None
+        };
         tell::tell(&self.scene(), &first, &last, settled, complete)
+    }
+
+    /// The program as the learner has it, with the files beside it that the repair has touched.
+    fn whole(&self, last: &Node) -> Program {
+        let mut whole = self.original.clone();
+        for file in &last.program.files {
+            if whole.file(file.name()).is_none()
+                && let Some(source) = self.compile.source(file.name())
+            {
+                whole.set(source);
+            }
+        }
+        whole
     }
 
     /// What telling the result needs to know.

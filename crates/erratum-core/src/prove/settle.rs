@@ -72,13 +72,7 @@ fn units(node: &Node, original: &Program) -> Option<Vec<Unit>> {
 
 /// The program with the needed fixes, but for some.
 fn with(original: &Program, units: &[Unit], without: Option<&[usize]>) -> Option<Program> {
-    let edits = edits(units, without);
-    let mut program = original.clone();
-    for edit in &edits {
-        program.file(&edit.file)?;
-    }
-    program = edit::apply(&program, &edits).ok()?;
-    Some(program)
+    edit::apply(original, &edits(units, without)).ok()
 }
 
 fn edits(units: &[Unit], without: Option<&[usize]>) -> Vec<Edit> {
