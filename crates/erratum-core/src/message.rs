@@ -150,6 +150,13 @@ impl Message {
         }
     }
 
+    /// Gives every file it speaks of another name.
+    pub fn rename_files(&mut self, name: &dyn Fn(&str) -> String) {
+        for place in self.places_mut() {
+            place.file = name(&place.file);
+        }
+    }
+
     /// Turns the compiler's columns into Unicode characters. Places in files that `find` does not
     /// know stay as they are.
     pub fn resolve(&mut self, find: &mut dyn FnMut(&str) -> Option<Source>) {

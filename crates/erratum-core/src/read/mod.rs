@@ -5,21 +5,61 @@
 //! message, one that knows which of the following lines belong to it. Lines that belong to no
 //! message are skipped, and a message that is cut off ends where the next one starts.
 
+mod bare;
+mod folders;
+mod fortran;
 mod gcc_json;
+mod ghc;
 mod gnu;
 mod javac;
+mod kotlin;
+mod paren;
+mod qml;
 mod rustc;
 mod rustc_json;
+mod scala;
+mod tagged;
 
 use crate::message::{Message, Note, Severity, merge_doubles};
 use aho_corasick::AhoCorasick;
+use folders::Folders;
+use std::path::Path;
 
 /// The text formats: how a message starts, and how it goes on.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
 enum Format {
+    Bare,
+    Fortran,
+    Ghc,
     Gnu,
     Javac,
+    Kotlin,
+    Maven,
+    Paren,
+    Qml,
     Rustc,
+    Scala,
+    ScalaFrame,
+}
+
+impl Format {
+    /// Whether a line belongs to the message that is open.
+    fn goes_on(self, line: &str, open: &mut Open) -> Belongs {
+        match self {
+            Format::Bare => bare::goes_on(line, open),
+            Format::Fortran => fortran::goes_on(line, open),
+            Format::Ghc => ghc::goes_on(line, open),
+            Format::Gnu => gnu::goes_on(line, open),
+            Format::Javac => javac::goes_on(line, open),
+            Format::Kotlin => Belongs::No,
+            Format::Maven => tagged::maven_goes_on(line, open),
+            Format::Paren => paren::goes_on(line, open),
+            Format::Qml => qml::goes_on(line, open),
+            Format::Rustc => rustc::goes_on(line, open),
+            Format::Scala => scala::goes_on(line, open),
+            Format::ScalaFrame => scala::frame_goes_on(line, open),
+        }
+    }
 }
 
 /// A message whose lines are still coming, with what its format remembers between lines.
@@ -67,7 +107,37 @@ pub struct LogReader {
     rest: Vec<u8>,
     dropped: usize,
     words: Option<AhoCorasick>,
+    folders: Folders,
 }
+
+/// Every message has one of these in its first line, and so has every line that changes what file
+/// names mean.
+const WORDS: &[&str] = &[
+    "error",
+    "warning",
+    "Error",
+    "Warning",
+    "ERROR",
+    "WARNING",
+    "Fatal",
+    "Hint",
+    "Note:",
+    "[warn]",
+    ".go:",
+    ".adb:",
+    ".ads:",
+    ".f90:",
+    ".f95:",
+    ".f03:",
+    ".f08:",
+    ".f:",
+    ".for:",
+    ".F90:",
+    ".F:",
+    ".kt:",
+    ".kts:",
+    " directory ",
+];
 
 impl Default for LogReader {
     fn default() -> LogReader {
@@ -82,8 +152,22 @@ const LINE_LIMIT: usize = 16 << 20;
 impl LogReader {
     /// A reader that has read nothing yet.
     pub fn new() -> LogReader {
-        let words = AhoCorasick::new(["error", "warning"]).ok();
-        LogReader { done: Vec::new(), open: None, rest: Vec::new(), dropped: 0, words }
+        let words = AhoCorasick::new(WORDS).ok();
+        LogReader {
+            done: Vec::new(),
+            open: None,
+            rest: Vec::new(),
+            dropped: 0,
+            words,
+            folders: Folders::default(),
+        }
+    }
+
+    /// The same, where the folder is known in which the build was started: files below it are then
+    /// named from there.
+    pub fn in_folder(mut self, folder: &Path) -> LogReader {
+        self.folders.here = Some(folder.to_owned());
+        self
     }
 
     /// Takes the next piece of the output.
@@ -148,25 +232,27 @@ impl LogReader {
             messages.into_iter().for_each(|message| self.keep(message));
             return;
         }
-        if let Some((format, message)) = starts(&text) {
+        let (severity, text) = tagged::strip(&text);
+        let tagged = severity.and_then(|severity| tagged::starts(severity, text));
+        if let Some((format, message)) = tagged.or_else(|| starts(text)) {
             self.begin(format, message);
             return;
         }
         if let Some(open) = &mut self.open {
             open.lines += 1;
-            let belongs = match open.format {
-                Format::Gnu => gnu::goes_on(&text, open),
-                Format::Javac => javac::goes_on(&text, open),
-                Format::Rustc => rustc::goes_on(&text, open),
-            };
-            if belongs == Belongs::No {
+            let format = open.format;
+            if format.goes_on(text, open) == Belongs::No {
                 self.close();
             }
+        }
+        if text.contains(" directory ") && Folders::moves(text) {
+            self.close();
+            self.folders.note(text);
         }
     }
 
     fn begin(&mut self, format: Format, message: Message) {
-        if message.severity == Severity::Note {
+        if message.severity == Severity::Note && format != Format::Fortran {
             // A note belongs to the message before it, or to nothing.
             if let Some(open) = &mut self.open {
                 open.message.notes.push(Note { text: message.text, at: message.at });
@@ -183,7 +269,10 @@ impl LogReader {
 
     fn close(&mut self) {
         if let Some(open) = self.open.take() {
-            if open.format == Format::Rustc && rustc::is_summary(&open.message) {
+            let summary = open.format == Format::Rustc && rustc::is_summary(&open.message);
+            let torso = open.format == Format::Fortran && !fortran::is_whole(&open.message);
+            let many = open.format == Format::Bare && open.message.text == "too many errors";
+            if summary || torso || many {
                 return;
             }
             self.keep(open.message);
@@ -192,6 +281,7 @@ impl LogReader {
 
     fn keep(&mut self, mut message: Message) {
         message.bound_places(FURTHEST);
+        message.rename_files(&|file| self.folders.name(file));
         if self.done.len() < MESSAGE_LIMIT { self.done.push(message) } else { self.dropped += 1 }
     }
 }
@@ -206,13 +296,31 @@ pub fn read(output: &[u8]) -> Reading {
 fn starts(line: &str) -> Option<(Format, Message)> {
     let rustc = rustc::starts(line).map(|message| (Format::Rustc, message));
     let javac = || javac::starts(line).map(|message| (Format::Javac, message));
+    let ghc = || ghc::starts(line).map(|message| (Format::Ghc, message));
+    let scala = || scala::starts(line).map(|message| (Format::Scala, message));
+    let frame = || scala::frame(line).map(|message| (Format::ScalaFrame, message));
     let gnu = || gnu::starts(line).map(|message| (Format::Gnu, message));
-    rustc.or_else(javac).or_else(gnu)
+    let paren = || paren::starts(line).map(|message| (Format::Paren, message));
+    let kotlin = || kotlin::starts(line).map(|message| (Format::Kotlin, message));
+    let qml = || qml::starts(line).map(|message| (Format::Qml, message));
+    let bare = || bare::starts(line).map(|message| (Format::Bare, message));
+    let fortran = || fortran::starts(line).map(|message| (Format::Fortran, message));
+    rustc
+        .or_else(javac)
+        .or_else(ghc)
+        .or_else(scala)
+        .or_else(frame)
+        .or_else(bare)
+        .or_else(gnu)
+        .or_else(fortran)
+        .or_else(paren)
+        .or_else(kotlin)
+        .or_else(qml)
 }
 
 fn json_line(line: &str) -> Option<Vec<Message>> {
     match line.as_bytes() {
-        [b'{', ..] => rustc_json::read(line),
+        [b'{', ..] => rustc_json::read(line).or_else(|| qml::read(line)),
         [b'[', ..] => gcc_json::read(line),
         _ => None,
     }
