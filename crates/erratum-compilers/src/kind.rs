@@ -69,6 +69,104 @@ pub const KINDS: &[Kind] = &[
         install: "Cargo comes with Rust.",
         note: "for cargo projects with dependencies",
     },
+    Kind {
+        name: "tsc",
+        language: "typescript",
+        version: &["--version"],
+        install: "Install Node.js, then `npm install --global typescript`.",
+        note: "kept running in Node for the length of a command",
+    },
+    Kind {
+        name: "ghc",
+        language: "haskell",
+        version: &["--numeric-version"],
+        install: "On Debian and Ubuntu: `apt install ghc`.",
+        note: "kept running in its interactive mode for the length of a command",
+    },
+    Kind {
+        name: "fpc",
+        language: "pascal",
+        version: &["-iV"],
+        install: "On Debian and Ubuntu: `apt install fp-compiler fp-units-base fp-units-rtl`.",
+        note: "stops at the first syntax error, so it is asked again after each fix",
+    },
+    Kind {
+        name: "mcs",
+        language: "csharp",
+        version: &["--version"],
+        install: "On Debian and Ubuntu: `apt install mono-mcs`.",
+        note: "checks without writing a program",
+    },
+    Kind {
+        name: "csc",
+        language: "csharp",
+        version: &["-version"],
+        install: "It comes with the .NET SDK.",
+        note: "known from its documentation, not tried here",
+    },
+    Kind {
+        name: "scalac",
+        language: "scala",
+        version: &["-version"],
+        install: "On Debian and Ubuntu: `apt install scala`.",
+        note: "kept running for the length of a command",
+    },
+    Kind {
+        name: "go",
+        language: "go",
+        version: &["version"],
+        install: "On Debian and Ubuntu: `apt install golang-go`.",
+        note: "checks a file by itself where that is enough, else its package",
+    },
+    Kind {
+        name: "qmllint",
+        language: "qml",
+        version: &["--version"],
+        install: "On Debian and Ubuntu: `apt install qt6-declarative-dev-tools`.",
+        note: "QML is loaded when the program runs: a clean check proves little",
+    },
+    Kind {
+        name: "gfortran",
+        language: "fortran",
+        version: &["-dumpfullversion"],
+        install: "On Debian and Ubuntu: `apt install gfortran`.",
+        note: "read from its text",
+    },
+    Kind {
+        name: "gnatmake",
+        language: "ada",
+        version: &["--version"],
+        install: "On Debian and Ubuntu: `apt install gnat`.",
+        note: "checks without writing a program",
+    },
+    Kind {
+        name: "kotlinc",
+        language: "kotlin",
+        version: &["-version"],
+        install: "On Debian and Ubuntu: `apt install kotlin`.",
+        note: "starts slowly, so little can be tried in a few seconds",
+    },
+    Kind {
+        name: "vbc",
+        language: "vb",
+        version: &["-version"],
+        install: "It comes with the .NET SDK.",
+        note: "known from its documentation, not tried here",
+    },
+    Kind {
+        name: "swiftc",
+        language: "swift",
+        version: &["--version"],
+        install: "Install Swift from your system's packages.",
+        note: "known from its documentation, not tried here",
+    },
+    Kind {
+        name: "spcomp",
+        language: "sourcepawn",
+        version: &["--version"],
+        install: "It comes with the SDK of the game server.",
+        note: "known from its documentation, not tried here",
+    },
 ];
 
 impl Kind {
@@ -87,6 +185,19 @@ impl Kind {
                 .find(|kind| bare == kind.name || bare.ends_with(&format!("-{}", kind.name)))
         };
         exact.or_else(versioned)
+    }
+
+    /// Whether it can be kept running for the length of a command.
+    pub fn stays(&self) -> bool {
+        matches!(self.name, "javac" | "scalac" | "tsc" | "ghc")
+    }
+
+    /// Folders beside those of the PATH in which it is installed.
+    pub fn folders(&self) -> &'static [&'static str] {
+        match self.name {
+            "qmllint" => &["/usr/lib/qt6/bin", "/usr/lib/qt5/bin"],
+            _ => &[],
+        }
     }
 
     /// Whether it is of the gcc family.
@@ -127,6 +238,28 @@ impl Kind {
                 ".",
             ],
             "cargo" => &["check", "--quiet", "--offline", "--message-format=json"],
+            "tsc" => &["--noEmit", "--strict", "--pretty", "false", "--skipLibCheck"],
+            "ghc" => &["-fno-code", "-fdiagnostics-color=never", "-ferror-spans", "-W"],
+            // -Se: go on after many errors; -s: stop before the assembler; -vq: with numbers.
+            "fpc" => &["-vewnhq", "-l-", "-Mobjfpc", "-Se500", "-s"],
+            "mcs" | "csc" => &["-nologo", "-out:erratum-check.dll"],
+            "vbc" => &["-nologo", "-target:library", "-out:erratum-check.dll"],
+            "scalac" => &[
+                "-J-Duser.language=en",
+                "-deprecation",
+                "-feature",
+                "-unchecked",
+                "-Ystop-after:refchecks",
+                "-d",
+                ".",
+            ],
+            "go" => &["build", "-gcflags=-e", "-o", "erratum-check"],
+            "qmllint" => &["--json", "-"],
+            "gfortran" => &["-fsyntax-only", "-Wall", "-fmax-errors=0"],
+            "gnatmake" => &["-q", "-c", "-u", "-gnatc", "-gnatf", "-gnatwa"],
+            "kotlinc" => &["-d", "."],
+            "swiftc" => &["-typecheck"],
+            "spcomp" => &[],
             _ => &["--emit=metadata", "--error-format=json", "--out-dir", "."],
         };
         let mut all: Vec<String> = text.iter().map(|s| (*s).to_owned()).collect();

@@ -8,14 +8,17 @@
 
 mod config;
 mod error;
+mod go;
 mod kind;
 mod project;
+mod prompt;
 mod registry;
 mod resident;
 mod run;
 mod scratch;
 mod session;
 mod toolbox;
+mod warm;
 
 pub use config::Config;
 pub use error::Error;

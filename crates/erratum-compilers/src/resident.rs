@@ -1,5 +1,6 @@
-//! A javac that stays: one JVM for the length of a command, which checks copies through the public
-//! compiler interface of the JDK. A cold javac takes about a second, this one a tenth of it.
+//! Compilers that stay for the length of a command and check copies through their public interface:
+//! javac and scalac in a JVM, tsc in Node. A cold javac takes about a second, a warm one a tenth of
+//! it; for scalac and tsc it is much the same.
 
 use crate::error::Error;
 use crate::registry;
@@ -15,7 +16,37 @@ use std::process::{Child, ChildStdin, Command, Stdio};
 use std::sync::mpsc::{self, Receiver};
 use std::time::{Duration, Instant};
 
-const SOURCE: &str = include_str!("Resident.java");
+/// How a kind of compiler is kept running.
+struct Host {
+    /// The file that is run in it.
+    file: &'static str,
+    source: &'static str,
+    /// Whether all lines of a message are one text, not a text and remarks.
+    joined: bool,
+    /// Whether the names of types come with their package.
+    packages: bool,
+}
+
+const JAVAC: Host = Host {
+    file: "Resident.java",
+    source: include_str!("resident/Resident.java"),
+    joined: false,
+    packages: true,
+};
+
+const SCALAC: Host = Host {
+    file: "ResidentScala.java",
+    source: include_str!("resident/ResidentScala.java"),
+    joined: true,
+    packages: false,
+};
+
+const TSC: Host = Host {
+    file: "resident.cjs",
+    source: include_str!("resident/resident.cjs"),
+    joined: false,
+    packages: false,
+};
 
 /// Separates the fields of a line.
 const FIELD: char = '\u{1f}';
@@ -29,28 +60,76 @@ pub(crate) struct Resident {
     lines: Receiver<String>,
     version: String,
     next: usize,
+    compiler: &'static str,
+    host: &'static Host,
 }
 
-/// One check: the folder of the copy, its source root, and the files in it.
+/// One check: the folder of the copy, the root from which its imports are meant, and the files in it.
 pub(crate) struct Request {
     pub folder: String,
-    pub source_root: String,
+    pub root: String,
     pub files: Vec<String>,
 }
 
+/// The file that a JVM runs in source form, with what it needs.
+fn jvm(java: &Path) -> Command {
+    let mut command = Command::new(java);
+    command
+        .args(["-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xshare:auto", "-Xmx768m"])
+        .args(["-Duser.language=en", "-Dfile.encoding=UTF-8"]);
+    command
+}
+
+/// The libraries of a scalac, which stand in a folder beside it or, on Debian, in the one for Java.
+fn scala_libraries(scalac: &Path) -> Option<String> {
+    let beside = scalac.parent()?.parent()?.join("lib");
+    let debian = Path::new("/usr/share/scala/lib");
+    let folder = [beside.as_path(), debian].into_iter().find(|f| f.join("scala-compiler.jar").is_file())?;
+    let jars = std::fs::read_dir(folder).ok()?.flatten().map(|entry| entry.path());
+    let jars: Vec<String> = jars
+        .filter(|path| path.extension().is_some_and(|e| e == "jar"))
+        .map(|path| path.display().to_string())
+        .collect();
+    Some(jars.join(if cfg!(windows) { ";" } else { ":" }))
+}
+
+/// The compiler package that a `tsc` belongs to.
+fn tsc_package(tsc: &Path) -> Option<std::path::PathBuf> {
+    let package = tsc.parent()?.parent()?.join("lib/typescript.js");
+    package.is_file().then_some(package)
+}
+
 impl Resident {
-    /// Starts the JVM. `javac` is used to find the `java` beside it.
-    pub fn start(javac: &Path, scratch: &Scratch, limits: &Limits) -> Result<Resident, Error> {
-        let fail = |what: &str| Error::Ended { compiler: "java".into(), what: what.into() };
-        let real = javac.canonicalize().unwrap_or_else(|_| javac.to_owned());
-        let java = real.with_file_name(if cfg!(windows) { "java.exe" } else { "java" });
-        let source = scratch.path().join("Resident.java");
-        std::fs::write(&source, SOURCE).map_err(|source| Error::Scratch { source })?;
-        let mut command = Command::new(java);
+    /// Starts the compiler; nothing if this kind has no such form. `path` is where it was found.
+    pub fn start(
+        name: &'static str,
+        path: &Path,
+        scratch: &Scratch,
+        limits: &Limits,
+    ) -> Result<Resident, Error> {
+        let fail = |what: &str| Error::Ended { compiler: name.into(), what: what.into() };
+        let real = path.canonicalize().unwrap_or_else(|_| path.to_owned());
+        let (host, mut command) = match name {
+            "javac" => {
+                let java = if cfg!(windows) { "java.exe" } else { "java" };
+                (&JAVAC, jvm(&real.with_file_name(java)))
+            }
+            "scalac" => {
+                let libraries =
+                    scala_libraries(&real).ok_or_else(|| fail("has no libraries beside it"))?;
+                let mut command = jvm(Path::new("java"));
+                command.args(["-Xss8m", "-cp", &libraries]);
+                (&SCALAC, command)
+            }
+            _ => (&TSC, Command::new("node")),
+        };
+        let source = scratch.path().join(host.file);
+        std::fs::write(&source, host.source).map_err(|source| Error::Scratch { source })?;
+        command.arg(&source);
+        if name == "tsc" {
+            command.arg(tsc_package(&real).ok_or_else(|| fail("has no package beside it"))?);
+        }
         command
-            .args(["-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xshare:auto", "-Xmx768m"])
-            .args(["-Duser.language=en", "-Dfile.encoding=UTF-8"])
-            .arg(&source)
             .current_dir(scratch.path())
             .stdin(Stdio::piped())
             .stdout(Stdio::piped())
@@ -72,7 +151,8 @@ impl Resident {
                 line.clear();
             }
         });
-        let mut resident = Resident { child, input, lines, version: String::new(), next: 0 };
+        let version = String::new();
+        let mut resident = Resident { child, input, lines, version, next: 0, compiler: name, host };
         let hello = resident.line(Instant::now() + limits.time)?;
         resident.version =
             hello.strip_prefix("ready ").ok_or_else(|| fail("gave no answer"))?.to_owned();
@@ -87,7 +167,7 @@ impl Resident {
     fn line(&mut self, deadline: Instant) -> Result<String, Error> {
         let wait = deadline.saturating_duration_since(Instant::now()).max(Duration::from_millis(1));
         self.lines.recv_timeout(wait).map_err(|_| Error::Ended {
-            compiler: "javac".into(),
+            compiler: self.compiler.into(),
             what: "did not answer in time".into(),
         })
     }
@@ -95,13 +175,14 @@ impl Resident {
     /// Checks several copies at once; the answers stand in the order of the requests.
     ///
     /// # Errors
-    /// When the JVM died or did not answer in time; it must not be used again then.
+    /// When the compiler died or did not answer in time; it must not be used again then.
     pub fn check(&mut self, requests: &[Request], time: Duration) -> Result<Vec<Report>, Error> {
-        let died = |_| Error::Ended { compiler: "javac".into(), what: "ended unexpectedly".into() };
+        let (compiler, host) = (self.compiler, self.host);
+        let died = |_| Error::Ended { compiler: compiler.into(), what: "ended unexpectedly".into() };
         let first = self.next;
         for request in requests {
             let mut fields =
-                vec![self.next.to_string(), request.folder.clone(), request.source_root.clone()];
+                vec![self.next.to_string(), request.folder.clone(), request.root.clone()];
             fields.extend(request.files.iter().cloned());
             let line = fields.join(&FIELD.to_string());
             writeln!(self.input, "{line}").map_err(died)?;
@@ -123,7 +204,12 @@ impl Resident {
                 "message" => {
                     let messages = open.entry(id).or_default();
                     if messages.len() < MOST {
-                        messages.extend(message(&fields));
+                        messages.extend(message(&fields, host));
+                    }
+                }
+                "note" => {
+                    if let Some(message) = open.get_mut(&id).and_then(|all| all.last_mut()) {
+                        message.notes.extend(note(&fields));
                     }
                 }
                 "done" => {
@@ -149,7 +235,7 @@ impl Drop for Resident {
 }
 
 /// `message, id, kind, key, file, line, column, end line, end column, text`.
-fn message(fields: &[&str]) -> Option<Message> {
+fn message(fields: &[&str], host: &Host) -> Option<Message> {
     let &[_, _, kind, key, file, line, column, end_line, end_column, text] = fields else {
         return None;
     };
@@ -158,9 +244,9 @@ fn message(fields: &[&str]) -> Option<Message> {
         "WARNING" | "MANDATORY_WARNING" => Severity::Warning,
         _ => return None,
     };
-    let number = |text: &str| text.parse::<u32>().ok();
-    let text = text.replace("\\n", "\n").replace("\\\\", "\\");
-    let text = short_names(&text);
+    let text = unescaped(text);
+    let text = if host.packages { short_names(&text) } else { text };
+    let text = if host.joined { text.split_whitespace().collect::<Vec<_>>().join(" ") } else { text };
     let mut lines = text.lines();
     let mut first = lines.next().unwrap_or("").to_owned();
     let lint = first
@@ -173,19 +259,39 @@ fn message(fields: &[&str]) -> Option<Message> {
         first = rest;
     }
     let mut message = Message::new(severity, first);
-    message.code = Some(code);
+    message.code = (!code.is_empty()).then_some(code);
     message.unit = ColumnUnit::Utf16;
     if !file.is_empty() {
-        message.at = Some(Place {
-            file: file.to_owned(),
-            line: number(line)?,
-            column: number(column)?,
-            end_line: number(end_line)?,
-            end_column: number(end_column)?,
-        });
+        message.at = Some(place(file, [line, column, end_line, end_column])?);
     }
     message.notes = lines.map(|line| Note { text: line.trim().to_owned(), at: None }).collect();
     Some(message)
+}
+
+/// `note, id, file, line, column, end line, end column, text`: it belongs to the message before.
+fn note(fields: &[&str]) -> Option<Note> {
+    let &[_, _, file, line, column, end_line, end_column, text] = fields else { return None };
+    let at = if file.is_empty() { None } else { place(file, [line, column, end_line, end_column]) };
+    Some(Note { text: unescaped(text), at })
+}
+
+fn place(file: &str, numbers: [&str; 4]) -> Option<Place> {
+    let [line, column, end_line, end_column] = numbers.map(|text| text.parse::<u32>().ok());
+    let file = file.to_owned();
+    Some(Place { file, line: line?, column: column?, end_line: end_line?, end_column: end_column? })
+}
+
+/// Takes back what the host did to line ends and backslashes.
+fn unescaped(text: &str) -> String {
+    let mut out = String::with_capacity(text.len());
+    let mut letters = text.chars();
+    while let Some(letter) = letters.next() {
+        match letter {
+            '\\' => out.extend(letters.next().map(|next| if next == 'n' { '\n' } else { next })),
+            other => out.push(other),
+        }
+    }
+    out
 }
 
 /// `java.lang.String` as `String`: javac shortens the names of types so when it prints, but not in

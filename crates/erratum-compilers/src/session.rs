@@ -1,12 +1,15 @@
 //! Compiles copies of one program with one compiler.
 
 use crate::error::Error;
+use crate::go;
 use crate::kind::Kind;
 use crate::project::Project;
-use crate::resident::{Request, Resident};
+use crate::resident::Request;
 use crate::run::{self, Ended, Limits};
 use crate::scratch::{Copy, Scratch};
 use crate::toolbox::{self, Found};
+use crate::warm::Warm;
+use erratum_core::message::Message;
 use erratum_core::prove::{Compile, Depth, Report};
 use erratum_core::read;
 use erratum_core::source::{Program, Source};
@@ -29,8 +32,8 @@ const LEAST: Duration = Duration::from_millis(300);
 /// The state that compiling changes.
 struct State {
     copies: Vec<Copy>,
-    resident: Option<Resident>,
-    /// How many more times a JVM may be started.
+    resident: Option<Warm>,
+    /// How many more times a compiler that stays may be started.
     starts: u32,
 }
 
@@ -44,6 +47,8 @@ pub struct Session {
     version: Mutex<Option<JoinHandle<String>>>,
     /// For a Rust project: the file from which the crate starts, and its edition.
     crate_root: Option<(String, String)>,
+    /// Go's compiler by itself, where it can be used.
+    go: Option<PathBuf>,
     origin: PathBuf,
     // Last, so that the folder goes after everything that works in it.
     scratch: Scratch,
@@ -84,7 +89,19 @@ impl Session {
             .parent()
             .map(Path::to_owned)
             .unwrap_or_default();
-        let version = (found.kind.name != "javac").then(|| {
+        let go = if found.kind.name == "go" {
+            let texts: Vec<String> = project
+                .program
+                .files
+                .iter()
+                .map(|file| String::from_utf8_lossy(file.bytes()).into_owned())
+                .collect();
+            let module = origin.ancestors().any(|folder| folder.join("go.mod").is_file());
+            go::compiler(&found.path, &texts, module)
+        } else {
+            None
+        };
+        let version = (!found.kind.stays()).then(|| {
             let (kind, path) = (found.kind, found.path.clone());
             thread::spawn(move || toolbox::version(kind, &path))
         });
@@ -98,6 +115,7 @@ impl Session {
             state,
             version,
             crate_root,
+            go,
             origin,
             scratch,
         })
@@ -184,9 +202,50 @@ impl Session {
                         .map_or(Vec::new(), |file| rustc_crate(file.name(), "2021")),
                 );
             }
-            _ => all.extend(self.project.program.files.iter().map(|file| argument(file.name()))),
+            ("fpc", _) => all.extend(self.main_file().map(|file| argument(file.name()))),
+            ("mcs" | "csc", _) => {
+                let target = if self.has_entry() { "exe" } else { "library" };
+                all.push(format!("-target:{target}"));
+                all.extend(self.files());
+            }
+            ("go", _) if self.go.is_some() => {
+                let package = self.main_file().map_or("main".to_owned(), |file| {
+                    let text = String::from_utf8_lossy(file.bytes()).into_owned();
+                    go::package(&text).unwrap_or("main").to_owned()
+                });
+                all = ["-e", "-p", &package, "-o", "erratum-check.o"].map(str::to_owned).to_vec();
+                all.extend(self.files());
+            }
+            _ => all.extend(self.files()),
         }
         all
+    }
+
+    fn files(&self) -> impl Iterator<Item = String> {
+        self.project.program.files.iter().map(|file| argument(file.name()))
+    }
+
+    /// The file to give to a compiler that takes one and finds the others by itself.
+    fn main_file(&self) -> Option<&Source> {
+        let files = &self.project.program.files;
+        let is_program = |file: &&Source| {
+            let text = String::from_utf8_lossy(file.bytes()).to_lowercase();
+            text.lines().any(|line| line.trim_start().starts_with("program"))
+        };
+        files.iter().find(is_program).or_else(|| files.first())
+    }
+
+    /// Whether a file seems to have the method from which a C# program starts, maybe misspelt.
+    fn has_entry(&self) -> bool {
+        self.project.program.files.iter().any(|file| {
+            let text = String::from_utf8_lossy(file.bytes()).into_owned();
+            text.lines().filter(|line| line.contains("static")).any(|line| {
+                let name = line.split('(').next().and_then(|head| head.split_whitespace().last());
+                name.is_some_and(|name| {
+                    (3..=5).contains(&name.len()) && name.to_lowercase().starts_with('m')
+                })
+            })
+        })
     }
 
     /// The folder under which Java's packages lie: the file's folder without its package's parts.
@@ -226,7 +285,7 @@ impl Session {
         let text = |program: &Program| {
             program.files.iter().all(|f| std::str::from_utf8(f.bytes()).is_ok())
         };
-        if self.found.kind.name == "javac"
+        if self.found.kind.stays()
             && self.found.arguments.is_empty()
             && batch.iter().all(text)
             && let Some(reports) = self.warm(batch, state)
@@ -258,7 +317,7 @@ impl Session {
 
     /// A run of the compiler as a process of its own.
     fn cold(&self, program: &Program, folder: &Path, depth: Depth) -> Result<Report, Error> {
-        let mut command = Command::new(&self.found.path);
+        let mut command = Command::new(self.go.as_ref().unwrap_or(&self.found.path));
         command
             .args(self.arguments(depth, folder))
             .current_dir(folder)
@@ -280,7 +339,8 @@ impl Session {
         reader.feed(&output.stdout);
         reader.feed(b"\n");
         reader.feed(&output.stderr);
-        let reading = reader.finish();
+        let mut reading = reader.finish();
+        self.localise(&mut reading.messages, folder);
         let exit = if let Ended::Exit(exit) = output.ended { Some(exit) } else { None };
         let failed = reading.messages.iter().any(|message| message.is_error());
         if exit != Some(0) && !failed {
@@ -295,14 +355,22 @@ impl Session {
         Ok(self.resolved(report, std::slice::from_ref(program)))
     }
 
-    /// Checks by the resident JVM. Nothing when it cannot be had: then the plain compiler is used.
+    /// The root from which imports are meant.
+    fn root_of(&self, program: &Program, folder: &Path) -> String {
+        match self.found.kind.name {
+            "tsc" => self.origin.display().to_string(),
+            _ => folder.join(self.source_root(program)).display().to_string(),
+        }
+    }
+
+    /// Checks by the compiler that stays. Nothing when it cannot be had: then the plain compiler is used.
     fn warm(&self, batch: &[Program], state: &mut State) -> Option<Vec<Report>> {
         let requests: Vec<Request> = batch
             .iter()
             .zip(&state.copies)
             .map(|(program, copy)| Request {
                 folder: copy.folder.display().to_string(),
-                source_root: copy.folder.join(self.source_root(program)).display().to_string(),
+                root: self.root_of(program, &copy.folder),
                 files: self
                     .project
                     .program
@@ -317,7 +385,8 @@ impl Session {
                 state.starts -= 1;
                 let mut limits = self.limits;
                 limits.time = limits.time.max(Duration::from_secs(15));
-                state.resident = Resident::start(&self.found.path, &self.scratch, &limits).ok();
+                let started = Warm::start(self.found.kind, &self.found.path, &self.scratch, &limits);
+                state.resident = started.ok();
             }
             if let Some(resident) = &mut state.resident {
                 match resident.check(&requests, self.time_left()) {
@@ -333,6 +402,17 @@ impl Session {
             }
         }
         None
+    }
+
+    /// Names files as the program does, where the compiler gives the full path of the copy.
+    fn localise(&self, messages: &mut [Message], folder: &Path) {
+        for message in messages {
+            message.rename_files(&|file| {
+                let path = Path::new(file);
+                let inside = path.strip_prefix(folder).unwrap_or(path);
+                inside.display().to_string()
+            });
+        }
     }
 
     /// Turns the compiler's columns into characters and its file names into the program's.

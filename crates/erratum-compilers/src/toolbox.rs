@@ -22,6 +22,8 @@ pub struct Found {
 #[derive(Clone, Debug, Default)]
 pub struct Toolbox {
     config: Config,
+    /// The folder in which the program stands, as a full path.
+    start: PathBuf,
 }
 
 impl Toolbox {
@@ -30,7 +32,8 @@ impl Toolbox {
     /// # Errors
     /// When `erratum.toml` is broken.
     pub fn new(folder: &Path) -> Result<Toolbox, Error> {
-        Ok(Toolbox { config: Config::find(folder)? })
+        let start = folder.canonicalize().unwrap_or_else(|_| folder.to_owned());
+        Ok(Toolbox { config: Config::find(folder)?, start })
     }
 
     /// The settings.
@@ -66,7 +69,7 @@ impl Toolbox {
         let kinds =
             || KINDS.iter().filter(|kind| kind.language == language.id && kind.name != "cargo");
         for kind in kinds() {
-            if let Some(path) = locate(kind) {
+            if let Some(path) = self.locate(kind) {
                 return Ok(Found { kind, path, arguments });
             }
         }
@@ -79,12 +82,21 @@ impl Toolbox {
 
     /// Every kind of compiler, with where it is if it is installed.
     pub fn all(&self) -> Vec<(&'static Kind, Option<PathBuf>)> {
-        KINDS.iter().map(|kind| (kind, locate(kind))).collect()
+        KINDS.iter().map(|kind| (kind, self.locate(kind))).collect()
     }
-}
 
-fn locate(kind: &Kind) -> Option<PathBuf> {
-    which::which(kind.name).ok()
+    /// Where a compiler is: in the learner's project, on the PATH, or where its package puts it.
+    fn locate(&self, kind: &Kind) -> Option<PathBuf> {
+        let packages = self.start.ancestors().map(|folder| folder.join("node_modules/.bin"));
+        let own = (kind.name == "tsc")
+            .then(|| packages.map(|folder| folder.join(kind.name)).find(|path| path.is_file()))
+            .flatten();
+        let found = own.or_else(|| which::which(kind.name).ok());
+        found.or_else(|| {
+            let paths = kind.folders().iter().map(|folder| Path::new(folder).join(kind.name));
+            paths.into_iter().find(|path| path.is_file())
+        })
+    }
 }
 
 impl Found {
