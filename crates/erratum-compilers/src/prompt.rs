@@ -40,9 +40,7 @@ impl Prompt {
             .stdout(Stdio::piped());
         let (reader, writer) = std::io::pipe().map_err(|_| fail("cannot be read"))?;
         // What it says comes on both outputs, in this order only if they are one.
-        command
-            .stdout(writer.try_clone().map_err(|_| fail("cannot be read"))?)
-            .stderr(writer);
+        command.stdout(writer.try_clone().map_err(|_| fail("cannot be read"))?).stderr(writer);
         let mut child =
             run::spawn(&mut command, limits).map_err(|_| fail("could not be started"))?;
         drop(command);
@@ -84,7 +82,8 @@ impl Prompt {
         let deadline = Instant::now() + time;
         let mut reports = Vec::with_capacity(requests.len());
         for request in requests {
-            let quoted = |file: &String| format!("\"{}\"", file.replace('\\', "\\\\").replace('"', "\\\""));
+            let quoted =
+                |file: &String| format!("\"{}\"", file.replace('\\', "\\\\").replace('"', "\\\""));
             let files: Vec<String> = request.files.iter().map(quoted).collect();
             self.ask(&format!(":cd {}\n", request.folder), deadline)?;
             let said = self.ask(&format!(":load {}\n", files.join(" ")), deadline)?;

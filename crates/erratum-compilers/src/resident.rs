@@ -84,7 +84,8 @@ fn jvm(java: &Path) -> Command {
 fn scala_libraries(scalac: &Path) -> Option<String> {
     let beside = scalac.parent()?.parent()?.join("lib");
     let debian = Path::new("/usr/share/scala/lib");
-    let folder = [beside.as_path(), debian].into_iter().find(|f| f.join("scala-compiler.jar").is_file())?;
+    let folder =
+        [beside.as_path(), debian].into_iter().find(|f| f.join("scala-compiler.jar").is_file())?;
     let jars = std::fs::read_dir(folder).ok()?.flatten().map(|entry| entry.path());
     let jars: Vec<String> = jars
         .filter(|path| path.extension().is_some_and(|e| e == "jar"))
@@ -178,7 +179,8 @@ impl Resident {
     /// When the compiler died or did not answer in time; it must not be used again then.
     pub fn check(&mut self, requests: &[Request], time: Duration) -> Result<Vec<Report>, Error> {
         let (compiler, host) = (self.compiler, self.host);
-        let died = |_| Error::Ended { compiler: compiler.into(), what: "ended unexpectedly".into() };
+        let died =
+            |_| Error::Ended { compiler: compiler.into(), what: "ended unexpectedly".into() };
         let first = self.next;
         for request in requests {
             let mut fields =
@@ -246,7 +248,8 @@ fn message(fields: &[&str], host: &Host) -> Option<Message> {
     };
     let text = unescaped(text);
     let text = if host.packages { short_names(&text) } else { text };
-    let text = if host.joined { text.split_whitespace().collect::<Vec<_>>().join(" ") } else { text };
+    let text =
+        if host.joined { text.split_whitespace().collect::<Vec<_>>().join(" ") } else { text };
     let mut lines = text.lines();
     let mut first = lines.next().unwrap_or("").to_owned();
     let lint = first

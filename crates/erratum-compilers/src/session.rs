@@ -385,7 +385,8 @@ impl Session {
                 state.starts -= 1;
                 let mut limits = self.limits;
                 limits.time = limits.time.max(Duration::from_secs(15));
-                let started = Warm::start(self.found.kind, &self.found.path, &self.scratch, &limits);
+                let started =
+                    Warm::start(self.found.kind, &self.found.path, &self.scratch, &limits);
                 state.resident = started.ok();
             }
             if let Some(resident) = &mut state.resident {

@@ -1,8 +1,10 @@
 //! Tokens of a text that need not be sound: nothing is an error here. What is left open (a string,
 //! a comment) is marked as open and ends where the language lets it end.
 
-use crate::language::{Language, RawStrings};
+use crate::blocks;
+use crate::language::{Apostrophe, Language, RawStrings};
 use crate::source::Source;
+use std::sync::Arc;
 
 /// What a token is.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Hash)]
@@ -17,9 +19,9 @@ pub enum TokenKind {
     Str,
     /// A character, with its quotes.
     Char,
-    /// `(`, `[` or `{`.
+    /// `(`, `[`, `{`, or a word that opens a block.
     Open,
-    /// `)`, `]` or `}`.
+    /// `)`, `]`, `}`, or a word that closes a block.
     Close,
     /// An operator or separator.
     Op,
@@ -61,6 +63,8 @@ pub struct Lexed {
     pub comments: Vec<Token>,
     /// The language it was read as.
     pub language: &'static Language,
+    /// Where upper and lower case are the same: the text in lower case, byte for byte.
+    folded: Option<Arc<[u8]>>,
 }
 
 impl Lexed {
@@ -77,7 +81,29 @@ impl Lexed {
             last_line = line + inside;
             if kind == TokenKind::Comment { comments.push(token) } else { code.push(token) }
         }
-        Lexed { source: source.clone(), code, comments, language }
+        let folded = language.any_case.then(|| source.bytes().to_ascii_lowercase().into());
+        let mut lexed = Lexed { source: source.clone(), code, comments, language, folded };
+        if !language.blocks.is_empty() {
+            lexed.find_blocks();
+        }
+        lexed
+    }
+
+    /// Marks the words that open and close blocks as what they are.
+    fn find_blocks(&mut self) {
+        for index in 0..self.code.len() {
+            if self.code[index].kind != TokenKind::Keyword {
+                continue;
+            }
+            let word = self.word(index);
+            let closes = self.language.ends_block(word);
+            let opens = self.language.block_end(word).is_some() && blocks::opens(self, index);
+            if opens {
+                self.code[index].kind = TokenKind::Open;
+            } else if closes {
+                self.code[index].kind = TokenKind::Close;
+            }
+        }
     }
 
     /// The text of a token.
@@ -85,15 +111,26 @@ impl Lexed {
         std::str::from_utf8(&self.source.bytes()[token.start..token.end]).unwrap_or("\u{fffd}")
     }
 
-    /// The text of the code token at that index; empty past either end.
+    /// The text of the code token at that index, in lower case if case means nothing; empty past
+    /// either end.
     pub fn word(&self, index: usize) -> &str {
-        self.code.get(index).map_or("", |token| self.text(token))
+        self.code.get(index).map_or("", |token| self.plain(token))
+    }
+
+    /// The text of a token, in lower case if case means nothing in it.
+    pub fn plain(&self, token: &Token) -> &str {
+        match &self.folded {
+            Some(folded) if !matches!(token.kind, TokenKind::Str | TokenKind::Char) => {
+                std::str::from_utf8(&folded[token.start..token.end]).unwrap_or("\u{fffd}")
+            }
+            _ => self.text(token),
+        }
     }
 
     /// Whether the code token at that index is exactly this text (and no string or comment).
     pub fn is(&self, index: usize, text: &str) -> bool {
         self.code.get(index).is_some_and(|token| {
-            !matches!(token.kind, TokenKind::Str | TokenKind::Char) && self.text(token) == text
+            !matches!(token.kind, TokenKind::Str | TokenKind::Char) && self.plain(token) == text
         })
     }
 
@@ -118,7 +155,7 @@ impl Lexed {
     /// The texts of all code tokens: two texts with the same ones differ only in layout and
     /// comments.
     pub fn words(&self) -> Vec<&str> {
-        self.code.iter().map(|token| self.text(token)).collect()
+        self.code.iter().map(|token| self.plain(token)).collect()
     }
 }
 
@@ -174,8 +211,8 @@ impl Lexer<'_> {
         if language.line_comments.iter().any(|mark| self.starts(mark)) {
             return (TokenKind::Comment, self.text_end(start), true);
         }
-        if let Some((open, close)) = language.block_comment
-            && self.starts(open)
+        if let Some((open, close)) =
+            language.block_comments.iter().find(|(open, _)| self.starts(open))
         {
             let (end, closed) = self.block_comment(open, close);
             return (TokenKind::Comment, end, closed);
@@ -192,23 +229,32 @@ impl Lexer<'_> {
             let (end, closed) = self.until(start + mark.len(), mark.as_bytes());
             return (TokenKind::Str, end, closed);
         }
-        if first == b'"' || (first == b'b' && language.lifetimes && self.starts("b\"")) {
+        let lifetimes = language.apostrophe == Apostrophe::Lifetime;
+        if first == b'"' || (first == b'b' && lifetimes && self.starts("b\"")) {
             let open = if first == b'b' { 2 } else { 1 };
             let (end, closed) = self.quoted(start + open, b'"', language.multiline_strings);
             return (TokenKind::Str, end, closed);
         }
-        if first == b'\'' || (first == b'b' && language.lifetimes && self.starts("b'")) {
+        if first == b'\'' && language.apostrophe == Apostrophe::Text {
+            let (end, closed) = self.quoted(start + 1, b'\'', false);
+            return (TokenKind::Str, end, closed);
+        }
+        if first == b'\'' && language.apostrophe == Apostrophe::Attribute {
+            let closed = self.rest().get(2) == Some(&b'\'');
+            let kind = if closed { TokenKind::Char } else { TokenKind::Op };
+            return (kind, start + if closed { 3 } else { 1 }, true);
+        }
+        if first == b'\'' || (first == b'b' && lifetimes && self.starts("b'")) {
             return self.character(if first == b'b' { 2 } else { 1 });
         }
         if first.is_ascii_digit()
-            || (first == b'.'
-                && self.rest().get(1).is_some_and(u8::is_ascii_digit)
-                && !language.lifetimes)
+            || (first == b'.' && self.rest().get(1).is_some_and(u8::is_ascii_digit) && !lifetimes)
         {
             return (TokenKind::Number, self.number(), true);
         }
-        if is_name_start(first) {
-            let length = self.rest().iter().take_while(|b| is_name_byte(**b)).count();
+        if is_name_start(first) || self.is_name_mark(first) {
+            let part = |b: &&u8| is_name_byte(**b) || self.is_name_mark(**b);
+            let length = self.rest().iter().take_while(part).count();
             let word = std::str::from_utf8(&self.rest()[..length]).unwrap_or("");
             let kind = if language.is_keyword(word) { TokenKind::Keyword } else { TokenKind::Name };
             return (kind, start + length, true);
@@ -227,6 +273,11 @@ impl Lexer<'_> {
             TokenKind::Unknown
         };
         (kind, start + 1, true)
+    }
+
+    /// A mark that the language lets names have. A `'` is none at the start of one.
+    fn is_name_mark(&self, byte: u8) -> bool {
+        self.language.name_marks.as_bytes().contains(&byte)
     }
 
     fn until(&self, from: usize, mark: &[u8]) -> (usize, bool) {
@@ -285,6 +336,24 @@ impl Lexer<'_> {
                 let close = [b")", &mark[..open], b"\""].concat();
                 Some(self.until(self.at + 2 + open + 1, &close))
             }
+            RawStrings::Backtick => {
+                let inside = rest.strip_prefix(b"`")?;
+                Some(self.until(self.at + 1, b"`")).filter(|_| !inside.is_empty())
+            }
+            RawStrings::Template => rest.starts_with(b"`").then(|| self.template(self.at + 1)),
+            RawStrings::Verbatim => {
+                let marks = rest.iter().take_while(|byte| matches!(byte, b'@' | b'$')).count();
+                if marks == 0 || rest.get(marks) != Some(&b'"') {
+                    return None;
+                }
+                let from = self.at + marks + 1;
+                let verbatim = rest[..marks].contains(&b'@');
+                Some(if verbatim {
+                    self.doubled(from, b'"', true)
+                } else {
+                    self.quoted(from, b'"', false)
+                })
+            }
             RawStrings::Hashed => {
                 let skip = if rest.starts_with(b"br") { 2 } else { usize::from(rest[0] == b'r') };
                 let hashes = rest[skip..].iter().take_while(|byte| **byte == b'#').count();
@@ -297,7 +366,51 @@ impl Lexer<'_> {
         }
     }
 
+    /// A template string up to its end; a value in it may hold strings of its own.
+    fn template(&self, from: usize) -> (usize, bool) {
+        let (mut at, mut depth) = (from, 0u32);
+        while at < self.text.len() {
+            match self.text[at] {
+                b'\\' => at += 1,
+                b'`' if depth == 0 => return (at + 1, true),
+                b'$' if depth == 0 && self.text.get(at + 1) == Some(&b'{') => {
+                    depth = 1;
+                    at += 1;
+                }
+                b'{' if depth > 0 => depth += 1,
+                b'}' if depth > 0 => depth -= 1,
+                quote @ (b'"' | b'\'') if depth > 0 => {
+                    at = self.quoted(at + 1, quote, false).0.saturating_sub(1);
+                }
+                b'`' => {
+                    // One inside a value of this one.
+                    at = self.template(at + 1).0.saturating_sub(1);
+                }
+                _ => {}
+            }
+            at += 1;
+        }
+        (self.text.len(), false)
+    }
+
+    /// A string in which a quote is written twice.
+    fn doubled(&self, from: usize, quote: u8, multiline: bool) -> (usize, bool) {
+        let mut at = from;
+        while at < self.text.len() {
+            match self.text[at] {
+                b'\n' if !multiline => return (self.text_end(from), false),
+                byte if byte == quote && self.text.get(at + 1) == Some(&quote) => at += 2,
+                byte if byte == quote => return (at + 1, true),
+                _ => at += 1,
+            }
+        }
+        (self.text.len(), false)
+    }
+
     fn quoted(&self, from: usize, quote: u8, multiline: bool) -> (usize, bool) {
+        if self.language.doubled_quotes {
+            return self.doubled(from, quote, multiline);
+        }
         let mut at = from;
         while at < self.text.len() {
             match self.text[at] {
@@ -313,7 +426,7 @@ impl Lexer<'_> {
 
     fn character(&self, open: usize) -> (TokenKind, usize, bool) {
         let from = self.at + open;
-        if self.language.lifetimes {
+        if self.language.apostrophe == Apostrophe::Lifetime {
             let word = self.text[from..].iter().take_while(|b| is_name_byte(**b)).count();
             let next = self.text.get(from + word);
             let wide = self.text[from..].first().is_some_and(|byte| *byte >= 0x80);
@@ -340,7 +453,7 @@ impl Lexer<'_> {
                 && next != Some(&b'.')
                 && !next.is_some_and(|b| is_name_start(*b) && !matches!(b, b'e' | b'E' | b'f'));
             let separator =
-                byte == b'\'' && next.is_some_and(u8::is_ascii_digit) && !self.language.lifetimes;
+                byte == b'\'' && next.is_some_and(u8::is_ascii_digit) && self.language.directives;
             if is_name_byte(byte) || exponent || point || separator {
                 at += 1;
             } else {

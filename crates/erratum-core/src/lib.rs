@@ -17,6 +17,7 @@
 //! assert_eq!(verdict.roots[0].at.line, 2);
 //! ```
 
+mod blocks;
 pub mod catalogue;
 pub mod describe;
 pub mod edit;

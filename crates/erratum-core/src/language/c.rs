@@ -1,6 +1,6 @@
 //! C.
 
-use super::{ImportForm, Language, LibraryGroup, NameKind::*, RawStrings};
+use super::{ImportForm, Language, LibraryGroup, NameKind::*, RawStrings, Usual};
 
 pub(super) const OPERATORS: &[&str] = &[
     "<<=", ">>=", "...", "->", "++", "--", "<<", ">>", "<=", ">=", "==", "!=", "&&", "||", "+=",
@@ -78,12 +78,12 @@ pub(super) static C: Language = Language {
     name: "C",
     extensions: &["c", "h"],
     line_comments: &["//"],
-    block_comment: Some(("/*", "*/")),
+    block_comments: &[("/*", "*/")],
     nested_comments: false,
     multiline_strings: false,
     text_block: None,
     raw_strings: RawStrings::None,
-    lifetimes: false,
+    usual: Usual { truth: "int", whole: "int", real: "double", text: "const char *" },
     directives: true,
     keywords: &[
         "auto", "break", "case", "char", "const", "continue", "default", "do", "double", "else",
@@ -124,6 +124,7 @@ pub(super) static C: Language = Language {
         ("bool", "false"),
     ],
     grave_warnings: GRAVE,
+    ..super::PLAIN
 };
 
 /// gcc 12 and clang 14 only warn of these in C; the C standard, or gcc 14, calls most of them

@@ -1,18 +1,18 @@
 //! C++.
 
-use super::{ImportForm, Language, NameKind::*, RawStrings, c};
+use super::{ImportForm, Language, NameKind::*, RawStrings, Usual, c};
 
 pub(super) static CPP: Language = Language {
     id: "cpp",
     name: "C++",
     extensions: &["cpp", "cc", "cxx", "C", "c++", "hpp", "hh", "hxx"],
     line_comments: &["//"],
-    block_comment: Some(("/*", "*/")),
+    block_comments: &[("/*", "*/")],
     nested_comments: false,
     multiline_strings: false,
     text_block: None,
     raw_strings: RawStrings::Delimited,
-    lifetimes: false,
+    usual: Usual { truth: "bool", whole: "int", real: "double", text: "std::string" },
     directives: true,
     keywords: &[
         "auto",
@@ -209,4 +209,5 @@ pub(super) static CPP: Language = Language {
     ],
     defaults: c::C.defaults,
     grave_warnings: c::GRAVE,
+    ..super::PLAIN
 };

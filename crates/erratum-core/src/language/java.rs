@@ -1,18 +1,18 @@
 //! Java.
 
-use super::{ImportForm, Language, NameKind::*, RawStrings};
+use super::{ImportForm, Language, NameKind::*, RawStrings, Usual};
 
 pub(super) static JAVA: Language = Language {
     id: "java",
     name: "Java",
     extensions: &["java"],
     line_comments: &["//"],
-    block_comment: Some(("/*", "*/")),
+    block_comments: &[("/*", "*/")],
     nested_comments: false,
     multiline_strings: false,
     text_block: Some("\"\"\""),
     raw_strings: RawStrings::None,
-    lifetimes: false,
+    usual: Usual { truth: "boolean", whole: "int", real: "double", text: "String" },
     directives: false,
     keywords: &[
         "abstract",
@@ -314,4 +314,5 @@ pub(super) static JAVA: Language = Language {
         ("String", "\"\""),
     ],
     grave_warnings: &[],
+    ..super::PLAIN
 };

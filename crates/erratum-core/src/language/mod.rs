@@ -3,8 +3,14 @@
 
 mod c;
 mod cpp;
+mod csharp;
+mod go;
+mod haskell;
 mod java;
+mod pascal;
 mod rust;
+mod scala;
+mod typescript;
 
 /// What a name of the library is, for fitting it to the place that asks for it.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Hash)]
@@ -32,6 +38,40 @@ pub enum RawStrings {
     Delimited,
     /// `r#" … "#` with any number of `#`.
     Hashed,
+    /// Between two `` ` ``, with nothing in it that means anything.
+    Backtick,
+    /// Between two `` ` ``, with values in `${ … }`.
+    Template,
+    /// `@" … ""quoted"" … "`, and `$" … {value} … "`.
+    Verbatim,
+}
+
+/// What a `'` starts.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum Apostrophe {
+    /// A character.
+    Char,
+    /// A character; or a lifetime, in Rust.
+    Lifetime,
+    /// A string, as a `"` does.
+    Text,
+    /// A character; inside or behind a name it is a part of it.
+    Prime,
+    /// An attribute of a name (`Integer'Image`), or a character.
+    Attribute,
+}
+
+/// The types that plain values usually have.
+#[derive(Clone, Copy, Debug)]
+pub struct Usual {
+    /// Yes or no.
+    pub truth: &'static str,
+    /// Whole numbers.
+    pub whole: &'static str,
+    /// Real numbers.
+    pub real: &'static str,
+    /// Text.
+    pub text: &'static str,
 }
 
 /// How the things a name needs are brought into a file.
@@ -46,6 +86,39 @@ pub struct ImportForm {
 /// Library names that one import brings: the import's path, what the names are, and the names.
 pub type LibraryGroup = (&'static str, NameKind, &'static [&'static str]);
 
+/// What most languages have in common: tables start from it.
+const PLAIN: Language = Language {
+    id: "",
+    name: "",
+    extensions: &[],
+    line_comments: &["//"],
+    block_comments: &[("/*", "*/")],
+    nested_comments: false,
+    multiline_strings: false,
+    text_block: None,
+    raw_strings: RawStrings::None,
+    apostrophe: Apostrophe::Char,
+    doubled_quotes: false,
+    any_case: false,
+    blocks: &[],
+    line_ends: false,
+    name_marks: "",
+    usual: Usual { truth: "bool", whole: "int", real: "double", text: "string" },
+    directives: false,
+    keywords: &[],
+    types: &[],
+    operators: &[],
+    terminator: ";",
+    type_first: false,
+    declares: &[],
+    import: ImportForm { before: "import ", after: "" },
+    library: &[],
+    prelude: &[],
+    foreign: &[],
+    defaults: &[],
+    grave_warnings: &[],
+};
+
 /// The table of one language.
 #[derive(Debug)]
 pub struct Language {
@@ -57,8 +130,8 @@ pub struct Language {
     pub extensions: &'static [&'static str],
     /// Marks that start a comment to the end of the line; the one to write first.
     pub line_comments: &'static [&'static str],
-    /// Marks that open and close a comment.
-    pub block_comment: Option<(&'static str, &'static str)>,
+    /// Marks that open and close a comment; the pair to write first.
+    pub block_comments: &'static [(&'static str, &'static str)],
     /// Whether block comments nest.
     pub nested_comments: bool,
     /// Whether an ordinary string may run over a line end.
@@ -67,8 +140,20 @@ pub struct Language {
     pub text_block: Option<&'static str>,
     /// How raw strings are written.
     pub raw_strings: RawStrings,
-    /// Whether `'a` is a lifetime.
-    pub lifetimes: bool,
+    /// What a `'` starts.
+    pub apostrophe: Apostrophe,
+    /// Whether a quote inside a string is written twice, and `\\` means nothing.
+    pub doubled_quotes: bool,
+    /// Whether upper and lower case are the same in names and keywords.
+    pub any_case: bool,
+    /// Words that open a block, each with the one that closes it.
+    pub blocks: &'static [(&'static str, &'static str)],
+    /// Whether a statement ends with its line.
+    pub line_ends: bool,
+    /// Marks that may stand in names, beside letters, digits and `_`.
+    pub name_marks: &'static str,
+    /// The types that plain values usually have.
+    pub usual: Usual,
     /// Whether lines that start with `#` are directives.
     pub directives: bool,
     /// Words that cannot be names.
@@ -102,6 +187,17 @@ impl Language {
     /// Whether a word is a keyword.
     pub fn is_keyword(&self, word: &str) -> bool {
         self.keywords.contains(&word)
+            || (self.any_case && self.keywords.iter().any(|k| k.eq_ignore_ascii_case(word)))
+    }
+
+    /// The word that closes the block which a word opens.
+    pub fn block_end(&self, word: &str) -> Option<&'static str> {
+        self.blocks.iter().find(|(open, _)| open.eq_ignore_ascii_case(word)).map(|(_, end)| *end)
+    }
+
+    /// Whether a word closes a block.
+    pub fn ends_block(&self, word: &str) -> bool {
+        self.blocks.iter().any(|(_, end)| end.eq_ignore_ascii_case(word))
     }
 
     /// Whether a word is a built-in type.
@@ -133,7 +229,18 @@ impl Language {
 }
 
 /// The tables of all languages.
-pub const LANGUAGES: &[&Language] = &[&c::C, &cpp::CPP, &java::JAVA, &rust::RUST];
+pub const LANGUAGES: &[&Language] = &[
+    &c::C,
+    &cpp::CPP,
+    &java::JAVA,
+    &rust::RUST,
+    &typescript::TYPESCRIPT,
+    &haskell::HASKELL,
+    &pascal::PASCAL,
+    &csharp::CSHARP,
+    &scala::SCALA,
+    &go::GO,
+];
 
 /// The table of the language with that short name.
 pub fn by_id(id: &str) -> Option<&'static Language> {

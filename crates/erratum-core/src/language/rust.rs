@@ -1,18 +1,19 @@
 //! Rust.
 
-use super::{ImportForm, Language, NameKind::*, RawStrings};
+use super::{Apostrophe, ImportForm, Language, NameKind::*, RawStrings, Usual};
 
 pub(super) static RUST: Language = Language {
     id: "rust",
     name: "Rust",
     extensions: &["rs"],
     line_comments: &["//"],
-    block_comment: Some(("/*", "*/")),
+    block_comments: &[("/*", "*/")],
     nested_comments: true,
     multiline_strings: true,
     text_block: None,
     raw_strings: RawStrings::Hashed,
-    lifetimes: true,
+    apostrophe: Apostrophe::Lifetime,
+    usual: Usual { truth: "bool", whole: "i32", real: "f64", text: "&str" },
     directives: false,
     keywords: &[
         "as", "async", "await", "break", "const", "continue", "crate", "dyn", "else", "enum",
@@ -300,4 +301,5 @@ pub(super) static RUST: Language = Language {
         ("String", "String::new()"),
     ],
     grave_warnings: &["path_statements", "unused_comparisons"],
+    ..super::PLAIN
 };

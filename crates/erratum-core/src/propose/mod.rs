@@ -293,7 +293,7 @@ fn silences(case: &Case, candidate: &Candidate) -> bool {
     candidate.mistake != "text-as-code"
         && candidate.edits.iter().any(|edit| {
             let line = language.line_comments.iter().any(|mark| edit.text.contains(mark));
-            let block = language.block_comment.is_some_and(|(open, _)| edit.text.contains(open));
+            let block = language.block_comments.iter().any(|(open, _)| edit.text.contains(open));
             line || block
         })
 }

@@ -190,7 +190,7 @@ fn unknown_name(case: &Case, lexed: &Lexed, index: usize) -> bool {
 
 /// Comments that were left open, or that swallow the start of another one.
 fn comments(case: &Case, all: &mut Vec<Candidate>) {
-    let Some((open, _)) = case.language().block_comment else { return };
+    let Some((open, _)) = case.language().block_comments.first() else { return };
     let lexed = case.lexed();
     open_comments(lexed, all);
     lost_opening(case, open, all);
@@ -199,9 +199,10 @@ fn comments(case: &Case, all: &mut Vec<Candidate>) {
 /// Comments that are not closed, or that hold the start of another one. The text may have nothing
 /// but comments.
 pub(super) fn open_comments(lexed: &Lexed, all: &mut Vec<Candidate>) {
-    let Some((open, close)) = lexed.language.block_comment else { return };
     for token in &lexed.comments {
         let text = lexed.text(token);
+        let mut pairs = lexed.language.block_comments.iter();
+        let Some((open, close)) = pairs.find(|(open, _)| text.starts_with(open)) else { continue };
         let inner = text.get(2..).is_some_and(|rest| rest.contains(open));
         if !text.starts_with(open) || (token.closed && !inner) {
             continue;
@@ -210,7 +211,7 @@ pub(super) fn open_comments(lexed: &Lexed, all: &mut Vec<Candidate>) {
         for (rank, line) in comment_lines(lexed, token).into_iter().enumerate() {
             let at = lexed.source.line_end(line);
             let blank = lexed.source.line_text(line).ends_with(' ');
-            let mark = if blank { close.to_owned() } else { format!(" {close}") };
+            let mark = if blank { (*close).to_owned() } else { format!(" {close}") };
             let edit = Edit::insert(lexed.source.name(), at, mark);
             all.push(Candidate::new("open-comment", top - 1.5 * rank as f64, vec![edit]));
         }
