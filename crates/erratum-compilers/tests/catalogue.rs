@@ -15,7 +15,7 @@ fn messages(language: &str, example: &Example, text: &str) -> (Vec<Message>, Str
     let folder = tempfile::tempdir().unwrap();
     let name = example.file.clone().unwrap_or_else(|| match language {
         "java" => "Pier.java".to_owned(),
-        other => format!("pier.{}", if other == "rust" { "rs" } else { other }),
+        _ => format!("pier.{}", table.extensions[0]),
     });
     let path = folder.path().join(name);
     std::fs::write(&path, text).unwrap();
@@ -77,6 +77,36 @@ fn examples_in_java() {
 #[test]
 fn examples_in_rust() {
     check("rust");
+}
+
+#[test]
+fn examples_in_typescript() {
+    check("typescript");
+}
+
+#[test]
+fn examples_in_haskell() {
+    check("haskell");
+}
+
+#[test]
+fn examples_in_pascal() {
+    check("pascal");
+}
+
+#[test]
+fn examples_in_csharp() {
+    check("csharp");
+}
+
+#[test]
+fn examples_in_scala() {
+    check("scala");
+}
+
+#[test]
+fn examples_in_go() {
+    check("go");
 }
 
 #[test]

@@ -83,6 +83,9 @@ pub fn phase(message: &Message, shown: &[Shown], compiler: &str) -> Phase {
     if let Some(best) = shown.first() {
         return best.phase;
     }
+    if let Some(phase) = phase_of_code(message.code.as_deref().unwrap_or(""), compiler) {
+        return phase;
+    }
     let text = message.text.as_str();
     let any = |words: &[&str]| words.iter().any(|word| text.contains(word));
     if any(&[
@@ -96,6 +99,8 @@ pub fn phase(message: &Message, shown: &[Shown], compiler: &str) -> Phase {
         return Phase::Lexical;
     }
     let syntax = text.starts_with("expected")
+        || text.to_lowercase().starts_with("syntax error")
+        || text.starts_with("parse error")
         || text.contains("' expected")
         || any(&["illegal start", "unexpected", "not a statement", "without 'if'", "before "]);
     if syntax
@@ -104,6 +109,11 @@ pub fn phase(message: &Message, shown: &[Shown], compiler: &str) -> Phase {
         return Phase::Syntax;
     }
     if any(&[
+        "not in scope",
+        "Not in scope",
+        "not found: ",
+        "undefined: ",
+        "Cannot find name",
         "undeclared",
         "not declared",
         "cannot find",
@@ -127,6 +137,21 @@ pub fn phase(message: &Message, shown: &[Shown], compiler: &str) -> Phase {
         return Phase::Flow;
     }
     Phase::Type
+}
+
+/// tsc and the compilers of C# number their messages by what finds them (seen with tsc 5.9, mcs 6.8).
+fn phase_of_code(code: &str, compiler: &str) -> Option<Phase> {
+    let number = |prefix: &str| code.strip_prefix(prefix)?.parse::<u32>().ok();
+    match compiler {
+        "tsc" if matches!(number("TS")?, 1002 | 1010 | 1127 | 1160 | 1161) => Some(Phase::Lexical),
+        "tsc" if number("TS")? < 2000 => Some(Phase::Syntax),
+        "mcs" | "csc" if matches!(number("CS")?, 1009..=1012 | 1035 | 1039) => Some(Phase::Lexical),
+        "mcs" | "csc" => match number("CS")? {
+            1001..=1044 | 1513..=1519 | 1525..=1529 | 1547 | 8025 => Some(Phase::Syntax),
+            _ => None,
+        },
+        _ => None,
+    }
 }
 
 #[cfg(test)]

@@ -272,7 +272,8 @@ impl LogReader {
             let summary = open.format == Format::Rustc && rustc::is_summary(&open.message);
             let torso = open.format == Format::Fortran && !fortran::is_whole(&open.message);
             let many = open.format == Format::Bare && open.message.text == "too many errors";
-            if summary || torso || many {
+            let count = open.format == Format::Paren && paren::is_summary(&open.message);
+            if summary || torso || many || count {
                 return;
             }
             self.keep(open.message);

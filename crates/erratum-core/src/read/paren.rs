@@ -178,6 +178,11 @@ fn message(severity: Severity, code: Option<String>, text: &str, place: Option<P
     message
 }
 
+/// fpc ends with a message that counts the others.
+pub(super) fn is_summary(message: &Message) -> bool {
+    message.text.starts_with("There were ") && message.text.ends_with("stopping")
+}
+
 pub(super) fn goes_on(line: &str, open: &mut Open) -> Belongs {
     // tsc: the reasons, each further in than the one before.
     let indented = line.starts_with("  ") && !line.trim().is_empty();
