@@ -175,6 +175,12 @@ impl Model {
             "cpp" => include_bytes!("../data/cpp.model"),
             "java" => include_bytes!("../data/java.model"),
             "rust" => include_bytes!("../data/rust.model"),
+            "typescript" => include_bytes!("../data/typescript.model"),
+            "haskell" => include_bytes!("../data/haskell.model"),
+            "pascal" => include_bytes!("../data/pascal.model"),
+            "csharp" => include_bytes!("../data/csharp.model"),
+            "scala" => include_bytes!("../data/scala.model"),
+            "go" => include_bytes!("../data/go.model"),
             _ => &[],
         };
         let model = Arc::new(Model::from_bytes(bytes));

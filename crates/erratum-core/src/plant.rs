@@ -55,7 +55,7 @@ pub fn plant(
     let text = Text::new(source, language);
     let mut random = fastrand::Rng::with_seed(seed);
     let edits = pick(&text, slip, &mut random)?;
-    with_truth(source, vec![(slip.name, edits)])?.pop()
+    with_truth(source, language, vec![(slip.name, edits)])?.pop()
 }
 
 /// Plants several slips, each in a statement of its own, of kinds that the seed picks. `objects` is
@@ -89,7 +89,7 @@ pub fn plant_set(
         if !free || often {
             continue;
         }
-        let alone = with_truth(source, vec![(slip.name, edits.clone())]);
+        let alone = with_truth(source, language, vec![(slip.name, edits.clone())]);
         if alone.is_some_and(|alone| objects(&alone[0])) {
             taken.push(room);
             chosen.push((slip.name, edits));
@@ -99,7 +99,7 @@ pub fn plant_set(
         return None;
     }
     chosen.sort_by_key(|(_, edits)| edits.iter().map(|edit| edit.start).min());
-    with_truth(source, chosen)
+    with_truth(source, language, chosen)
 }
 
 /// How many slips are drawn for each that a set needs.
@@ -134,7 +134,11 @@ fn statement(text: &Text, edits: &[Edit]) -> (usize, usize) {
 }
 
 /// Makes the changes and works out the truth about each; nothing if they change nothing or meet.
-fn with_truth(source: &Source, chosen: Vec<(&'static str, Vec<Edit>)>) -> Option<Vec<Planted>> {
+fn with_truth(
+    source: &Source,
+    language: &'static Language,
+    chosen: Vec<(&'static str, Vec<Edit>)>,
+) -> Option<Vec<Planted>> {
     let program = Program::single(source.clone());
     let all: Vec<Edit> = chosen.iter().flat_map(|(_, edits)| edits.iter().cloned()).collect();
     let wrong = edit::apply(&program, &all).ok()?.files.remove(0);
@@ -151,7 +155,7 @@ fn with_truth(source: &Source, chosen: Vec<(&'static str, Vec<Edit>)>) -> Option
         let mut lines = true_lines(&wrong, &reverse);
         if kind == kinds::LOST_IMPORT {
             // An import may stand anywhere among the others.
-            lines.extend(kinds::import_lines(&wrong));
+            lines.extend(kinds::import_lines(&wrong, language));
             lines.sort_unstable();
             lines.dedup();
         }

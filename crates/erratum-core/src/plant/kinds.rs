@@ -3,6 +3,7 @@
 use super::Slip;
 use super::letters::{misspell, other_case};
 use crate::edit::Edit;
+use crate::language::Language;
 use crate::lex::TokenKind;
 use crate::names::NameKind;
 use crate::propose::Text;
@@ -18,7 +19,7 @@ macro_rules! slips {
 }
 
 const C_LIKE: &[&str] = &["c", "cpp"];
-const TYPE_FIRST: &[&str] = &["c", "cpp", "java"];
+const TYPE_FIRST: &[&str] = &["c", "cpp", "java", "csharp"];
 
 /// The kind whose true place is a whole group of lines.
 pub(super) const LOST_IMPORT: &str = "lost-import";
@@ -161,7 +162,7 @@ fn strings(text: &Text) -> impl Iterator<Item = usize> {
         let token = &text.lexed.code[*i];
         let word = text.lexed.text(token);
         token.kind == TokenKind::Str
-            && word.starts_with('"')
+            && word.starts_with(['"', '\''])
             && !word.contains('\n')
             && word.len() > 3
     })
@@ -192,15 +193,26 @@ fn unquoted(text: &Text) -> Places {
 }
 
 fn comment_end(text: &Text) -> Places {
-    let blocks =
-        text.lexed.comments.iter().filter(|token| text.lexed.text(token).starts_with("/*"));
-    blocks.map(|token| vec![Edit::delete(name(text), token.end - 2, token.end)]).collect()
+    let ends = |token: &crate::lex::Token| {
+        let word = text.lexed.text(token);
+        // What looks like a comment and starts with `$` tells the compiler something.
+        let mut pairs = text.lexed.language.block_comments.iter();
+        let (_, close) = pairs.find(|(open, close)| {
+            word.starts_with(open) && word.ends_with(close) && !word[open.len()..].starts_with('$')
+        })?;
+        Some(vec![Edit::delete(name(text), token.end - close.len(), token.end)])
+    };
+    text.lexed.comments.iter().filter_map(ends).collect()
 }
 
 fn comment_mark(text: &Text) -> Places {
+    let Some(mark) = text.lexed.language.line_comments.first() else { return Vec::new() };
+    let mark = format!("{mark} ");
     let lines =
-        text.lexed.comments.iter().filter(|token| text.lexed.text(token).starts_with("// "));
-    lines.map(|token| vec![Edit::delete(name(text), token.start, token.start + 3)]).collect()
+        text.lexed.comments.iter().filter(|token| text.lexed.text(token).starts_with(&mark));
+    lines
+        .map(|token| vec![Edit::delete(name(text), token.start, token.start + mark.len())])
+        .collect()
 }
 
 fn respell(text: &Text, random: &mut Random, wanted: fn(&Text, usize) -> bool) -> Places {
@@ -243,7 +255,7 @@ fn member(text: &Text, index: usize) -> bool {
         && matches!(text.lexed.word(index.wrapping_sub(1)), "." | "->")
         && !matches!(
             text.lexed.word(text.lexed.on_line(text.lexed.code[index].line).start),
-            "import" | "package" | "use"
+            "import" | "package" | "use" | "using" | "uses" | "module"
         )
 }
 
@@ -253,7 +265,7 @@ fn library(text: &Text, index: usize) -> bool {
         && !is_declaration(text, index)
         && !matches!(
             text.lexed.word(text.lexed.on_line(text.lexed.code[index].line).start),
-            "import" | "package" | "use"
+            "import" | "package" | "use" | "using" | "uses" | "module"
         )
         && text.names.of(word).next().is_none()
         && text.lexed.language.known_names().any(|(name, _)| name == word)
@@ -297,20 +309,20 @@ fn wrong_case(text: &Text) -> Places {
 }
 
 /// The lines of a text that bring something in from elsewhere.
-pub(super) fn import_lines(source: &Source) -> Vec<u32> {
+pub(super) fn import_lines(source: &Source, language: &Language) -> Vec<u32> {
+    let words: &[&str] = match language.import.before {
+        "#include <" => &["#include", "using namespace"],
+        "import \"" => &["import ", "\t\""],
+        before => &[before],
+    };
     (1..=source.line_count())
-        .filter(|line| {
-            let text = source.line_text(*line);
-            ["#include", "import ", "use ", "using namespace"]
-                .iter()
-                .any(|word| text.starts_with(word))
-        })
+        .filter(|line| words.iter().any(|word| source.line_text(*line).starts_with(word)))
         .collect()
 }
 
 fn lost_import(text: &Text) -> Places {
     let source = &text.lexed.source;
-    import_lines(source)
+    import_lines(source, text.lexed.language)
         .into_iter()
         .map(|line| {
             vec![Edit::delete(name(text), source.line_start(line), source.line_start(line + 1))]
@@ -321,7 +333,7 @@ fn lost_import(text: &Text) -> Places {
 fn misspelt_import(text: &Text, random: &mut Random) -> Places {
     let source = &text.lexed.source;
     let mut all = Vec::new();
-    for line in import_lines(source) {
+    for line in import_lines(source, text.lexed.language) {
         let whole = source.line_text(line).into_owned();
         let words: Vec<(usize, &str)> = whole
             .split(|c: char| !c.is_alphanumeric())
@@ -523,11 +535,10 @@ fn quoted_number(text: &Text) -> Places {
 }
 
 fn whole_type(text: &Text) -> Places {
-    let rust = text.lexed.language.id == "rust";
-    let (real, whole) = if rust { ("f64", "i32") } else { ("double", "int") };
     let lexed = &text.lexed;
+    let (real, whole) = (lexed.language.usual.real, lexed.language.usual.whole);
     (0..lexed.code.len())
-        .filter(|i| lexed.is(*i, real))
+        .filter(|i| lexed.is(*i, real) && real != whole)
         .map(|i| vec![Edit::replace(name(text), lexed.code[i].start, lexed.code[i].end, whole)])
         .collect()
 }
