@@ -31,12 +31,17 @@ fn wrapped(program: &Program, edits: &[Edit]) -> Option<String> {
     let [a, b] = edits else { return None };
     let (a, b) = if a.start <= b.start { (a, b) } else { (b, a) };
     let source = program.file(&a.file)?;
-    if a.start != a.end || b.start != b.end || a.text != "\"" || b.text != "\"" {
+    if a.start != a.end
+        || b.start != b.end
+        || a.text != b.text
+        || !matches!(a.text.as_str(), "\"" | "'")
+    {
         return None;
     }
     let line = source.line_of(a.start);
     Some(format!(
-        "Put double quotes around {} on line {line}",
+        "Put {} quotes around {} on line {line}",
+        if a.text == "'" { "single" } else { "double" },
         quoted(&source.slice(a.start, b.start))
     ))
 }

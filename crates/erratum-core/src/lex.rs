@@ -134,6 +134,49 @@ impl Lexed {
         })
     }
 
+    /// Whether the code token at that index opens a block: `{`, or a word that does.
+    pub fn opens_block(&self, index: usize) -> bool {
+        self.kind(index) == Some(TokenKind::Open) && !matches!(self.word(index), "(" | "[")
+    }
+
+    /// Whether the code token at that index closes a block: `}`, or a word that does.
+    pub fn closes_block(&self, index: usize) -> bool {
+        self.kind(index) == Some(TokenKind::Close) && !matches!(self.word(index), ")" | "]")
+    }
+
+    /// Whether the code token at that index stands between two statements.
+    pub fn divides(&self, index: usize) -> bool {
+        self.opens_block(index)
+            || self.closes_block(index)
+            || self.is(index, self.language.terminator)
+            || (self.kind(index) == Some(TokenKind::Keyword)
+                && self.language.dividers.contains(&self.word(index)))
+    }
+
+    /// Where statements end with their lines: whether a statement starts with this token, the first
+    /// on its line. A line that ends or starts with an operator goes on.
+    pub fn starts_line(&self, index: usize) -> bool {
+        let Some(token) = self.code.get(index).filter(|token| token.first) else { return false };
+        if !self.language.line_ends {
+            return false;
+        }
+        let leads = match token.kind {
+            TokenKind::Op => !matches!(self.word(index), "!" | "-" | "*" | "&" | "@"),
+            TokenKind::Close => true,
+            _ => matches!(
+                self.word(index),
+                "else" | "catch" | "finally" | "extends" | "with" | "yield" | "then"
+            ),
+        };
+        let Some(before) = index.checked_sub(1) else { return true };
+        let goes_on = match self.code[before].kind {
+            TokenKind::Op => !matches!(self.word(before), "++" | "--" | ";" | "_"),
+            TokenKind::Open => !self.opens_block(before),
+            _ => false,
+        };
+        !leads && !goes_on
+    }
+
     /// The kind of the code token at that index.
     pub fn kind(&self, index: usize) -> Option<TokenKind> {
         self.code.get(index).map(|token| token.kind)

@@ -2,6 +2,9 @@
 //! the tokens alone, so that it works on text that does not compile; it errs on the side of
 //! seeing a name too many.
 
+mod forms;
+
+use crate::language::DeclarationForm;
 pub use crate::language::NameKind;
 use crate::lex::{Lexed, TokenKind};
 use crate::pairs::Pairs;
@@ -39,11 +42,11 @@ impl Names {
             if token.kind != TokenKind::Name {
                 continue;
             }
-            names.seen.entry(lexed.text(token).to_owned()).or_default().push(index);
+            names.seen.entry(lexed.plain(token).to_owned()).or_default().push(index);
             if let Some((kind, typed)) = declaration(lexed, pairs, index) {
                 let scope = scope(lexed, pairs, index, kind);
                 let number = names.declared.len();
-                names.by_name.entry(lexed.text(token).to_owned()).or_default().push(number);
+                names.by_name.entry(lexed.plain(token).to_owned()).or_default().push(number);
                 names.declared.push(Declared { token: index, kind, typed, scope });
             }
         }
@@ -111,7 +114,16 @@ type Found = (NameKind, Option<(usize, usize)>);
 fn declaration(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
     let before = if index > 0 { lexed.word(index - 1) } else { "" };
     if let Some((_, kind)) = lexed.language.declares.iter().find(|(word, _)| *word == before) {
-        let typed = if *kind == NameKind::Value { type_after(lexed, index) } else { None };
+        let typed = match (*kind, lexed.language.form) {
+            (NameKind::Value, DeclarationForm::Go) => forms::go_type(lexed, pairs, index + 1),
+            (NameKind::Value, _) => type_after(lexed, index),
+            (NameKind::Function, _) => forms::result(lexed, pairs, index),
+            _ => None,
+        };
+        // `func (b Berth) free()`: what follows the word is no name.
+        if lexed.language.form == DeclarationForm::Pascal && lexed.is(index + 1, ".") {
+            return None;
+        }
         let type_use = lexed.language.type_first
             && *kind == NameKind::Type
             && !(lexed.is(index + 1, "{")
@@ -120,10 +132,14 @@ fn declaration(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
                 || matches!(lexed.word(index + 1), "extends" | "implements" | "<" | "(" | ""));
         return (!type_use).then_some((*kind, typed));
     }
-    if lexed.language.type_first {
-        type_first(lexed, pairs, index)
-    } else {
-        name_first(lexed, pairs, index)
+    match lexed.language.form {
+        DeclarationForm::TypeFirst => type_first(lexed, pairs, index),
+        DeclarationForm::Rust => name_first(lexed, pairs, index),
+        DeclarationForm::TypeScript => forms::typescript(lexed, pairs, index),
+        DeclarationForm::Scala => forms::scala(lexed, pairs, index),
+        DeclarationForm::Pascal => forms::pascal(lexed, pairs, index),
+        DeclarationForm::Go => forms::go(lexed, pairs, index),
+        DeclarationForm::Haskell => forms::haskell(lexed, pairs, index),
     }
 }
 
@@ -174,7 +190,7 @@ fn type_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
         }
     }
     let member = pairs.inside[index].is_some_and(|open| {
-        lexed.is(open, "{")
+        lexed.opens_block(open)
             && open > 0
             && header_of(lexed, open)
                 .is_some_and(|word| matches!(word, "struct" | "class" | "union"))
@@ -190,7 +206,19 @@ fn header_of(lexed: &Lexed, open: usize) -> Option<&str> {
         .take_while(|at| !matches!(lexed.word(*at), ";" | "{" | "}" | ")"))
         .map(|at| lexed.word(at))
         .find(|word| {
-            matches!(*word, "struct" | "class" | "union" | "enum" | "interface" | "impl" | "trait")
+            matches!(
+                *word,
+                "struct"
+                    | "class"
+                    | "union"
+                    | "enum"
+                    | "interface"
+                    | "impl"
+                    | "trait"
+                    | "object"
+                    | "type"
+                    | "record"
+            )
         })
 }
 
@@ -294,11 +322,19 @@ fn scope(lexed: &Lexed, pairs: &Pairs, index: usize, kind: NameKind) -> (usize, 
     if matches!(kind, NameKind::Function | NameKind::Type | NameKind::Member | NameKind::Module) {
         return (0, end);
     }
-    let Some(mut open) = pairs.inside[index] else { return (index, end) };
-    if !lexed.is(open, "{") {
+    let section = matches!(lexed.language.form, DeclarationForm::Pascal | DeclarationForm::Haskell);
+    let open = pairs.inside[index].or(section.then_some(0));
+    let Some(mut open) = open else { return (index, end) };
+    if lexed.language.form == DeclarationForm::Pascal {
+        return forms::pascal_scope(lexed, pairs, index);
+    }
+    if lexed.language.form == DeclarationForm::Haskell {
+        return forms::haskell_scope(lexed, index);
+    }
+    if !lexed.opens_block(open) {
         // A parameter or a `for` header: visible to the end of the block that follows.
-        while let Some(outer) = pairs.inside[open].filter(|_| !lexed.is(open, "{")) {
-            if lexed.is(outer, "{") {
+        while let Some(outer) = pairs.inside[open].filter(|_| !lexed.opens_block(open)) {
+            if lexed.opens_block(outer) {
                 break;
             }
             open = outer;

@@ -62,7 +62,7 @@ impl Pairs {
     pub fn block_of(&self, lexed: &Lexed, token: usize) -> Option<usize> {
         let mut at = self.inside.get(token).copied().flatten();
         while let Some(open) = at {
-            if lexed.is(open, "{") {
+            if lexed.opens_block(open) {
                 return Some(open);
             }
             at = self.inside[open];
@@ -71,12 +71,12 @@ impl Pairs {
     }
 }
 
-/// The closing bracket that goes with an opening one.
-pub fn closing(open: &str) -> &'static str {
-    match open {
+/// The closing bracket, or word, that goes with an opening one.
+pub fn closing(lexed: &Lexed, open: usize) -> &'static str {
+    match lexed.word(open) {
         "(" => ")",
         "[" => "]",
-        _ => "}",
+        word => lexed.language.block_end(word).unwrap_or("}"),
     }
 }
 
@@ -100,8 +100,9 @@ struct Walk<'a> {
 
 impl<'a> Walk<'a> {
     fn new(lexed: &'a Lexed, by_layout: bool) -> Walk<'a> {
-        let count =
-            |text: &str| (0..lexed.code.len()).filter(|i| lexed.is(*i, text)).count() as i64;
+        let count = |which: fn(&Lexed, usize) -> bool| {
+            (0..lexed.code.len()).filter(|i| which(lexed, *i)).count() as i64
+        };
         let size = lexed.code.len();
         Walk {
             lexed,
@@ -109,7 +110,7 @@ impl<'a> Walk<'a> {
             stack: Vec::new(),
             line_base: 0,
             result: Pairs { partner: vec![None; size], inside: vec![None; size], odd: Vec::new() },
-            surplus: count("}") - count("{"),
+            surplus: count(Lexed::closes_block) - count(Lexed::opens_block),
         }
     }
 
@@ -143,7 +144,14 @@ impl<'a> Walk<'a> {
         self.result
     }
 
+    /// The bracket as a byte; words that open and close blocks count as braces.
     fn byte(&self, index: usize) -> u8 {
+        if self.lexed.opens_block(index) {
+            return b'{';
+        }
+        if self.lexed.closes_block(index) {
+            return b'}';
+        }
         self.lexed.source.bytes()[self.lexed.code[index].start]
     }
 
@@ -165,7 +173,7 @@ impl<'a> Walk<'a> {
         ) || self.lexed.is(index + 1, ":");
         if matches!(token.kind, TokenKind::Close | TokenKind::Directive)
             || label
-            || self.lexed.is(index, "{")
+            || self.lexed.opens_block(index)
         {
             return;
         }
@@ -353,12 +361,12 @@ impl<'a> Walk<'a> {
     /// Whether an open bracket has a partner after a token, before its statement or line block ends.
     fn has_partner(&self, open: usize, after: usize) -> bool {
         let lexed = self.lexed;
-        let wanted = closing(lexed.word(open));
+        let wanted = closing(lexed, open);
         let mut depth = 0i32;
         for at in after + 1..lexed.code.len() {
             let word = lexed.word(at);
             match lexed.code[at].kind {
-                TokenKind::Open if word == "{" => return false,
+                TokenKind::Open if lexed.opens_block(at) => return false,
                 TokenKind::Open => depth += 1,
                 TokenKind::Close if depth == 0 => return word == wanted,
                 TokenKind::Close => depth -= 1,
@@ -406,7 +414,8 @@ impl<'a> Walk<'a> {
     }
 
     fn surplus_close(&mut self, index: usize, meets: Option<usize>) {
-        let before = if self.lexed.is(index, "}") { self.header_before(index) } else { Vec::new() };
+        let before =
+            if self.lexed.closes_block(index) { self.header_before(index) } else { Vec::new() };
         let odd = OddBracket { token: index, odd: Odd::Unopened, before, meets };
         self.result.odd.push(odd);
         if let Some(meets) = meets
@@ -433,7 +442,7 @@ impl<'a> Walk<'a> {
             let last = lexed.code[next - 1];
             let line = lexed.source.indent(last.line).unwrap_or(0);
             let deeper = lexed.source.indent(lexed.code[next].line).unwrap_or(0) > wanted;
-            let ended = matches!(lexed.word(next - 1), ";" | "{" | "}" | ",")
+            let ended = (lexed.divides(next - 1) || lexed.is(next - 1, ","))
                 || last.kind == TokenKind::Directive;
             if line == wanted && deeper && !ended {
                 found.push(next);

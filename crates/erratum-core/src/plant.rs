@@ -154,8 +154,9 @@ fn with_truth(
         let reverse: Vec<Edit> = reverse.by_ref().take(edits.len()).collect();
         let mut lines = true_lines(&wrong, &reverse);
         if kind == kinds::LOST_IMPORT {
-            // An import may stand anywhere among the others.
+            // An import may stand anywhere among the others, and above the first definition.
             lines.extend(kinds::import_lines(&wrong, language));
+            lines.extend(1..=lines.iter().copied().max().unwrap_or(1));
             lines.sort_unstable();
             lines.dedup();
         }
@@ -170,6 +171,11 @@ fn true_lines(wrong: &Source, reverse: &[Edit]) -> Vec<u32> {
     let mut lines = Vec::new();
     for edit in reverse {
         let line = wrong.line_of(edit.start);
+        // A mark at the start of a line could as well stand at the end of the line before.
+        let leads = wrong.slice(wrong.line_start(line), edit.start).trim().is_empty();
+        if leads && edit.start == edit.end && !edit.text.contains('\n') && line > 1 {
+            lines.push(line - 1);
+        }
         lines.extend(line..=wrong.line_of(edit.end.max(edit.start + 1) - 1).max(line));
         if edit.text.ends_with('\n') && edit.start == edit.end {
             lines.extend([line.saturating_sub(1).max(1), line]);

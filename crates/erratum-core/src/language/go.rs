@@ -61,6 +61,7 @@ pub(super) static GO: Language = Language {
         "<<=", ">>=", "&^=", "...", ":=", "<-", "++", "--", "<<", ">>", "<=", ">=", "==", "!=",
         "&&", "||", "&^", "+=", "-=", "*=", "/=", "%=", "&=", "|=", "^=",
     ],
+    form: super::DeclarationForm::Go,
     declares: &[
         ("var", Value),
         ("const", Value),
@@ -210,6 +211,13 @@ pub(super) static GO: Language = Language {
         ("and", "&&"),
         ("or", "||"),
         ("not", "!"),
+    ],
+    called: &[
+        ("untyped string", "string"),
+        ("untyped float", "float64"),
+        ("untyped int", "int"),
+        ("untyped bool", "bool"),
+        ("untyped rune", "rune"),
     ],
     defaults: &[
         ("int", "0"),

@@ -46,6 +46,7 @@ pub(super) static HASKELL: Language = Language {
         "&&", "||", "!!", "..", ">>", "$!", "**", "^^",
     ],
     terminator: "\u{0}",
+    form: super::DeclarationForm::Haskell,
     declares: &[("data", Type), ("newtype", Type), ("type", Type), ("class", Type), ("let", Value)],
     import: ImportForm { before: "import ", after: "" },
     library: &[
@@ -249,6 +250,7 @@ pub(super) static HASKELL: Language = Language {
         ("struct", "data"),
         ("println", "putStrLn"),
     ],
+    called: &[("[Char]", "String")],
     defaults: &[
         ("Int", "0"),
         ("Integer", "0"),

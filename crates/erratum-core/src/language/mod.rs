@@ -61,6 +61,25 @@ pub enum Apostrophe {
     Attribute,
 }
 
+/// How a declaration is written, beside what the words in [`Language::declares`] tell.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum DeclarationForm {
+    /// `int hour`.
+    TypeFirst,
+    /// `hour: i32`, as in Rust.
+    Rust,
+    /// `hour: number`, as in TypeScript.
+    TypeScript,
+    /// `hour: Int`, as in Scala.
+    Scala,
+    /// `hour, minute: integer;`, in sections.
+    Pascal,
+    /// `hour int` and `hour := 3`.
+    Go,
+    /// Equations and signatures.
+    Haskell,
+}
+
 /// The types that plain values usually have.
 #[derive(Clone, Copy, Debug)]
 pub struct Usual {
@@ -101,6 +120,7 @@ const PLAIN: Language = Language {
     doubled_quotes: false,
     any_case: false,
     blocks: &[],
+    dividers: &[],
     line_ends: false,
     name_marks: "",
     usual: Usual { truth: "bool", whole: "int", real: "double", text: "string" },
@@ -109,12 +129,14 @@ const PLAIN: Language = Language {
     types: &[],
     operators: &[],
     terminator: ";",
+    form: DeclarationForm::TypeFirst,
     type_first: false,
     declares: &[],
     import: ImportForm { before: "import ", after: "" },
     library: &[],
     prelude: &[],
     foreign: &[],
+    called: &[],
     defaults: &[],
     grave_warnings: &[],
 };
@@ -148,6 +170,8 @@ pub struct Language {
     pub any_case: bool,
     /// Words that open a block, each with the one that closes it.
     pub blocks: &'static [(&'static str, &'static str)],
+    /// Words that stand between two statements, beside those that open and close blocks.
+    pub dividers: &'static [&'static str],
     /// Whether a statement ends with its line.
     pub line_ends: bool,
     /// Marks that may stand in names, beside letters, digits and `_`.
@@ -164,6 +188,8 @@ pub struct Language {
     pub operators: &'static [&'static str],
     /// What ends a statement.
     pub terminator: &'static str,
+    /// How a declaration is written.
+    pub form: DeclarationForm,
     /// Whether a declaration is written type first (`int x`), rather than after a keyword.
     pub type_first: bool,
     /// Keywords after which comes a name that is being declared.
@@ -176,6 +202,8 @@ pub struct Language {
     pub prelude: &'static [(NameKind, &'static [&'static str])],
     /// Words of other languages, and what is written here instead.
     pub foreign: &'static [(&'static str, &'static str)],
+    /// What the compiler calls a type, and what a program writes for it.
+    pub called: &'static [(&'static str, &'static str)],
     /// A starting value for each built-in type.
     pub defaults: &'static [(&'static str, &'static str)],
     /// Warnings that tell of a mistake (the language forbids it, or the program goes wrong): they
@@ -203,6 +231,19 @@ impl Language {
     /// Whether a word is a built-in type.
     pub fn is_type(&self, word: &str) -> bool {
         self.types.contains(&word)
+            || (self.any_case && self.types.iter().any(|t| t.eq_ignore_ascii_case(word)))
+    }
+
+    /// The name that a program writes for what the compiler calls so.
+    pub fn written<'a>(&self, name: &'a str) -> &'a str {
+        let found = self.called.iter().find(|(compiler, _)| *compiler == name);
+        found.map_or(name, |(_, written)| written)
+    }
+
+    /// The mark around a text.
+    pub fn quote(&self) -> &'static str {
+        let single = self.apostrophe == Apostrophe::Text && self.doubled_quotes;
+        if single { "'" } else { "\"" }
     }
 
     /// The starting value of a built-in type, if there is one.

@@ -31,6 +31,7 @@ pub(super) static RUST: Language = Language {
     ],
     terminator: ";",
     type_first: false,
+    form: super::DeclarationForm::Rust,
     declares: &[
         ("let", Value),
         ("mut", Value),

@@ -59,6 +59,7 @@ pub(super) static SCALA: Language = Language {
         ":::", "=>", "<-", "<:", ">:", "::", "++", "<=", ">=", "==", "!=", "&&", "||", "+=", "-=",
         "*=", "/=", "%=", "->", "<%",
     ],
+    form: super::DeclarationForm::Scala,
     declares: &[
         ("val", Value),
         ("var", Value),

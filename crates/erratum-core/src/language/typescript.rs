@@ -75,6 +75,7 @@ pub(super) static TYPESCRIPT: Language = Language {
         "--", "<<", ">>", "<=", ">=", "==", "!=", "&&", "||", "??", "?.", "+=", "-=", "*=", "/=",
         "%=", "&=", "|=", "^=", "**",
     ],
+    form: super::DeclarationForm::TypeScript,
     declares: &[
         ("let", Value),
         ("const", Value),

@@ -21,14 +21,25 @@ macro_rules! slips {
 const C_LIKE: &[&str] = &["c", "cpp"];
 const TYPE_FIRST: &[&str] = &["c", "cpp", "java", "csharp"];
 
+/// Languages whose statements are held together by words.
+const WORDY: &[&str] = &["pascal", "haskell"];
+
 /// The kind whose true place is a whole group of lines.
 pub(super) const LOST_IMPORT: &str = "lost-import";
 
 /// All kinds.
 pub const KINDS: &[Slip] = slips! {
     "lost-terminator" &[] => |t, _| lose(t, |t, i| t.lexed.is(i, ";") && !in_header(t, i));
-    "lost-close-brace" &[] => |t, _| lose(t, |t, i| t.lexed.is(i, "}"));
-    "lost-open-brace" &[] => |t, _| lose(t, |t, i| t.lexed.is(i, "{"));
+    "lost-close-brace" &[] => |t, _| lost_end(t);
+    "lost-open-brace" &[] => |t, _| lose(t, |t, i| t.lexed.opens_block(i) && matches!(t.lexed.word(i), "{" | "begin" | "repeat"));
+    "lost-keyword" WORDY => |t, _| lose(t, |t, i| matches!(t.lexed.word(i), "then" | "do" | "of" | "in" | "to"));
+    "mark-before-else" &["pascal"] => |t, _| before_else(t);
+    "assignment-mark" &["pascal", "go"] => |t, _| replace(t, "=", |t, i| t.lexed.is(i, ":="));
+    "wrong-indentation" &["haskell"] => |t, r| indentation(t, r);
+    "lost-constraint" &["haskell"] => |t, _| constraint(t);
+    "lost-deriving" &["haskell"] => |t, _| deriving(t);
+    "spare-import" &["go"] => |t, _| spare_import(t);
+    "constant-for-variable" &["typescript", "scala"] => |t, _| constant(t);
     "lost-close-parenthesis" &[] => |t, _| lose(t, |t, i| t.lexed.is(i, ")"));
     "lost-open-parenthesis" &[] => |t, _| lose(t, |t, i| t.lexed.is(i, "("));
     "lost-square-bracket" &[] => |t, _| lose(t, |t, i| t.lexed.is(i, "]") || t.lexed.is(i, "["));
@@ -83,6 +94,107 @@ fn name(text: &Text) -> &str {
 
 fn indices(text: &Text) -> std::ops::Range<usize> {
     0..text.lexed.code.len().saturating_sub(1)
+}
+
+/// A closing bracket of a value in braces (Haskell's records), where nothing tells which was meant.
+fn in_record(text: &Text, index: usize) -> bool {
+    text.lexed.language.id == "haskell" && text.lexed.closes_block(index)
+}
+
+/// The end of a block; a word goes with the `;` behind it.
+fn lost_end(text: &Text) -> Places {
+    let lexed = &text.lexed;
+    let source = &lexed.source;
+    (0..lexed.code.len())
+        .filter(|i| lexed.closes_block(*i) && !in_record(text, *i))
+        .map(|i| {
+            let line = lexed.on_line(lexed.code[i].line);
+            let word = !lexed.is(i, "}");
+            let ended = word && line.len() == 2 && line.start == i && lexed.is(i + 1, ";");
+            if ended {
+                let line = lexed.code[i].line;
+                let (start, end) = (source.line_start(line), source.line_start(line + 1));
+                return vec![Edit::delete(name(text), start, end)];
+            }
+            vec![delete(text, i)]
+        })
+        .collect()
+}
+
+/// Pascal: a `;` before `else`.
+fn before_else(text: &Text) -> Places {
+    let places = (1..text.lexed.code.len())
+        .filter(|i| text.lexed.is(*i, "else") && !text.lexed.is(i - 1, ";"))
+        .filter(|i| !in_case(text, *i));
+    places.map(|i| vec![Edit::insert(name(text), text.lexed.code[i - 1].end, ";")]).collect()
+}
+
+/// Whether an `else` belongs to a `case`, which may have a `;` before it.
+fn in_case(text: &Text, index: usize) -> bool {
+    text.pairs.inside[index].is_some_and(|open| text.lexed.is(open, "case"))
+}
+
+/// Haskell: a line of a block moved by one or two columns.
+fn indentation(text: &Text, random: &mut Random) -> Places {
+    let lexed = &text.lexed;
+    let source = &lexed.source;
+    let firsts = lexed.code.iter().filter(|token| token.first);
+    firsts
+        .filter(|token| source.indent(token.line).is_some_and(|indent| indent >= 2))
+        .map(|token| {
+            let start = source.line_start(token.line);
+            let blanks = 1 + random.usize(..2);
+            if random.bool() {
+                vec![Edit::insert(name(text), start, " ".repeat(blanks))]
+            } else {
+                vec![Edit::delete(name(text), start, start + blanks)]
+            }
+        })
+        .collect()
+}
+
+/// Haskell: `Ord a =>` gone from a signature.
+fn constraint(text: &Text) -> Places {
+    let lexed = &text.lexed;
+    let places = (0..lexed.code.len()).filter(|i| lexed.is(*i, "=>")).filter_map(|i| {
+        let line = lexed.on_line(lexed.code[i].line);
+        let colons = (line.start..i).find(|at| lexed.is(*at, "::"))?;
+        Some(vec![Edit::delete(name(text), lexed.code[colons + 1].start, lexed.code[i + 1].start)])
+    });
+    places.collect()
+}
+
+/// Haskell: a `deriving` gone.
+fn deriving(text: &Text) -> Places {
+    let lexed = &text.lexed;
+    let places = (1..lexed.code.len()).filter(|i| lexed.is(*i, "deriving")).filter_map(|i| {
+        let close = text.pairs.partner.get(i + 1).copied().flatten()?;
+        Some(vec![Edit::delete(name(text), lexed.code[i - 1].end, lexed.code[close].end)])
+    });
+    places.collect()
+}
+
+/// Go: an import that nothing uses.
+fn spare_import(text: &Text) -> Places {
+    let source = &text.lexed.source;
+    let lines = import_lines(source, text.lexed.language);
+    let grouped = lines.iter().copied().find(|line| source.line_text(*line).starts_with('\t'));
+    let unused = ["os", "bytes", "time"];
+    let spare = unused.iter().find(|path| !text.names.seen.contains_key(**path));
+    match (grouped, spare) {
+        (Some(line), Some(path)) => {
+            vec![vec![Edit::insert(name(text), source.line_start(line), format!("\t\"{path}\"\n"))]]
+        }
+        _ => Vec::new(),
+    }
+}
+
+/// A variable that changes, declared as one that does not.
+fn constant(text: &Text) -> Places {
+    match text.lexed.language.id {
+        "scala" => replace(text, "val", |t, i| t.lexed.is(i, "var")),
+        _ => replace(text, "const", |t, i| t.lexed.is(i, "let")),
+    }
 }
 
 /// Inside the brackets of a `for`.
@@ -519,7 +631,10 @@ fn class_name(text: &Text, random: &mut Random) -> Places {
 
 fn quoted_number(text: &Text) -> Places {
     let lexed = &text.lexed;
-    let number = |i: &usize| lexed.kind(*i) == Some(TokenKind::Number) && lexed.is(*i - 1, "=");
+    let mark = lexed.language.quote();
+    let number = |i: &usize| {
+        lexed.kind(*i) == Some(TokenKind::Number) && matches!(lexed.word(*i - 1), "=" | ":=")
+    };
     (1..lexed.code.len())
         .filter(number)
         .map(|i| {
@@ -528,7 +643,7 @@ fn quoted_number(text: &Text) -> Places {
                 name(text),
                 token.start,
                 token.end,
-                format!("\"{}\"", lexed.text(&token)),
+                format!("{mark}{}{mark}", lexed.text(&token)),
             )]
         })
         .collect()

@@ -8,11 +8,12 @@ use crate::pairs::{Odd, OddBracket, closing};
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     // Only the first few matter: what follows an odd bracket is seen through it.
     for odd in case.text.pairs.odd.iter().take(4) {
-        match (case.lexed().word(odd.token), odd.odd) {
-            ("{", Odd::Unclosed) => lost_close(case, odd, all),
-            ("}", Odd::Unopened) => surplus_close(case, odd, all),
-            (_, Odd::Unclosed) => lost_parenthesis(case, odd, all),
-            (_, Odd::Unopened) => surplus_parenthesis(case, odd, all),
+        let block = case.lexed().opens_block(odd.token) || case.lexed().closes_block(odd.token);
+        match (block, odd.odd) {
+            (true, Odd::Unclosed) => lost_close(case, odd, all),
+            (true, Odd::Unopened) => surplus_close(case, odd, all),
+            (false, Odd::Unclosed) => lost_parenthesis(case, odd, all),
+            (false, Odd::Unopened) => surplus_parenthesis(case, odd, all),
         }
     }
 }
@@ -86,7 +87,14 @@ fn closing_line(case: &Case, open: usize, before: usize) -> Edit {
     let last_line = source.line_of(last.end.saturating_sub(1));
     let at = source.line_end(last_line);
     let indent = source.indent_text(header_line(case, open));
-    let text = format!("{}{indent}}}", source.line_end_text());
+    let close = match (closing(case.lexed(), open), case.lexed().word(before)) {
+        // A word ends a block and its statement; the program's last one has a dot.
+        ("end", "else") => "end".to_owned(),
+        ("end", "") if !case.lexed().is(case.lexed().code.len() - 1, ".") => "end.".to_owned(),
+        (word @ ("end" | "until"), _) => format!("{word};"),
+        (mark, _) => mark.to_owned(),
+    };
+    let text = format!("{}{indent}{close}", source.line_end_text());
     case.insert(at, text)
 }
 
@@ -99,6 +107,7 @@ fn header_line(case: &Case, open: usize) -> u32 {
 }
 
 fn surplus_close(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
+    lost_begin(case, odd.token, all);
     let delete =
         w::DELETE + w::PAIRS_MENDED + if odd.before.is_empty() { w::LAYOUT_PLACE } else { 0.0 };
     all.push(Candidate::new("extra-bracket", delete, vec![case.delete_token(odd.token)]));
@@ -113,16 +122,64 @@ fn surplus_close(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
             all.push(Candidate::new("missing-bracket", score, vec![edit]));
         }
     }
-    for before in &odd.before {
+    for before in odd.before.iter().filter(|_| case.lexed().is(odd.token, "}")) {
         let edit = case.insert(case.end_before(*before), " {");
         let score = w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE;
         all.push(Candidate::new("missing-bracket", score, vec![edit]));
     }
 }
 
+/// `end` without its `begin`: a line of its own before the first line of the block, or behind the word
+/// after which a block stands.
+fn lost_begin(case: &Case, close: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let source = &lexed.source;
+    if lexed.is(close, "}") {
+        return;
+    }
+    let Some(word) =
+        lexed.language.blocks.iter().find(|(_, end)| lexed.is(close, end)).map(|(open, _)| *open)
+    else {
+        return;
+    };
+    let indent = source.indent(lexed.code[close].line).unwrap_or(0);
+    let own = source.indent_text(lexed.code[close].line);
+    let reported = lexed.code[case.token].line;
+    let mut rank = 0.0;
+    for at in (1..close).rev().filter(|at| lexed.code[*at].first).take(80) {
+        let line = lexed.code[at].line;
+        if source.indent(line).unwrap_or(0) <= indent {
+            break;
+        }
+        let above = source.indent(lexed.code[at - 1].line).unwrap_or(0);
+        let header = matches!(lexed.word(at - 1), "then" | "do" | "else" | "of");
+        // The first line of the block: above it stands something that is not of the block.
+        let starts = above <= indent || header;
+        let told = line == reported;
+        if !starts && !told {
+            continue;
+        }
+        let text = format!("{own}{word}{}", source.line_end_text());
+        let edit = case.insert(source.line_start(line), text);
+        let score = w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE - rank
+            + if header && above <= indent { 2.0 } else { 0.0 }
+            + if told { 1.5 } else { 0.0 };
+        all.push(Candidate::new("missing-bracket", score, vec![edit]));
+        rank += 0.5;
+    }
+    // A block whose lines are not indented: directly where the compiler stops.
+    let first = lexed.on_line(reported).start;
+    if lexed.code.get(first).is_some() && source.indent(reported).unwrap_or(0) <= indent {
+        let text = format!("{own}{word}{}", source.line_end_text());
+        let edit = case.insert(source.line_start(reported), text);
+        let score = w::INSERT + w::PAIRS_MENDED;
+        all.push(Candidate::new("missing-bracket", score, vec![edit]));
+    }
+}
+
 fn lost_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let close = closing(lexed.word(odd.token));
+    let close = closing(lexed, odd.token);
     let mut redundant = false;
     for before in &odd.before {
         let token = lexed.code.get(*before);
@@ -179,7 +236,7 @@ fn lost_opening_line(case: &Case, close: usize, all: &mut Vec<Candidate>) {
     let indent = source.indent(lexed.code[close].line);
     for next in (1..close).rev().take(600).filter(|at| lexed.code[*at].first) {
         let last = lexed.code[next - 1];
-        let ended = matches!(lexed.word(next - 1), ";" | "{" | "}" | ",");
+        let ended = lexed.divides(next - 1) || lexed.is(next - 1, ",");
         let deeper = source.indent(lexed.code[next].line) > indent;
         if source.indent(last.line) == indent && deeper && !ended {
             let open = if lexed.is(close, "]") { "[" } else { "(" };
@@ -216,7 +273,7 @@ fn surplus_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) 
     let lexed = case.lexed();
     if let Some(open) = odd.meets {
         let score = w::REPLACE_LIKE + w::PAIRS_MENDED + w::LAYOUT_PLACE;
-        let wanted = closing(lexed.word(open));
+        let wanted = closing(lexed, open);
         all.push(Candidate::new(
             "mismatched-bracket",
             score,
@@ -240,7 +297,7 @@ fn surplus_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) 
     lost_opening_line(case, odd.token, all);
     // `)` alone on a line, where a block ends.
     let line = lexed.on_line(lexed.code[odd.token].line);
-    let braces = case.text.pairs.odd.iter().any(|o| lexed.is(o.token, "{"));
+    let braces = case.text.pairs.odd.iter().any(|o| lexed.opens_block(o.token));
     let goes_on =
         matches!(lexed.word(line.start + 1), "else" | "catch" | "finally" | "while" | ";" | ",");
     let alone = odd.token == line.start && (line.len() == 1 || goes_on);

@@ -3,6 +3,7 @@
 use super::shape::{function_around, simple_type, text_of};
 use super::{Candidate, Case, weights as w};
 use crate::edit::Edit;
+use crate::language::DeclarationForm;
 use crate::lex::TokenKind;
 use crate::names::NameKind;
 
@@ -19,6 +20,12 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks("declare") || case.asks("respell") {
         undeclared(case, all);
         prototype(case, all);
+    }
+    if case.asks("unused") {
+        unused(case, all);
+    }
+    if case.asks("results") {
+        results(case, all);
     }
     if case.asks("static") {
         made_static(case, all);
@@ -206,6 +213,10 @@ fn mutable(case: &Case, all: &mut Vec<Candidate>) {
     let tokens = [case.token, case.token + 1, case.token + 2];
     for token in tokens {
         let Some(declared) = case.text.names.resolve(lexed, token) else { continue };
+        if case.language().form != DeclarationForm::Rust {
+            changeable(case, declared.token, all);
+            return;
+        }
         if name.as_ref().is_some_and(|name| name != lexed.word(declared.token)) {
             continue;
         }
@@ -234,6 +245,22 @@ fn mutable(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// A name that is declared to keep its value: another word in front of it lets it change.
+fn changeable(case: &Case, declared: usize, all: &mut Vec<Candidate>) {
+    let word = declared.wrapping_sub(1);
+    let new = match case.lexed().word(word) {
+        "const" if case.language().form == DeclarationForm::TypeScript => "let",
+        "val" => "var",
+        "readonly" => {
+            let edit = case.delete_token(word);
+            all.push(Candidate::new("fixed-value", 2.0, vec![edit]));
+            return;
+        }
+        _ => return,
+    };
+    all.push(Candidate::new("fixed-value", 2.5, vec![case.replace_token(word, new)]));
+}
+
 /// A name that is given a value without ever having been declared.
 fn undeclared(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -247,18 +274,30 @@ fn undeclared(case: &Case, all: &mut Vec<Candidate>) {
         case.text.names.seen.get(name).and_then(|seen| seen.first().copied()).unwrap_or(case.token);
     let starts = matches!(lexed.word(first.wrapping_sub(1)), ";" | "{" | "}" | "(" | "")
         || lexed.code[first].first;
-    if !starts || !lexed.is(first + 1, "=") {
+    let assigned = lexed.is(first + 1, "=") || lexed.is(first + 1, ":=");
+    if case.language().form == DeclarationForm::Pascal {
+        pascal_variable(case, name, assigned.then_some(first), all);
+    }
+    if !starts || !assigned {
         return;
     }
     let value = simple_type(case, first + 2)
         .filter(|_| matches!(lexed.word(first + 3), ";" | "+" | "-" | "*" | "/"));
     let start = lexed.code[first].start;
-    let words: Vec<(String, f64)> = match case.language().id {
-        "rust" => vec![("let ".to_owned(), 1.5), ("let mut ".to_owned(), 1.3)],
-        language => {
-            let bool_type = if language == "java" { "boolean" } else { "bool" };
+    let usual = case.language().usual;
+    let words: Vec<(String, f64)> = match case.language().form {
+        DeclarationForm::Rust => vec![("let ".to_owned(), 1.5), ("let mut ".to_owned(), 1.3)],
+        DeclarationForm::TypeScript => vec![("let ".to_owned(), 1.5), ("const ".to_owned(), 1.4)],
+        DeclarationForm::Scala => vec![("val ".to_owned(), 1.5), ("var ".to_owned(), 1.4)],
+        DeclarationForm::Go => {
+            let edit = case.replace_token(first + 1, ":=");
+            all.push(Candidate::new("wrong-mark", 3.0, vec![edit]));
+            return;
+        }
+        DeclarationForm::Pascal | DeclarationForm::Haskell => return,
+        DeclarationForm::TypeFirst => {
             let known = value.into_iter().map(|typed| (format!("{typed} "), 2.0));
-            let rest = ["int", "double", super::shape::string(language), bool_type];
+            let rest = [usual.whole, usual.real, usual.text, usual.truth];
             known
                 .chain(
                     rest.iter()
@@ -270,6 +309,42 @@ fn undeclared(case: &Case, all: &mut Vec<Candidate>) {
     };
     for (word, score) in words {
         all.push(Candidate::new("missing-declaration", score, vec![case.insert(start, word)]));
+    }
+}
+
+/// Pascal: a variable that stands in no `var` section: in that of the function around it, or in that
+/// of the program.
+fn pascal_variable(case: &Case, name: &str, first: Option<usize>, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let usual = case.language().usual;
+    let value = first.and_then(|first| simple_type(case, first + 2));
+    let counts = case.text.names.seen.get(name).is_some_and(|seen| {
+        seen.iter()
+            .any(|at| lexed.is(at.wrapping_sub(1), "for") || lexed.is(at.wrapping_sub(1), "["))
+    });
+    let typed = match value {
+        _ if counts => usual.whole.to_owned(),
+        Some(typed) => typed,
+        None => usual.whole.to_owned(),
+    };
+    let others = [usual.whole, usual.real, usual.text, usual.truth];
+    // What stands only once is rather misspelt than not declared.
+    let often =
+        if case.text.names.seen.get(name).is_some_and(|seen| seen.len() > 1) { 1.5 } else { -1.0 };
+    let spelt = lexed.text(&lexed.code[case.token]).to_owned();
+    let sections = (0..case.token).rev().filter(|at| lexed.is(*at, "var"));
+    for (rank, section) in sections.take(2).enumerate() {
+        let Some(next) = lexed.code.get(section + 1) else { continue };
+        let indent = lexed.source.indent_text(next.line);
+        let end = lexed.source.line_end_text();
+        let types =
+            std::iter::once(typed.as_str()).chain(others.into_iter().filter(|t| *t != typed));
+        for (less, typed) in types.enumerate() {
+            let text = format!("{indent}{spelt}: {typed};{end}");
+            let edit = case.insert(lexed.source.line_start(next.line), text);
+            let score = often - less as f64 - rank as f64;
+            all.push(Candidate::new("missing-declaration", score, vec![edit]));
+        }
     }
 }
 
@@ -324,4 +399,58 @@ fn throws(case: &Case, all: &mut Vec<Candidate>) {
         case.insert(lexed.code[function.parameters_close].end, format!(" throws {exception}"))
     };
     all.push(Candidate::new("missing-throws", 2.0, vec![edit]));
+}
+
+/// Go: a name that is never used: taken out, or given to the call in which it was forgotten.
+fn unused(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.code[case.token].line;
+    if lexed.kind(case.token) == Some(TokenKind::Str) {
+        let source = &lexed.source;
+        let edit = Edit::delete(case.file(), source.line_start(line), source.line_start(line + 1));
+        all.push(Candidate::new("unused-name", 2.5, vec![edit]));
+        return;
+    }
+    let name = lexed.word(case.token);
+    let Some(declared) = case.text.names.resolve(lexed, case.token) else { return };
+    // The other names of the statement are used: this one was, too, where they stand.
+    let calls = (case.token..=declared.scope.1).filter(|at| lexed.code[*at].line > line);
+    for call in calls.filter_map(|at| super::shape::call_at(case, at)).take(12) {
+        let Some(&(first, last)) = call.arguments.last() else { continue };
+        let text = lexed.word(first);
+        let marks = if lexed.kind(first) == Some(TokenKind::Str) || call.arguments.len() > 1 {
+            let format = lexed.word(call.arguments[0].0);
+            super::calls::percents(format).len() as i64 - (call.arguments.len() as i64 - 1)
+        } else {
+            0
+        };
+        let score = if marks == 1 { 3.0 } else { 0.0 } - if text == name { 9.0 } else { 0.0 };
+        let edit = case.insert(lexed.code[last].end, format!(", {name}"));
+        all.push(Candidate::new("missing-argument", score, vec![edit]).guess());
+    }
+    let edit = case.replace_token(case.token, "_");
+    let several = lexed.is(case.token + 1, ",") || lexed.is(case.token.wrapping_sub(1), ",");
+    if several {
+        all.push(Candidate::new("unused-name", 0.5, vec![edit]).guess());
+    } else {
+        let end = case.statement_end(case.token);
+        let edit = delete_lines(case, case.statement_start(case.token), end);
+        all.push(Candidate::new("unused-name", -1.0, vec![edit]).guess());
+    }
+}
+
+/// Go: a call gives back more values, or fewer, than are taken.
+fn results(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let Some(mark) = line.clone().find(|at| matches!(lexed.word(*at), ":=" | "=")) else { return };
+    let left = mark.wrapping_sub(1);
+    let edit = case.insert(lexed.code[left].end, ", _");
+    all.push(Candidate::new("unhandled-result", 2.5, vec![edit]));
+    let error = case.insert(lexed.code[left].end, ", err");
+    all.push(Candidate::new("unhandled-result", 1.5, vec![error]));
+    if let Some(comma) = (line.start..mark).rev().find(|at| lexed.is(*at, ",")) {
+        let edit = Edit::delete(case.file(), lexed.code[comma - 1].end, lexed.code[left].end);
+        all.push(Candidate::new("unhandled-result", 2.0, vec![edit]));
+    }
 }

@@ -4,6 +4,7 @@ use super::shape::{Function, function_at, text_of};
 use super::{Candidate, Case, weights as w};
 use crate::catalogue::Phase;
 use crate::edit::Edit;
+use crate::language::DeclarationForm;
 use crate::names::NameKind;
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
@@ -22,7 +23,7 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
 /// The end of a function that should return a value and does not.
 fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let at = if lexed.is(case.token, "}") { case.token } else { case.token + 1 };
+    let at = if lexed.closes_block(case.token) { case.token } else { case.token + 1 };
     let Some(function) = function_at(case, at.min(lexed.code.len() - 1)) else { return };
     let Some(close) = function.close else { return };
     let typed = function.returns.map_or(String::new(), |typed| text_of(case, typed));
@@ -65,7 +66,7 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
         values.push((word.to_owned(), loose));
     }
     named_after(case, &function, &typed, &mut values);
-    if case.language().id == "rust" {
+    if case.language().form == DeclarationForm::Rust {
         wrapped(case, &function, &typed, &mut values);
     }
     if let Some(value) = case.language().default_of(&typed) {
@@ -74,8 +75,17 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
             values.push(("true".to_owned(), -1.0));
         }
     } else {
+        let go = go_value(case, &typed);
         let plain = match case.language().id {
-            "java" if !typed.is_empty() => "null",
+            "go" => go.as_str(),
+            "typescript" if typed.ends_with("[]") => "[]",
+            "typescript" if typed.contains("null") => "null",
+            "typescript" if typed.contains("undefined") => "undefined",
+            "typescript" if !typed.is_empty() => "null!",
+            "scala" if typed.starts_with("List") => "Nil",
+            "scala" if typed.starts_with("Option") => "None",
+            "scala" if !typed.is_empty() => "null",
+            "csharp" | "java" if !typed.is_empty() => "null",
             "c" if typed.contains('*') => "NULL",
             "rust" if typed == "&str" => "\"\"",
             "rust" if typed.starts_with("Vec") => "Vec::new()",
@@ -90,7 +100,7 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
     empty_block(case, &function, &values, all);
     let indent = body_indent(case, function.open, close);
     for (value, score) in values.into_iter().take(5) {
-        let text = if case.language().id == "rust" { value } else { format!("return {value};") };
+        let text = returned(case, &value);
         let end = case.end_before(close);
         let line_end = source.line_end(source.line_of(end.saturating_sub(1)));
         let (place, text) = if lexed.code[close].first {
@@ -102,6 +112,33 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
             Candidate::new("missing-return", 1.0 + score, vec![case.insert(place, text)]).guess(),
         );
     }
+}
+
+/// The statement, or the expression, that gives a value back.
+fn returned(case: &Case, value: &str) -> String {
+    match case.language().form {
+        DeclarationForm::Rust | DeclarationForm::Scala => value.to_owned(),
+        _ => format!("return {value}{}", case.terminator()),
+    }
+}
+
+/// Go: the value that a type has before it is given one; for several results, one of each, or their
+/// names.
+fn go_value(case: &Case, typed: &str) -> String {
+    if let Some(inner) = typed.strip_prefix('(').and_then(|rest| rest.strip_suffix(')')) {
+        let parts = inner.split(',').map(str::trim);
+        let one = |part: &str| match part.split_once(' ') {
+            Some((name, _)) => name.to_owned(),
+            None => go_value(case, part),
+        };
+        return parts.map(one).collect::<Vec<_>>().join(", ");
+    }
+    if let Some(value) = case.language().default_of(typed) {
+        return value.to_owned();
+    }
+    let pointer = ["*", "[]", "map[", "func", "chan"].iter().any(|start| typed.starts_with(start));
+    let interface = typed.is_empty() || typed == "any" || typed == "error";
+    if pointer || interface { "nil".to_owned() } else { format!("{typed}{{}}") }
 }
 
 /// Rust: values in the wrapping that the return type asks for, and a struct of the fields at hand.
@@ -212,11 +249,7 @@ fn empty_block(
         }
         let indent = format!("{}    ", source.indent_text(b.line));
         for (value, score) in values.iter().take(2) {
-            let text = if case.language().id == "rust" {
-                value.clone()
-            } else {
-                format!("return {value};")
-            };
+            let text = returned(case, value);
             let edit = case.insert(
                 source.line_end(a.line),
                 format!("{}{indent}{text}", source.line_end_text()),
@@ -292,7 +325,8 @@ fn unset(case: &Case, all: &mut Vec<Candidate>) {
     if let Some((_, last)) = declared.typed.filter(|(first, _)| *first > declared.token) {
         end = last;
     }
-    if !matches!(lexed.word(end + 1), ";" | ",") {
+    let ended = matches!(lexed.word(end + 1), ";" | ",") || case.starts_line(end + 1);
+    if !ended {
         return;
     }
     let mut values: Vec<(String, f64)> = Vec::new();
@@ -320,7 +354,7 @@ fn unset(case: &Case, all: &mut Vec<Candidate>) {
         }
         None => values.push(("0".to_owned(), 0.5)),
     }
-    if matches!(typed.as_str(), "int" | "double" | "long" | "i32") {
+    if [case.language().usual.whole, case.language().usual.real].contains(&typed.as_str()) {
         values.push(("1".to_owned(), -1.5));
     }
     let at = lexed.code[end].end;

@@ -2,6 +2,7 @@
 
 use super::{Candidate, Case, respell::letters, weights as w};
 use crate::edit::Edit;
+use crate::language::DeclarationForm;
 use crate::lex::TokenKind;
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
@@ -23,7 +24,7 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 continue;
             }
             let score = w::IMPORT - if rank < 2 { 0.0 } else { 2.0 };
-            all.push(Candidate::new("missing-import", score, vec![import_line(case, path)]));
+            all.push(Candidate::new("missing-import", score, vec![import(case, path)]));
         }
         let opened = rank < 2 && standard_namespace(case, name);
         if opened {
@@ -48,9 +49,100 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     misspelt_path(case, all);
 }
 
+/// The tokens of the list in which this language names all it brings in: between `import (` and `)`
+/// in Go, between `uses` and `;` in Pascal.
+fn list(case: &Case) -> Option<(usize, usize)> {
+    let lexed = case.lexed();
+    match case.language().form {
+        DeclarationForm::Go => {
+            let open = (0..lexed.code.len())
+                .find(|at| lexed.is(*at, "import") && lexed.is(at + 1, "("))?
+                + 1;
+            let close = case.text.pairs.partner[open];
+            let end = (open..lexed.code.len()).find(|at| lexed.is(*at, ")"));
+            Some((open, close.or(end)?))
+        }
+        DeclarationForm::Pascal => {
+            let open = (0..lexed.code.len()).find(|at| lexed.is(*at, "uses"))?;
+            Some((open, (open..lexed.code.len()).find(|at| lexed.is(*at, ";"))?))
+        }
+        _ => None,
+    }
+}
+
+/// What brings a path in: an entry of the list, a name in the brackets of an import that is there,
+/// or a line of its own.
+fn import(case: &Case, path: &str) -> Edit {
+    let lexed = case.lexed();
+    let source = &lexed.source;
+    match (case.language().form, list(case)) {
+        (DeclarationForm::Go, Some((open, close))) => {
+            let new = format!("\"{path}\"");
+            let entries = (open + 1..close).filter(|at| lexed.kind(*at) == Some(TokenKind::Str));
+            let after = entries.clone().find(|at| lexed.word(*at) > new.as_str());
+            let (line, end) = (lexed.code[after.unwrap_or(close)].line, source.line_end_text());
+            let indent = entries
+                .last()
+                .map_or("\t".to_owned(), |at| source.indent_text(lexed.code[at].line));
+            case.insert(source.line_start(line), format!("{indent}{new}{end}"))
+        }
+        (DeclarationForm::Pascal, Some((_, end))) => {
+            case.insert(case.end_before(end), format!(", {path}"))
+        }
+        (DeclarationForm::Pascal, None) => {
+            // Behind the program's name and what the compiler is told.
+            let name = (0..lexed.code.len()).find(|at| lexed.is(*at, ";")).unwrap_or(0);
+            let first = lexed.code.get(name + 1).map_or(1, |token| token.line);
+            let end = source.line_end_text();
+            let before = source.line_start(first);
+            case.insert(before, format!("uses{end}  {path};{end}{end}"))
+        }
+        (DeclarationForm::Haskell, _) => haskell_import(case, path),
+        _ => import_line(case, path),
+    }
+}
+
+/// Haskell: a name in the brackets of an import of the same module, or a line of its own.
+fn haskell_import(case: &Case, path: &str) -> Edit {
+    let lexed = case.lexed();
+    if let Some((module, name)) = path.strip_suffix(')').and_then(|path| path.split_once(" (")) {
+        for line in 1..=lexed.source.line_count() {
+            let text = lexed.source.line_text(line).into_owned();
+            let here = text.strip_prefix("import ").and_then(|rest| rest.strip_prefix(module));
+            if here.is_some_and(|rest| rest.starts_with(" (") && text.ends_with(')')) {
+                let at = lexed.source.line_end(line) - 1;
+                return case.insert(at, format!(", {name}"));
+            }
+        }
+    }
+    let source = &lexed.source;
+    let any = (1..=source.line_count()).any(|line| source.line_text(line).starts_with("import "));
+    let header = (0..lexed.code.len()).find(|at| lexed.is(*at, "where"));
+    match header.filter(|_| !any && lexed.is(0, "module")) {
+        Some(at) => {
+            let end = source.line_end_text();
+            let line = lexed.code[at].line;
+            case.insert(source.line_end(line), format!("{end}{end}import {path}"))
+        }
+        None => import_line(case, path),
+    }
+}
+
 fn imported(case: &Case, path: &str) -> bool {
     let lexed = case.lexed();
     let import = case.language().import;
+    if let Some((open, close)) = list(case) {
+        return (open..close).any(|at| lexed.word(at).trim_matches('"').eq_ignore_ascii_case(path));
+    }
+    if case.language().form == DeclarationForm::Haskell {
+        let module = path.split(" (").next().unwrap_or(path);
+        let text = String::from_utf8_lossy(lexed.source.bytes());
+        return text.lines().any(|line| {
+            let rest = line.strip_prefix("import ").and_then(|rest| rest.strip_prefix(module));
+            // All of the module, without a list.
+            rest.is_some_and(|rest| rest.trim().is_empty())
+        });
+    }
     if case.language().directives {
         let wanted = format!("<{path}>");
         return lexed.code.iter().any(|token| {
@@ -141,8 +233,12 @@ fn misspelt_path(case: &Case, all: &mut Vec<Candidate>) {
     }
     let line = lexed.code[case.token].line;
     let range = lexed.on_line(line);
-    let word = case.language().import.before.trim();
-    if range.is_empty() || letters(lexed.word(range.start), word) > 2.0 {
+    let word = case.language().import.before.trim_matches([' ', '"']);
+    let listed = list(case).is_some_and(|(open, close)| (open..=close).contains(&case.token));
+    if range.is_empty() || (letters(lexed.word(range.start), word) > 2.0 && !listed) {
+        return;
+    }
+    if misspelt_entry(case, all) {
         return;
     }
     let path_end = range.clone().rev().find(|at| lexed.kind(*at) == Some(TokenKind::Name));
@@ -151,11 +247,29 @@ fn misspelt_path(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let path: String = (first..=last).map(|at| lexed.word(at)).collect();
+    // `import qualified Data.Map as Map`, `import Data.List (sort)`: the path ends before the rest.
+    let haskell = case.language().form == DeclarationForm::Haskell;
+    let first = if haskell && lexed.is(first, "qualified") { first + 1 } else { first };
+    let last = (first..=last)
+        .take_while(|at| {
+            !haskell || lexed.is(*at, ".") || lexed.word(*at).starts_with(char::is_uppercase)
+        })
+        .last()
+        .unwrap_or(first);
+    let path: String =
+        if haskell { (first..=last).map(|at| lexed.word(at)).collect() } else { path };
     let (start, end) = (lexed.code[first].start, lexed.code[last].end);
+    let mut seen: Vec<&str> = Vec::new();
     for (known, _, _) in case.language().library {
+        let known = known.trim_start_matches("qualified ");
+        let known = if haskell { known.split(' ').next().unwrap_or(known) } else { known };
+        if seen.contains(&known) {
+            continue;
+        }
+        seen.push(known);
         let apart = letters(&path, known);
-        if known != &path && apart <= 3.0 {
-            let edit = Edit::replace(case.file(), start, end, *known);
+        if known != path && apart <= 3.0 {
+            let edit = Edit::replace(case.file(), start, end, known);
             all.push(Candidate::new(
                 "misspelt-import",
                 w::IMPORT + w::PER_LETTER * (apart - 1.0),
@@ -163,4 +277,55 @@ fn misspelt_path(case: &Case, all: &mut Vec<Candidate>) {
             ));
         }
     }
+}
+
+/// Go and Pascal: an entry of the list, or a path in quotes, that is nearly one of the library's.
+fn misspelt_entry(case: &Case, all: &mut Vec<Candidate>) -> bool {
+    let lexed = case.lexed();
+    let go = case.language().form == DeclarationForm::Go;
+    if !go && case.language().form != DeclarationForm::Pascal {
+        return false;
+    }
+    // The compiler may point at the end of the list.
+    let (from, to) = list(case).unwrap_or((case.token, case.token));
+    let wanted = if go { TokenKind::Str } else { TokenKind::Name };
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let entries = (from.min(line.start)..=to.max(line.end.saturating_sub(1)))
+        .filter(|at| lexed.kind(*at) == Some(wanted));
+    let named = case.word("name").map(|name| name.trim_matches('"').to_owned());
+    for at in entries {
+        let text = lexed.text(&lexed.code[at]);
+        let path = text.trim_matches('"');
+        if named.as_ref().is_some_and(|named| !named.eq_ignore_ascii_case(path)) {
+            continue;
+        }
+        let mut known: Vec<&str> =
+            case.language().library.iter().map(|(path, _, _)| *path).collect();
+        known.dedup();
+        for known in known.into_iter().filter(|known| !known.eq_ignore_ascii_case(path)) {
+            let apart = letters(&path.to_lowercase(), &known.to_lowercase());
+            if apart <= 2.5 {
+                let new = if go { format!("\"{known}\"") } else { known.to_owned() };
+                let score = w::IMPORT + 1.0 + w::PER_LETTER * (apart - 1.0);
+                all.push(Candidate::new(
+                    "misspelt-import",
+                    score,
+                    vec![case.replace_token(at, new)],
+                ));
+            }
+        }
+    }
+    // A path that lost its quotes.
+    if go && lexed.kind(case.token) == Some(TokenKind::Name) {
+        let (first, last) = (line.start, line.end.saturating_sub(1));
+        let start = if lexed.is(first, "import") { first + 1 } else { first };
+        if start <= last && !(start..=last).any(|at| lexed.kind(at) == Some(TokenKind::Str)) {
+            let edits = vec![
+                case.insert(lexed.code[start].start, "\""),
+                case.insert(lexed.code[last].end, "\""),
+            ];
+            all.push(Candidate::new("text-as-string", 4.0, edits));
+        }
+    }
+    true
 }

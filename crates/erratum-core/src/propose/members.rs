@@ -6,6 +6,7 @@ use crate::names::NameKind;
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    dot_for_comma(case, all);
     let line = lexed.on_line(lexed.code[case.token].line);
     for at in line.clone().filter(|at| *at > line.start && lexed.is(*at, ",")) {
         let object = matches!(lexed.word(at - 1), ")" | "]")
@@ -24,6 +25,31 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         for mark in marks(case, at - 1) {
             all.push(Candidate::new("wrong-mark", score, vec![case.replace_token(at, *mark)]));
         }
+    }
+}
+
+/// `.` typed for `,`: behind it stands a name that is a value by itself, or in front of it a text or a
+/// number, which has no such member.
+fn dot_for_comma(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for at in line.clone().filter(|at| *at > line.start && lexed.is(*at, ".")) {
+        let next = at + 1;
+        let in_list = case.text.pairs.inside[at].is_some();
+        let literal = matches!(lexed.kind(at - 1), Some(TokenKind::Str | TokenKind::Number));
+        let value =
+            case.text.names.resolve(lexed, next).is_some_and(|d| d.kind != NameKind::Member);
+        let apart = lexed.code.get(next).is_some_and(|token| token.start > lexed.code[at].end);
+        let known = is_member(case, next) && !apart;
+        if !in_list || known || !(literal || value || apart) {
+            continue;
+        }
+        let score = w::MEMBER
+            + if apart { 1.5 } else { -1.0 }
+            + if value { 1.0 } else { 0.0 }
+            + if literal { 1.0 } else { 0.0 }
+            - 0.05 * at.abs_diff(case.token) as f64;
+        all.push(Candidate::new("wrong-mark", score, vec![case.replace_token(at, ",")]));
     }
 }
 

@@ -9,6 +9,7 @@ mod brackets;
 mod calls;
 mod declare;
 mod flow;
+mod haskell;
 mod hints;
 mod imports;
 mod include;
@@ -177,9 +178,18 @@ impl<'a> Case<'a> {
         self.shown.iter().any(|shown| shown.entry.recipes.iter().any(|name| name == recipe))
     }
 
-    /// What a hole of a pattern held.
+    /// What a hole of a pattern held; a type under the name that programs write.
     fn word(&self, hole: &str) -> Option<&str> {
-        self.shown.iter().find_map(|shown| shown.words.get(hole)).map(String::as_str)
+        let held = self.shown.iter().find_map(|shown| shown.words.get(hole)).map(String::as_str)?;
+        if !matches!(hole, "from" | "to" | "found" | "expected") {
+            return Some(held);
+        }
+        let bare = if self.language().form == crate::language::DeclarationForm::Scala {
+            held.split('(').next().unwrap_or(held)
+        } else {
+            held
+        };
+        Some(self.language().written(bare))
     }
 
     fn insert(&self, at: usize, text: impl Into<String>) -> Edit {
@@ -226,7 +236,7 @@ impl<'a> Case<'a> {
     /// The first code token of the statement a token stands in.
     fn statement_start(&self, token: usize) -> usize {
         let mut at = token;
-        while at > 0 && !matches!(self.lexed().word(at - 1), ";" | "{" | "}") {
+        while at > 0 && !self.lexed().divides(at - 1) && !self.starts_line(at) {
             at -= 1;
         }
         at
@@ -236,10 +246,30 @@ impl<'a> Case<'a> {
     fn statement_end(&self, token: usize) -> usize {
         let last = self.lexed().code.len() - 1;
         let mut at = token;
-        while at < last && !matches!(self.lexed().word(at), ";" | "{" | "}") {
+        while at < last && !self.lexed().divides(at) && !self.starts_line(at + 1) {
             at += 1;
         }
         at
+    }
+
+    /// Whether a statement starts with this token because a line does.
+    fn starts_line(&self, token: usize) -> bool {
+        let inside = self.text.pairs.inside[token];
+        self.lexed().starts_line(token) && inside.is_none_or(|open| self.lexed().opens_block(open))
+    }
+
+    /// What ends a statement here: nothing where lines do, unless this learner writes it.
+    fn terminator(&self) -> &'static str {
+        let language = self.language();
+        if !language.line_ends {
+            return language.terminator;
+        }
+        let lexed = self.lexed();
+        let written = lexed
+            .code
+            .windows(2)
+            .any(|two| two[1].first && lexed.text(&two[0]) == language.terminator);
+        if written { language.terminator } else { "" }
     }
 }
 
@@ -255,6 +285,7 @@ pub fn candidates(case: &Case) -> Vec<Candidate> {
         window::propose(case, &mut all);
     }
     members::propose(case, &mut all);
+    haskell::propose(case, &mut all);
     respell::propose(case, &mut all);
     imports::propose(case, &mut all);
     if !early {
@@ -268,6 +299,9 @@ pub fn candidates(case: &Case) -> Vec<Candidate> {
         structure::propose(case, &mut all);
     }
     all.retain(|candidate| !silences(case, candidate));
+    if case.language().any_case {
+        all.iter_mut().for_each(|candidate| respelt(case, candidate));
+    }
     all.sort_by(|a, b| b.score.total_cmp(&a.score));
     let mut seen = std::collections::HashSet::new();
     all.retain(|candidate| {
@@ -276,6 +310,19 @@ pub fn candidates(case: &Case) -> Vec<Candidate> {
         seen.insert(sets)
     });
     all
+}
+
+/// Where case means nothing, a name is still written as this learner declared it.
+fn respelt(case: &Case, candidate: &mut Candidate) {
+    for edit in &mut candidate.edits {
+        let name = edit.text.to_ascii_lowercase();
+        let names = &case.text.names;
+        let declared = names.of(&name).map(|d| d.token);
+        let seen = names.seen.get(&name).and_then(|seen| seen.first().copied());
+        if let Some(token) = declared.chain(seen).next() {
+            edit.text = case.lexed().text(&case.lexed().code[token]).to_owned();
+        }
+    }
 }
 
 /// What to try for a text in which nothing but comments is left.

@@ -27,10 +27,14 @@ fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
         matches!(token.kind, TokenKind::Str | TokenKind::Char)
             && (!token.closed || lexed.source.bytes()[token.start..token.end].contains(&b'\n'))
             && !lexed.text(token).starts_with("\"\"\"")
-            && !lexed.text(token).starts_with('r')
+            && !(token.closed && lexed.text(token).starts_with(['r', '`', '@', '$']))
     });
     let Some(odd) = odd else { return };
-    let quote = if odd.kind == TokenKind::Str { "\"" } else { "'" };
+    let quote = match lexed.text(odd).trim_start_matches(['@', '$', 'b']).get(..1) {
+        Some("`") => "`",
+        Some("'") => "'",
+        _ => "\"",
+    };
     let line_end = lexed.source.line_end(odd.line);
     let line_start = lexed.source.line_start(odd.line);
     let certain = if odd.closed { 0.0 } else { 3.0 };
@@ -141,8 +145,9 @@ fn reading(case: &Case, line: &str, number: u32) -> f64 {
 /// Strings seldom end in a separator of the code around them, or hold an operator that joins
 /// strings.
 fn edge(text: &str) -> f64 {
-    let inner = text.trim_matches('"');
-    let end = if inner.ends_with([')', ';', ',']) { -1.5 } else { 0.0 };
+    let inner = text.trim_matches(['"', '\'']);
+    let unopened = inner.ends_with('}') && !inner.contains('{');
+    let end = if inner.ends_with([')', ';', ',']) || unopened { -1.5 } else { 0.0 };
     let joins = if inner.contains(" + ") || inner.contains(" << ") { -7.0 } else { 0.0 };
     let loose = if inner.starts_with("  ") || inner.ends_with("  ") { -0.7 } else { 0.0 };
     end + joins + loose
@@ -267,7 +272,7 @@ fn looks_like_code(language: &'static crate::language::Language, line: &str) -> 
     let starts = language.is_keyword(first) || language.is_type(first);
     let code_marks = text.contains([';', '{', '}', '=', '(']);
     directive
-        || text.contains("/*")
+        || language.block_comments.iter().any(|(open, _)| text.contains(open))
         || text.ends_with([';', '{', '}', '>'])
         || text.starts_with("#[")
         || (starts && code_marks)
@@ -332,6 +337,7 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
         .take(16)
         .collect();
     let plain = reading(case, &lexed.source.line_text(line), line);
+    let mark = case.language().quote();
     let mut ranked = Vec::new();
     for &start in &starts {
         for end in start..range.end.min(start + 24) {
@@ -348,16 +354,16 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
             let from = before.filter(|_| !lexed.code[start].first).map_or(from, |at| from.min(at));
             let text = [
                 lexed.source.slice(line_start, from).as_ref(),
-                "\"",
+                mark,
                 lexed.source.slice(from, to).as_ref(),
-                "\"",
+                mark,
                 lexed.source.slice(to, line_end).as_ref(),
             ]
             .concat();
             let single = if start == end { -3.0 } else { 0.0 };
             let sibling = if is_text_place(case, start, end) { SIBLING } else { 0.0 };
             let score = reading(case, &text, line) - plain - far + single + sibling;
-            let edits = vec![case.insert(from, "\""), case.insert(to, "\"")];
+            let edits = vec![case.insert(from, mark), case.insert(to, mark)];
             ranked.push(Candidate::new("text-as-string", score, edits));
         }
     }

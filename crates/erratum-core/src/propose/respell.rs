@@ -2,6 +2,7 @@
 
 use super::{Candidate, Case, weights as w};
 use crate::edit::Edit;
+use crate::language::DeclarationForm;
 use crate::lex::TokenKind;
 use crate::names::{NameKind, asked_kind};
 use std::collections::HashMap;
@@ -213,10 +214,14 @@ fn lost_mark(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
     }
 }
 
-fn kind_weight(asked: NameKind, is: NameKind) -> f64 {
+fn kind_weight(form: DeclarationForm, asked: NameKind, is: NameKind) -> f64 {
     use NameKind::*;
+    // Where a call needs no brackets, a function stands where a value does.
+    let bare =
+        matches!(form, DeclarationForm::Pascal | DeclarationForm::Scala | DeclarationForm::Haskell);
     match (asked, is) {
         _ if asked == is => w::KIND_FITS,
+        (Value | Function | Member, Value | Function | Member) if bare => w::KIND_FITS,
         (Member, Function | Value)
         | (Value, Member)
         | (Function, Member | Type)
@@ -245,8 +250,10 @@ fn near_names(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
         if apart > limit(word) || apart >= name.chars().count() as f64 {
             continue;
         }
-        let mut score =
-            base + w::RESPELL + w::PER_LETTER * (apart - 1.0) + kind_weight(asked, kind);
+        let mut score = base
+            + w::RESPELL
+            + w::PER_LETTER * (apart - 1.0)
+            + kind_weight(case.language().form, asked, kind);
         score += if apart < 1.0 && word.eq_ignore_ascii_case(name) { w::CASE_ONLY } else { 0.0 };
         score += if visible { w::VISIBLE } else { 0.0 } + if unused { w::UNUSED } else { 0.0 };
         score += if case.text.names.seen.contains_key(name) { w::SEEN } else { 0.0 };
@@ -304,7 +311,7 @@ fn near_declaration(case: &Case, token: usize, base: f64, all: &mut Vec<Candidat
         if name == word || apart > limit(word) || names.uses(name) > 0 || !visible {
             continue;
         }
-        let same_kind = kind_weight(asked_kind(lexed, token), declared.kind);
+        let same_kind = kind_weight(case.language().form, asked_kind(lexed, token), declared.kind);
         let more = (uses as f64 - 1.0).min(4.0) * w::DECLARATION_SLIP;
         let known = familiarity(case, word, name) - familiarity(case, name, word)
             + w::LOOKS * (looks(case, word) - looks(case, name));

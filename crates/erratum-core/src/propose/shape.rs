@@ -20,8 +20,11 @@ pub(super) struct Function {
 pub(super) fn function_around(case: &Case, token: usize) -> Option<Function> {
     let lexed = case.lexed();
     let pairs = &case.text.pairs;
-    let mut open =
-        if lexed.is(token, "}") { pairs.partner[token]? } else { pairs.block_of(lexed, token)? };
+    let mut open = if lexed.closes_block(token) {
+        pairs.partner[token]?
+    } else {
+        pairs.block_of(lexed, token)?
+    };
     loop {
         if let Some(function) = function_of(case, open) {
             return Some(function);
@@ -33,8 +36,8 @@ pub(super) fn function_around(case: &Case, token: usize) -> Option<Function> {
 /// The function around a token, or the one whose header it stands in.
 pub(super) fn function_at(case: &Case, token: usize) -> Option<Function> {
     let lexed = case.lexed();
-    let ends = |at: &usize| matches!(lexed.word(*at), "{" | "}" | ";");
-    let open = (token..lexed.code.len()).find(ends).filter(|at| lexed.is(*at, "{"));
+    let ends = |at: &usize| lexed.divides(*at);
+    let open = (token..lexed.code.len()).find(ends).filter(|at| lexed.opens_block(*at));
     let header = open.and_then(|open| function_of(case, open));
     let inside = |function: &Function| function.open > token;
     header.filter(inside).or_else(|| function_around(case, token))
@@ -51,14 +54,20 @@ pub(super) fn function_of(case: &Case, open: usize) -> Option<Function> {
         .iter()
         .find(|d| d.kind == NameKind::Function && d.token >= start && d.token < open)?;
     let name = declared.token;
-    let parameters = (name..open).find(|at| lexed.is(*at, "("))?;
-    let parameters_close = case.text.pairs.partner[parameters]?;
-    let returns = if case.language().type_first {
-        declared.typed
-    } else {
-        lexed.is(parameters_close + 1, "->").then_some((parameters_close + 2, open.checked_sub(1)?))
-    };
-    Some(Function { open, close: case.text.pairs.partner[open], parameters_close, returns })
+    let parameters_close =
+        if lexed.is(name + 1, "(") || lexed.is(name + 1, "<") || lexed.is(name + 1, "[") {
+            let parameters = (name..open).find(|at| lexed.is(*at, "("))?;
+            case.text.pairs.partner[parameters]?
+        } else {
+            name
+        };
+    // Pascal and Scala need no brackets where there are no parameters.
+    Some(Function {
+        open,
+        close: case.text.pairs.partner[open],
+        parameters_close,
+        returns: declared.typed,
+    })
 }
 
 /// The text of a run of tokens, as it stands.
@@ -97,7 +106,8 @@ pub(super) fn call_at(case: &Case, open: usize) -> Option<Call> {
     let mut at = open + 1;
     let mut bars = 0;
     while at <= close {
-        if at == close || (lexed.is(at, ",") && bars % 2 == 0) {
+        // Pascal parts the parameters of a declaration by `;`.
+        if at == close || ((lexed.is(at, ",") || lexed.is(at, ";")) && bars % 2 == 0) {
             if at > start {
                 arguments.push((start, at - 1));
             }
@@ -188,16 +198,14 @@ pub(super) fn parameters(case: &Case, name: &str) -> Option<Vec<(String, String)
 pub(super) fn simple_type(case: &Case, token: usize) -> Option<String> {
     let lexed = case.lexed();
     let number = lexed.word(token);
-    let language = case.language().id;
+    let usual = case.language().usual;
     match lexed.kind(token)? {
         TokenKind::Number => {
-            Some(if number.contains('.') { real(language) } else { whole(language) }.to_owned())
+            Some(if number.contains('.') { usual.real } else { usual.whole }.to_owned())
         }
-        TokenKind::Str => Some(string(language).to_owned()),
+        TokenKind::Str => Some(usual.text.to_owned()),
         TokenKind::Char => Some("char".to_owned()),
-        TokenKind::Keyword if matches!(number, "true" | "false") => {
-            Some(if language == "java" { "boolean" } else { "bool" }.to_owned())
-        }
+        TokenKind::Keyword if matches!(number, "true" | "false") => Some(usual.truth.to_owned()),
         TokenKind::Name => {
             let declared = case.text.names.resolve(lexed, token)?;
             declared.typed.map(|typed| text_of(case, typed))
@@ -231,7 +239,7 @@ pub(super) fn type_of(case: &Case, first: usize, last: usize) -> Option<String> 
         .iter()
         .any(|at| matches!(lexed.word(*at), "<" | ">" | "<=" | ">=" | "==" | "!=" | "&&" | "||"))
     {
-        return Some(if case.language().id == "java" { "boolean" } else { "bool" }.to_owned());
+        return Some(case.language().usual.truth.to_owned());
     }
     if let Some(question) = outer.iter().find(|at| lexed.is(**at, "?")) {
         let colon = outer.iter().find(|at| lexed.is(**at, ":"))?;
@@ -250,8 +258,16 @@ pub(super) fn type_of(case: &Case, first: usize, last: usize) -> Option<String> 
             starts.into_iter().zip(ends).map(|(a, b)| type_of(case, a, b)).collect();
         let types = types?;
         let find = |wanted: &[&str]| types.iter().find(|t| wanted.contains(&t.as_str())).cloned();
-        return find(&["String", "double", "float", "f64", "f32", "long", "size_t"])
-            .or_else(|| types.first().cloned());
+        return find(&[
+            case.language().usual.text,
+            "String",
+            case.language().usual.real,
+            "float",
+            "f32",
+            "long",
+            "size_t",
+        ])
+        .or_else(|| types.first().cloned());
     }
     // A cast in front.
     if lexed.is(first, "(")
@@ -302,13 +318,14 @@ fn place_type(case: &Case, first: usize, last: usize) -> Option<String> {
                     if case.language().type_first {
                         return function.typed.map(|typed| text_of(case, typed));
                     }
-                    let body = (function.token..lexed.code.len()).find(|at| lexed.is(*at, "{"))?;
+                    let body =
+                        (function.token..lexed.code.len()).find(|at| lexed.opens_block(*at))?;
                     function_of(case, body)?.returns.map(|typed| text_of(case, typed))
                 }
                 (None, "length" | "size" | "strlen") => Some("int".to_owned()),
                 (None, "len" | "count") => Some("usize".to_owned()),
                 (None, "sqrt" | "pow" | "fabs" | "floor" | "ceil") => {
-                    Some(real(case.language().id).to_owned())
+                    Some(case.language().usual.real.to_owned())
                 }
                 _ => None,
             }
@@ -339,24 +356,4 @@ fn element(whole: &str) -> Option<String> {
     let (head, rest) = generic.split_once('<')?;
     matches!(head.rsplit(':').next(), Some("Vec" | "vector" | "array"))
         .then(|| rest.split(',').next().unwrap_or(rest).trim().to_owned())
-}
-
-/// The usual type of a real number.
-pub(super) fn real(language: &str) -> &'static str {
-    if language == "rust" { "f64" } else { "double" }
-}
-
-/// The usual type of a whole number.
-pub(super) fn whole(language: &str) -> &'static str {
-    if language == "rust" { "i32" } else { "int" }
-}
-
-/// The usual type of a string.
-pub(super) fn string(language: &str) -> &'static str {
-    match language {
-        "c" => "const char *",
-        "cpp" => "std::string",
-        "rust" => "&str",
-        _ => "String",
-    }
 }

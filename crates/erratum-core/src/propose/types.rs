@@ -1,8 +1,7 @@
 //! Values of one type where another is wanted: the declaration, the value, or a conversion.
 
 use super::shape::{
-    Function, calls_near, function_around, function_at, function_of, parameter_of, real, string,
-    text_of, type_of, whole,
+    Function, calls_near, function_around, function_at, function_of, parameter_of, text_of, type_of,
 };
 use super::{Candidate, Case, weights as w};
 use crate::edit::Edit;
@@ -56,7 +55,7 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let start = case.statement_start(case.token);
     let end = case.statement_end(case.token);
-    let language = case.language().id;
+    let usual = case.language().usual;
     // What is assigned to: the declared name in this statement, or the name it starts with.
     let here = case
         .text
@@ -94,6 +93,7 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
         targets.push((parameter, (complaints.count() as f64 - 1.5).clamp(-0.5, 2.0)));
     }
     let found = found_types(case);
+    targets.extend(operands(case, start, end, &found));
     if case.language().directives {
         lost_star(case, &targets, all);
     }
@@ -104,7 +104,7 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
             continue;
         };
         let now = text_of(case, typed);
-        for (wanted, score) in wanted_types(case, &now, &found, language) {
+        for (wanted, score) in wanted_types(case, &now, &found) {
             let edit = Edit::replace(
                 case.file(),
                 lexed.code[typed.0].start,
@@ -118,7 +118,7 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
             });
             let more = (blamed.count() as f64 - 1.0).clamp(0.0, 3.0);
             let more = more
-                + if holds_real(case, declared.token) && edit.text == real(language) {
+                + if holds_real(case, declared.token) && edit.text == usual.real {
                     3.0
                 } else {
                     0.0
@@ -126,6 +126,26 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
             all.push(Candidate::new("wrong-type", w::TYPE_FIX + score + less + more, vec![edit]));
         }
     }
+}
+
+/// Names in a statement that have one of the types a message found to disagree.
+fn operands<'a>(
+    case: &'a Case,
+    start: usize,
+    end: usize,
+    found: &[String],
+) -> Vec<(&'a crate::names::Declared, f64)> {
+    let lexed = case.lexed();
+    let mut all: Vec<(&crate::names::Declared, f64)> = Vec::new();
+    for token in start..=end {
+        let Some(declared) = case.text.names.resolve(lexed, token) else { continue };
+        let typed = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
+        let new = all.iter().all(|(other, _)| other.token != declared.token);
+        if new && lexed.kind(token) == Some(TokenKind::Name) && found.contains(&typed) {
+            all.push((declared, -0.5));
+        }
+    }
+    all
 }
 
 /// C: a variable that is used as a pointer and not declared as one.
@@ -189,12 +209,13 @@ const BOXED: &[(&str, &str)] = &[
 ];
 
 /// Types that a declaration may have been meant to have.
-fn wanted_types(case: &Case, now: &str, found: &[String], language: &str) -> Vec<(String, f64)> {
+fn wanted_types(case: &Case, now: &str, found: &[String]) -> Vec<(String, f64)> {
+    let usual = case.language().usual;
     let mut all: Vec<(String, f64)> = Vec::new();
     let mut push = |name: &str, score: f64| {
         let known = case.language().is_type(name)
             || case.text.names.seen.contains_key(name.trim_start_matches('&'));
-        let known = known || matches!(name, "String" | "&str" | "std::string" | "const char *");
+        let known = known || name == usual.text || matches!(name, "String" | "&str");
         if name != now && known && !all.iter().any(|(other, _)| other == name) {
             all.push((name.to_owned(), score));
         }
@@ -207,25 +228,32 @@ fn wanted_types(case: &Case, now: &str, found: &[String], language: &str) -> Vec
         }
     }
     let has = |name: &str| found.iter().any(|f| f == name);
-    if has("double") || has("f64") || has("{float}") || has("floating-point number") {
-        push(real(language), 2.0);
+    if has(usual.real)
+        || has("double")
+        || has("Single")
+        || has("float")
+        || has("f64")
+        || has("{float}")
+        || has("floating-point number")
+    {
+        push(usual.real, 2.0);
     }
-    if has("int") || has("integer") || has("{integer}") {
-        push(whole(language), 1.0);
+    if has(usual.whole) || has("LongInt") || has("SmallInt") || has("integer") || has("{integer}") {
+        push(usual.whole, 1.0);
     }
     if found
         .iter()
         .any(|f| f.contains("char") || f == "String" || f.contains("string") || f == "&str")
     {
-        push(string(language), 0.5);
+        push(usual.text, 0.5);
         push("String", 0.0);
     }
     if has("boolean") || has("bool") {
-        push(if language == "java" { "boolean" } else { "bool" }, 0.5);
+        push(usual.truth, 0.5);
     }
-    push(real(language), -1.0);
-    push(string(language), -1.5);
-    push(whole(language), -2.0);
+    push(usual.real, -1.0);
+    push(usual.text, -1.5);
+    push(usual.whole, -2.0);
     all
 }
 
@@ -367,7 +395,7 @@ fn returns(case: &Case, all: &mut Vec<Candidate>) {
             let name = lexed.word(call.name);
             let named = case.text.names.of(name).filter(|d| d.kind == NameKind::Function);
             for declared in named {
-                let open = (declared.token..lexed.code.len()).find(|at| lexed.is(*at, "{"));
+                let open = (declared.token..lexed.code.len()).find(|at| lexed.opens_block(*at));
                 if let Some(function) = open.and_then(|open| function_of(case, open))
                     && function.returns.is_some_and(|typed| text_of(case, typed) == "void")
                 {
@@ -383,15 +411,14 @@ fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
     let returned = (function.open..function.close.unwrap_or(lexed.code.len()))
         .filter(|at| lexed.is(*at, "return"))
         .find_map(|at| type_of(case, at + 1, case.statement_end(at).checked_sub(1)?));
-    let language = case.language().id;
-    let bool_type = if language == "java" { "boolean" } else { "bool" };
-    let guesses = [whole(language), real(language), string(language), bool_type];
+    let usual = case.language().usual;
+    let guesses = [usual.whole, usual.real, usual.text, usual.truth];
     let Some(typed) = function.returns else { return };
     let now = text_of(case, typed);
     let edit = |wanted: &str| {
         Edit::replace(case.file(), lexed.code[typed.0].start, lexed.code[typed.1].end, wanted)
     };
-    let void = now == "void";
+    let void = matches!(now.as_str(), "void" | "Unit");
     for name in found_types(case) {
         if case.language().is_type(&name) || name == "String" {
             all.push(Candidate::new("wrong-return-type", 1.0, vec![edit(&name)]));

@@ -3,14 +3,16 @@
 
 use super::{Candidate, Case, weights as w};
 use crate::edit::Edit;
+use crate::language::DeclarationForm;
 use crate::lex::TokenKind;
 use crate::model::{Class, class, classes, name_class};
 use crate::names::NameKind;
 
 /// Marks that may have been forgotten, in any language; the model knows which are usual where.
 const MARKS: &[&str] = &[
-    ";", ",", ")", "(", "{", "}", "]", "[", "=", ":", ".", "<", ">", "+", "-", "*", "/", "%", "!",
-    "&", "|", "?", "==", "->", "=>", "::", "&&", "||", "<<", ">>", "+=", "..",
+    ";", ":=", "<-", "<>", "===", "$", "++", ",", ")", "(", "{", "}", "]", "[", "=", ":", ".", "<",
+    ">", "+", "-", "*", "/", "%", "!", "&", "|", "?", "==", "->", "=>", "::", "&&", "||", "<<",
+    ">>", "+=", "..",
 ];
 
 /// Marks that are taken for each other: they look alike, or share a key.
@@ -22,7 +24,9 @@ const LIKE: &[(&str, &[&str])] = &[
     ("->", &[".", "=>", "::", "-"]),
     ("=>", &["->", ">=", "="]),
     ("::", &[":", "."]),
-    ("=", &["==", ":", "+=", "->", "-", "+", "=>"]),
+    (":=", &["=", ":"]),
+    ("<-", &["=", "->", "<", "-"]),
+    ("=", &[":=", "==", ":", "+=", "->", "-", "+", "=>"]),
     ("==", &["=", "!="]),
     ("===", &["=="]),
     ("<", &["<<", ">", "<=", "("]),
@@ -134,28 +138,54 @@ fn is_doubled(case: &Case, token: usize) -> bool {
         && lexed.word(token) != "long"
 }
 
-/// The marks that a message says were expected: quoted, after "expected", or before it in javac.
+/// The marks and words that a message says were expected: `expected ';'`, `';' expected`,
+/// `"THEN" expected but …`, `expecting comma or )`.
 fn expected_marks(text: &str) -> Vec<String> {
-    let part = match text.split_once("expected") {
-        Some((before, after)) if after.trim().is_empty() => before,
-        Some((_, after)) => after,
-        None => return Vec::new(),
+    let part = match (text.split_once("expecting "), text.split_once("expected")) {
+        (Some((_, after)), _) => after,
+        (_, Some((before, after))) => {
+            let behind = after.trim_matches(['.', ' ']).is_empty() || after.starts_with(" but ");
+            if behind { before } else { after }
+        }
+        _ => return Vec::new(),
     };
     let part = part.split(" before ").next().unwrap_or(part);
     let part = part.split(", found").next().unwrap_or(part);
     let mut all: Vec<String> = part
-        .split(['\'', '`'])
+        .split(['\'', '`', '"'])
         .skip(1)
         .step_by(2)
         .filter(|word| !word.is_empty() && word.len() < 12)
-        .map(str::to_owned)
+        .map(str::to_lowercase)
         .collect();
-    // javac lists marks bare: "',', ')', or '[' expected", "<identifier> expected".
+    if all.is_empty() {
+        // `; expected`, `expecting comma or )`.
+        let words = part.split([' ', ',']).map(|word| if word == "comma" { "," } else { word });
+        let marks = words.filter(|word| {
+            (1..=2).contains(&word.len()) && word.chars().all(|c| c.is_ascii_punctuation())
+        });
+        all.extend(marks.map(str::to_owned));
+    }
     all.dedup();
     all
 }
 
 impl Window<'_, '_> {
+    /// The marks that this language has.
+    fn marks(&self) -> impl Iterator<Item = &'static &'static str> {
+        let language = self.case.language();
+        MARKS.iter().filter(|mark| {
+            let shared = mark.len() == 1 && **mark != "$";
+            let layout = language.form == DeclarationForm::Haskell;
+            (shared
+                && !(layout
+                    && matches!(**mark, ";" | "{" | "}" | "[" | "%" | "&" | "!" | "?")
+                    && **mark != "["))
+                || language.operators.contains(mark)
+                || (layout && **mark == "$")
+        })
+    }
+
     /// How much likelier the text gets when the classes `from..to` are replaced.
     fn gain(&self, from: usize, to: usize, new: &[Class]) -> f64 {
         let model = &self.case.text.model;
@@ -242,7 +272,7 @@ impl Window<'_, '_> {
     fn doubled(&self, mark: &str, token: usize) -> f64 {
         let odd = self.case.text.pairs.odd.iter().map(|odd| odd.token);
         let twice = odd
-            .filter(|open| crate::pairs::closing(self.case.lexed().word(*open)) == mark)
+            .filter(|open| crate::pairs::closing(self.case.lexed(), *open) == mark)
             .any(|open| super::brackets::doubles(self.case, open, token));
         if twice { w::DOUBLED_PAIR } else { 0.0 }
     }
@@ -253,7 +283,7 @@ impl Window<'_, '_> {
         let first = lexed.code.get(token).is_none_or(|t| t.first);
         let line_before = at > 0 && self.sequence.get(at - 1).is_some_and(|(_, t)| t.is_none());
         let near = self.distance(token);
-        for mark in MARKS {
+        for mark in self.marks() {
             // The end of the line before, or the start of this one.
             let ends = if first && line_before { &[true, false][..] } else { &[false][..] };
             for &end_of_line in ends {
@@ -278,7 +308,10 @@ impl Window<'_, '_> {
                 found.push(candidate);
             }
         }
+        let worded =
+            self.case.language().dividers.len() + usize::from(self.case.language().line_ends);
         if first
+            && worded == 0
             && !lexed
                 .code
                 .get(token)
@@ -287,6 +320,20 @@ impl Window<'_, '_> {
             return;
         }
         for word in self.case.language().keywords {
+            if first && line_before {
+                // At the end of the line before, as `then` and `do` stand.
+                let gain = self.gain(at - 1, at - 1, &[class(word)]);
+                let blocks = self.case.language().block_end(word).is_some();
+                let score = w::INSERT_WORD
+                    + near
+                    + self.named(word)
+                    + gain
+                    + if self.odd && !blocks { w::PAIRS_STILL_ODD } else { 0.0 };
+                if gain > 1.0 || self.named(word) > 0.0 {
+                    let edit = self.case.insert(self.case.end_before(token), format!(" {word}"));
+                    found.push(Candidate::new("missing-word", score + 0.1, vec![edit]));
+                }
+            }
             let gain = self.gain(at, at, &[class(word)]);
             let score = w::INSERT_WORD
                 + near
@@ -403,7 +450,7 @@ impl Window<'_, '_> {
         ) {
             let like =
                 LIKE.iter().find(|(mark, _)| *mark == text).map_or(&[][..], |(_, like)| *like);
-            for mark in MARKS.iter().filter(|mark| **mark != text) {
+            for mark in self.marks().filter(|mark| **mark != text) {
                 let base = if like.contains(mark) { w::REPLACE_LIKE } else { w::REPLACE };
                 let gain = self.gain(at, at + 1, &[class(mark)]);
                 let score =

@@ -52,7 +52,7 @@ pub(super) fn switch_off(case: &Case, setting: &Setting, memory: &mut Memory) ->
 /// The statement around a message, then the blocks around it from the inside out, each blanked.
 fn stretches(case: &Case) -> Vec<Edit> {
     let lexed = &case.text.lexed;
-    let is_end = |at: usize| matches!(lexed.word(at), ";" | "{" | "}");
+    let is_end = |at: usize| lexed.divides(at);
     let mut start = case.token;
     while start > 0 && !is_end(start - 1) && lexed.code[start - 1].kind != TokenKind::Directive {
         start -= 1;
@@ -62,7 +62,7 @@ fn stretches(case: &Case) -> Vec<Edit> {
         end += 1;
     }
     let mut all = vec![(start, end)];
-    if lexed.is(end, "{")
+    if lexed.opens_block(end)
         && let Some(close) = case.text.pairs.partner[end]
     {
         all.insert(0, (start, close));

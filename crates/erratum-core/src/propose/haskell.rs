@@ -1,0 +1,265 @@
+//! Haskell: layout, signatures, classes, and functions given their values without brackets.
+
+use super::shape::text_of;
+use super::{Candidate, Case, weights as w};
+use crate::edit::Edit;
+use crate::language::DeclarationForm;
+use crate::lex::TokenKind;
+use crate::names::NameKind;
+
+pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if case.language().form != DeclarationForm::Haskell {
+        return;
+    }
+    if case.asks("indent") {
+        indentation(case, all);
+    }
+    if case.asks("deriving") {
+        deriving(case, all);
+    }
+    if case.asks("constraint") {
+        constraint(case, all);
+    }
+    if case.asks("convert") {
+        signature(case, all);
+    }
+    if case.asks("arguments") || case.asks("convert") {
+        applied(case, all);
+    }
+}
+
+/// A line in another column than those of its block: put into the column of a line near it.
+fn indentation(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let source = &lexed.source;
+    let reported = lexed.code[case.token].line;
+    let filled = |line: u32| source.indent(line).filter(|_| !lexed.on_line(line).is_empty());
+    for line in (reported.saturating_sub(4).max(1)..=reported).rev() {
+        let Some(now) = filled(line) else { continue };
+        let above: Vec<u32> = (1..line).rev().filter_map(filled).take(5).collect();
+        let below: Vec<u32> = (line + 1..=source.line_count()).filter_map(filled).take(2).collect();
+        let mut columns: Vec<(u32, f64)> = Vec::new();
+        let next = above.iter().chain(&below);
+        for (rank, column) in next.enumerate() {
+            columns.push((*column, -0.4 * rank as f64));
+        }
+        // The names of a `let` stand in one column.
+        let opened = (1..line).rev().find(|line| filled(*line).is_some());
+        for word in opened.iter().flat_map(|line| lexed.on_line(*line)) {
+            if matches!(lexed.word(word), "let" | "where" | "do" | "of")
+                && let Some(name) = lexed.code.get(word + 1).filter(|name| !name.first)
+            {
+                let column = source.position(name.start).column.saturating_sub(1);
+                columns.push((column, 0.5));
+            }
+        }
+        let agreed = above.first().is_some_and(|a| below.first() == Some(a) && *a != now);
+        let mut tried: Vec<u32> = vec![now];
+        for (column, less) in columns {
+            if tried.contains(&column) {
+                continue;
+            }
+            tried.push(column);
+            let small = if now.abs_diff(column) <= 2 { 1.5 } else { 0.0 };
+            let start = source.line_start(line);
+            let text = source.line_bytes(line);
+            let blanks = text.iter().take_while(|byte| byte.is_ascii_whitespace()).count();
+            let edit =
+                Edit::replace(case.file(), start, start + blanks, " ".repeat(column as usize));
+            let score = 1.0 + less + small + if agreed { 1.5 } else { 0.0 }
+                - 0.7 * f64::from(reported - line);
+            all.push(Candidate::new("wrong-indentation", score, vec![edit]));
+        }
+    }
+}
+
+/// `deriving (Show)` where a type is declared.
+fn deriving(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let (Some(class), Some(name)) = (case.word("class"), case.word("name")) else { return };
+    let name = name.trim_matches(['(', ')']).split(' ').next().unwrap_or(name);
+    let Some(declared) = case.text.names.of(name).find(|d| d.kind == NameKind::Type) else {
+        return;
+    };
+    let end = (declared.token + 1..lexed.code.len())
+        .find(|at| {
+            let token = lexed.code[*at];
+            token.first && lexed.source.indent(token.line) == Some(0)
+        })
+        .unwrap_or(lexed.code.len());
+    let words = declared.token..end;
+    let edit = match words.clone().find(|at| lexed.is(*at, "deriving")) {
+        Some(at) if lexed.is(at + 1, "(") => {
+            let close = case.text.pairs.partner[at + 1];
+            close.map(|close| case.insert(case.end_before(close), format!(", {class}")))
+        }
+        Some(at) => {
+            let one = lexed.code.get(at + 1);
+            one.map(|one| {
+                let text = format!("({}, {class})", lexed.text(one));
+                Edit::replace(case.file(), one.start, one.end, text)
+            })
+        }
+        None => Some(case.insert(lexed.code[end - 1].end, format!(" deriving ({class})"))),
+    };
+    all.extend(edit.map(|edit| Candidate::new("missing-instance", 3.5, vec![edit])));
+}
+
+/// `Ord a =>` in the signature of the function around.
+fn constraint(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(class) = case.word("class") else { return };
+    let mut parts = class.split(' ');
+    let class = parts.next().unwrap_or(class);
+    let variable = case.word("name").or(parts.next()).unwrap_or("a");
+    let variable = if variable.starts_with(char::is_lowercase) { variable } else { "a" };
+    let variable = variable.trim_end_matches(|c: char| c.is_ascii_digit());
+    let signatures = case
+        .text
+        .names
+        .declared
+        .iter()
+        .filter(|d| d.kind == NameKind::Function && d.token <= case.token && d.typed.is_some());
+    let Some((first, last)) = signatures.last().and_then(|d| d.typed) else { return };
+    let arrow = (first..=last).find(|at| lexed.is(*at, "=>"));
+    let edits = match arrow {
+        None => vec![case.insert(lexed.code[first].start, format!("{class} {variable} => "))],
+        Some(_) if lexed.is(first, "(") => {
+            let close = case.text.pairs.partner[first].unwrap_or(first);
+            vec![case.insert(case.end_before(close), format!(", {class} {variable}"))]
+        }
+        Some(arrow) => vec![
+            case.insert(lexed.code[first].start, "("),
+            case.insert(lexed.code[arrow - 1].end, format!(", {class} {variable})")),
+        ],
+    };
+    all.push(Candidate::new("missing-constraint", 3.0, edits));
+}
+
+/// A type in a signature or a field that does not fit: one of the two that the message names stands
+/// there, and the other was meant.
+fn signature(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let clean = |hole: &str| case.word(hole).map(|text| text.trim_matches(['(', ')']).to_owned());
+    let (Some(from), Some(to)) = (clean("from"), clean("to")) else { return };
+    let spelt = |name: &str| if name == "[Char]" { "String".to_owned() } else { name.to_owned() };
+    let (from, to) = (spelt(&from), spelt(&to));
+    let simple = |name: &str| {
+        name.starts_with(char::is_uppercase)
+            && name.chars().all(|c| c.is_alphanumeric() || c == '.')
+    };
+    if !simple(&from) || !simple(&to) {
+        return;
+    }
+    let line = lexed.code[case.token].line;
+    let near = lexed.on_line(line.saturating_sub(1)).start..lexed.on_line(line).end;
+    let around = case
+        .text
+        .names
+        .declared
+        .iter()
+        .rfind(|d| d.kind == NameKind::Function && d.token <= case.token && d.typed.is_some())
+        .map(|d| d.token);
+    for declared in &case.text.names.declared {
+        let Some((first, last)) = declared.typed else { continue };
+        let name = lexed.word(declared.token);
+        let used = near.clone().any(|at| lexed.word(at) == name);
+        let own = around == Some(declared.token);
+        if !used && !own {
+            continue;
+        }
+        for at in first..=last {
+            for (old, new) in [(&from, &to), (&to, &from)] {
+                if lexed.is(at, old) {
+                    // What a function gives back stands last.
+                    let result = if at == last { 0.5 } else { 0.0 };
+                    let blamed = case.all.iter().filter(|m| m.is_error()).count().min(4) as f64;
+                    let score = w::TYPE_FIX + result + if own { 0.8 } else { 0.5 } + 0.2 * blamed;
+                    let edit = case.replace_token(at, new.as_str());
+                    all.push(Candidate::new("wrong-type", score, vec![edit]));
+                }
+            }
+        }
+    }
+    // `fromIntegral` makes a number of the kind that is wanted.
+    if matches!(from.as_str(), "Int" | "Integer") {
+        let (start, end) = case.range;
+        let several = lexed.at(start) != lexed.at(end.saturating_sub(1));
+        let edits = if several {
+            vec![case.insert(start, "fromIntegral ("), case.insert(end, ")")]
+        } else {
+            vec![case.insert(start, "fromIntegral ")]
+        };
+        all.push(Candidate::new("wrong-number-type", 0.8, edits));
+    }
+}
+
+/// A function with one value too few, too many, or two in the wrong order.
+fn applied(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.code[case.token].line;
+    let range = lexed.on_line(line);
+    for head in range.clone().filter(|at| lexed.kind(*at) == Some(TokenKind::Name)) {
+        let Some(typed) = case.text.names.of(lexed.word(head)).find_map(|d| d.typed) else {
+            continue;
+        };
+        let wanted = (typed.0..=typed.1)
+            .filter(|at| lexed.is(*at, "->") && in_no_bracket(case, typed.0, *at))
+            .count();
+        let values = values(case, head, range.end);
+        let near = -0.15 * head.abs_diff(case.token) as f64;
+        if wanted == 0 || values.is_empty() {
+            continue;
+        }
+        for pair in values.windows(2) {
+            let (a, b) = (pair[0], pair[1]);
+            let (from, to) = (lexed.code[a.0].start, lexed.code[b.1].end);
+            let between =
+                lexed.source.slice(lexed.code[a.1].end, lexed.code[b.0].start).into_owned();
+            let text = format!("{}{between}{}", text_of(case, b), text_of(case, a));
+            let edit = Edit::replace(case.file(), from, to, text);
+            all.push(Candidate::new("wrong-argument-order", 0.8 + near, vec![edit]));
+        }
+        if values.len() > wanted {
+            for (index, (first, last)) in values.iter().enumerate() {
+                let edit =
+                    Edit::delete(case.file(), case.end_before(*first), lexed.code[*last].end);
+                let doubled =
+                    index > 0 && text_of(case, (*first, *last)) == text_of(case, values[index - 1]);
+                let score = 1.5 + near + if doubled { 1.0 } else { 0.0 };
+                all.push(Candidate::new("extra-argument", score, vec![edit]));
+            }
+        }
+        if values.len() < wanted {
+            for (first, _) in values.iter().copied().chain([(values[values.len() - 1].1 + 1, 0)]) {
+                let edit = case.insert(case.end_before(first), " 0");
+                let score = w::MADE_UP + near;
+                all.push(Candidate::new("missing-argument", score, vec![edit]).guess());
+            }
+        }
+    }
+}
+
+fn in_no_bracket(case: &Case, first: usize, at: usize) -> bool {
+    case.text.pairs.inside[at] == case.text.pairs.inside[first]
+}
+
+/// The values that follow a function's name, each a token or a bracket.
+fn values(case: &Case, head: usize, end: usize) -> Vec<(usize, usize)> {
+    let lexed = case.lexed();
+    let mut all = Vec::new();
+    let mut at = head + 1;
+    while at < end {
+        let last = match lexed.kind(at) {
+            Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Char) => at,
+            Some(TokenKind::Open) if !lexed.is(at, "{") => match case.text.pairs.partner[at] {
+                Some(close) if close < end => close,
+                _ => break,
+            },
+            _ => break,
+        };
+        all.push((at, last));
+        at = last + 1;
+    }
+    all
+}
