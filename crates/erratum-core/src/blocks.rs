@@ -17,8 +17,30 @@ pub(crate) fn opens(lexed: &Lexed, index: usize) -> bool {
         }
         // The variants of a record end with it.
         ("pascal", "case") => !in_record(lexed, index),
+        // `End If`, `Exit Sub`, `Declare Function`: the word belongs to the one before it.
+        ("vb", _) if matches!(before, "end" | "exit" | "declare" | "mustoverride" | "continue") => {
+            false
+        }
+        ("vb", "if") => last_on_line(lexed, index) == "then",
+        ("vb", "while") => before != "do" && before != "loop",
+        ("vb", "for") => before != "exit",
+        ("vb", "class" | "module" | "structure" | "sub" | "function") => {
+            !matches!(before, "as" | "of")
+        }
+        ("ada", _) => !matches!(before, "end" | "exit"),
+        ("fortran", _) if before == "end" => false,
+        ("fortran", "if") => last_on_line(lexed, index) == "then" && before != "else",
+        ("fortran", "type") => next != "(" && lexed.code[index].first,
+        ("fortran", "module") => next != "procedure",
+        ("fortran", "function") => !last_on_line(lexed, index).is_empty(),
         _ => true,
     }
+}
+
+/// The last word on the line of a token.
+fn last_on_line(lexed: &Lexed, index: usize) -> &str {
+    let line = lexed.on_line(lexed.code[index].line);
+    lexed.word(line.end.saturating_sub(1))
 }
 
 /// Whether the block around a word is a record's.
@@ -34,4 +56,14 @@ fn in_record(lexed: &Lexed, index: usize) -> bool {
         }
     }
     false
+}
+
+/// Whether a word that can close a block closes one here.
+pub(crate) fn closes(lexed: &Lexed, index: usize) -> bool {
+    match (lexed.language.id, lexed.word(index)) {
+        // `End` alone stops the program; behind `Resume` or `Exit` nothing is closed.
+        ("vb", "end") => !lexed.code.get(index + 1).is_none_or(|next| next.first),
+        ("vb", "next") => lexed.code[index].first,
+        _ => true,
+    }
 }

@@ -96,7 +96,7 @@ impl Lexed {
                 continue;
             }
             let word = self.word(index);
-            let closes = self.language.ends_block(word);
+            let closes = self.language.ends_block(word) && blocks::closes(self, index);
             let opens = self.language.block_end(word).is_some() && blocks::opens(self, index);
             if opens {
                 self.code[index].kind = TokenKind::Open;

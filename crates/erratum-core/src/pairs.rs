@@ -173,7 +173,7 @@ impl<'a> Walk<'a> {
         ) || self.lexed.is(index + 1, ":");
         if matches!(token.kind, TokenKind::Close | TokenKind::Directive)
             || label
-            || self.lexed.opens_block(index)
+            || (self.lexed.opens_block(index) && !self.new_block(index))
         {
             return;
         }
@@ -189,6 +189,14 @@ impl<'a> Walk<'a> {
                 break;
             }
         }
+    }
+
+    /// Whether a word that opens a block starts something new, rather than going on with the header
+    /// in the line above.
+    fn new_block(&self, index: usize) -> bool {
+        let lexed = self.lexed;
+        !lexed.is(index, "{")
+            && index.checked_sub(1).is_some_and(|at| lexed.is(at, lexed.language.terminator))
     }
 
     fn open(&mut self, index: usize) {
@@ -533,5 +541,37 @@ mod tests {
             odd("rust", "#[derive(Debug)\nstruct Tide;\n"),
             vec![(1, "[".into(), Odd::Unclosed, vec![2])]
         );
+    }
+
+    #[test]
+    fn words_open_and_close_blocks() {
+        let pascal =
+            "procedure A;\nbegin\n  if x then\n  begin\n    b;\n  c;\nend;\n\nbegin\nend.\n";
+        assert_eq!(odd("pascal", pascal), vec![(4, "begin".into(), Odd::Unclosed, vec![6])]);
+        let lost = "procedure A;\nbegin\n  b;\n\nprocedure C;\nbegin\nend;\n\nbegin\nend.\n";
+        assert_eq!(odd("pascal", lost), vec![(2, "begin".into(), Odd::Unclosed, vec![5])]);
+        let sound = [
+            (
+                "pascal",
+                "type\n  T = class(TObject)\n    a: integer;\n  end;\n  U = class;\nbegin\n  repeat\n    case x of\n      1: b;\n    end;\n  until y;\nend.\n",
+            ),
+            (
+                "vb",
+                "Module M\n    Sub Main()\n        If a Then\n            b()\n        End If\n        If c Then d()\n        For i = 1 To 3\n        Next\n        Do\n        Loop While e\n        Exit Sub\n    End Sub\nEnd Module\n",
+            ),
+            (
+                "ada",
+                "procedure P is\nbegin\n   if A then\n      B;\n   end if;\n   loop\n      exit when C;\n   end loop;\nend P;\n",
+            ),
+            (
+                "fortran",
+                "program p\n  if (a) then\n    b = 1\n  end if\n  if (c) d = 2\n  do i = 1, 3\n  end do\nend program\n",
+            ),
+        ];
+        for (language, text) in sound {
+            assert_eq!(odd(language, text), vec![], "{language}");
+        }
+        let vb = "Module M\n    Sub Main()\n        If a Then\n            b()\n    End Sub\nEnd Module\n";
+        assert_eq!(odd("vb", vb).first().map(|o| (o.0, o.2)), Some((3, Odd::Unclosed)));
     }
 }

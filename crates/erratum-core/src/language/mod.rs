@@ -1,16 +1,23 @@
 //! One table per language: its marks, words and library names. Everything else in the core is
 //! driven by these tables; a new language is a new table.
 
+mod ada;
 mod c;
 mod cpp;
 mod csharp;
+mod fortran;
 mod go;
 mod haskell;
 mod java;
+mod kotlin;
 mod pascal;
+mod qml;
 mod rust;
 mod scala;
+mod sourcepawn;
+mod swift;
 mod typescript;
+mod vb;
 
 /// What a name of the library is, for fitting it to the place that asks for it.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Hash)]
@@ -281,6 +288,13 @@ pub const LANGUAGES: &[&Language] = &[
     &csharp::CSHARP,
     &scala::SCALA,
     &go::GO,
+    &vb::VB,
+    &qml::QML,
+    &sourcepawn::SOURCEPAWN,
+    &kotlin::KOTLIN,
+    &swift::SWIFT,
+    &fortran::FORTRAN,
+    &ada::ADA,
 ];
 
 /// The table of the language with that short name.

@@ -14,6 +14,8 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks("indent") {
         indentation(case, all);
     }
+    lost_words(case, all);
+    unbound(case, all);
     if case.asks("deriving") {
         deriving(case, all);
     }
@@ -69,6 +71,63 @@ fn indentation(case: &Case, all: &mut Vec<Candidate>) {
             let score = 1.0 + less + small + if agreed { 1.5 } else { 0.0 }
                 - 0.7 * f64::from(reported - line);
             all.push(Candidate::new("wrong-indentation", score, vec![edit]));
+        }
+    }
+}
+
+/// `case x` without its `of`, `if x` without its `then`, a block of steps without its `do`.
+fn lost_words(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let source = &lexed.source;
+    let reported = lexed.code[case.token].line;
+    for line in reported.saturating_sub(6).max(1)..=reported {
+        let range = lexed.on_line(line);
+        let Some(last) = range.clone().next_back() else { continue };
+        let far = 0.4 * f64::from(reported - line);
+        let has = |word: &str| range.clone().any(|at| lexed.is(at, word));
+        let next = lexed.code.get(range.end);
+        let deeper = next.is_some_and(|next| source.indent(next.line) > source.indent(line));
+        let mut add = |word: &str, score: f64| {
+            let edit = case.insert(lexed.code[last].end, format!(" {word}"));
+            all.push(Candidate::new("missing-word", score - far, vec![edit]));
+        };
+        if has("case") && !has("of") && deeper {
+            add("of", 7.0);
+        }
+        let follows = |word: &str| next.is_some() && lexed.is(range.end, word);
+        if has("if") && !has("then") && !follows("then") {
+            add("then", 4.0);
+        }
+        // Lines that draw values, or stand one below the other after `=` or an arrow.
+        let opens = matches!(lexed.word(last), "=" | "->" | "$" | "then" | "else");
+        let inner: Vec<u32> = (line + 1..=source.line_count().min(line + 8))
+            .take_while(|below| {
+                source.indent(*below).is_none_or(|indent| Some(indent) > source.indent(line))
+            })
+            .filter(|below| !lexed.on_line(*below).is_empty())
+            .collect();
+        let first = inner.first().and_then(|line| source.indent(*line));
+        let steps = inner.iter().filter(|line| source.indent(**line) == first).count();
+        if opens && deeper && steps > 1 && !has("do") {
+            add("do", 5.0);
+        }
+    }
+}
+
+/// A signature whose equations are written under a near name.
+fn unbound(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !case.message.text.contains("lacks an accompanying binding") {
+        return;
+    }
+    let name = lexed.word(case.token).to_owned();
+    let line = lexed.code[case.token].line;
+    let below = lexed.code.iter().enumerate().filter(|(_, token)| token.first && token.line > line);
+    for (at, _) in below.take(3) {
+        let apart = super::respell::letters(lexed.word(at), &name);
+        if apart > 0.0 && apart <= 3.0 {
+            let edit = case.replace_token(at, name.as_str());
+            all.push(Candidate::new("misspelt-name", 5.0 - apart, vec![edit]));
         }
     }
 }

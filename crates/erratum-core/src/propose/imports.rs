@@ -24,7 +24,10 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 continue;
             }
             let score = w::IMPORT - if rank < 2 { 0.0 } else { 2.0 };
-            all.push(Candidate::new("missing-import", score, vec![import(case, path)]));
+            // Haskell: only the name that is wanted, as people mostly write it.
+            let one = case.language().form == DeclarationForm::Haskell && !path.contains(' ');
+            let path = if one { format!("{path} ({name})") } else { path.to_owned() };
+            all.push(Candidate::new("missing-import", score, vec![import(case, &path)]));
         }
         let opened = rank < 2 && standard_namespace(case, name);
         if opened {

@@ -8,6 +8,7 @@
 use super::calls::{braces, percents};
 use super::{Candidate, Case, weights as w};
 use crate::edit::Edit;
+use crate::language::DeclarationForm;
 use crate::lex::{Lexed, Token, TokenKind};
 use crate::model::{self, Class};
 
@@ -52,7 +53,12 @@ fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
             let wide = text[at..].starts_with("  ");
             // Behind an operator people write a blank before the quote, not after it.
             let glued = next == ' ' && matches!(before, ':' | ',' | '=' | '+' | '<' | '(');
-            let less = if wide { -0.7 } else { 0.0 } + if glued && !wide { -1.0 } else { 0.0 };
+            // A quote that opens a text does not touch the word before it.
+            let quotes = text[..at].matches(quote).count();
+            let touches = quotes % 2 == 0 && before.is_alphanumeric() && opens_here(&text[at..]);
+            let less = if wide { -0.7 } else { 0.0 }
+                + if glued && !wide { -1.0 } else { 0.0 }
+                + if touches { -2.0 } else { 0.0 };
             found.push((line_start + at, less));
         }
         before = next;
@@ -83,6 +89,11 @@ fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
         vec![Edit::delete(case.file(), odd.start, odd.start + 1)],
     ));
     rank(ranked, 8.0, all);
+}
+
+/// Whether a text could start here: behind a blank stands a word.
+fn opens_here(text: &str) -> bool {
+    text.trim_start().starts_with(char::is_alphanumeric)
 }
 
 /// Keeps the best; the best of all gets `top`, the others less by how far they are behind.
@@ -331,9 +342,15 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let range = lexed.on_line(line);
     let (line_start, line_end) = (lexed.source.line_start(line), lexed.source.line_end(line));
+    // Haskell: a value stands behind the function without a mark between them.
+    let bare = case.language().form == DeclarationForm::Haskell;
+    let applied = |at: usize| {
+        bare && (lexed.kind(at - 1) == Some(TokenKind::Name)
+            || matches!(lexed.word(at - 1), "->" | "++"))
+    };
     let starts: Vec<usize> = range
         .clone()
-        .filter(|at| *at == range.start || opens_value(lexed.word(at - 1)))
+        .filter(|at| *at == range.start || opens_value(lexed.word(at - 1)) || applied(*at))
         .take(16)
         .collect();
     let plain = reading(case, &lexed.source.line_text(line), line);
@@ -341,7 +358,13 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
     let mut ranked = Vec::new();
     for &start in &starts {
         for end in start..range.end.min(start + 24) {
-            let closes = closes_value(lexed.word(end + 1)) || end + 1 == range.end;
+            let next = lexed.word(end + 1);
+            let closes = closes_value(next)
+                || end + 1 == range.end
+                || (bare
+                    && (next == "["
+                        || next == "++"
+                        || next.starts_with(|c: char| c.is_ascii_digit())));
             let unknown = (start..=end).filter(|at| unknown_name(case, lexed, *at)).count();
             if !closes || unknown == 0 || !reads_like_text(lexed, start, end) {
                 continue;

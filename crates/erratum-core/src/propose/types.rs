@@ -275,7 +275,7 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
         };
         match lexed.kind(token) {
             Some(TokenKind::Str) => {
-                let content = word.trim_matches('"');
+                let content = word.trim_matches(['"', '\'']);
                 let number = !content.is_empty() && content.parse::<f64>().is_ok();
                 let word_like = matches!(content, "true" | "false")
                     || case.text.names.of(content).next().is_some();
@@ -367,9 +367,9 @@ fn quoted_at_declaration(case: &Case, all: &mut Vec<Candidate>) {
             .find(|at| lexed.is(*at, ";"))
             .unwrap_or(declared.token);
         for at in declared.token..end {
-            let content = lexed.word(at).trim_matches('"');
+            let content = lexed.word(at).trim_matches(['"', '\'']);
             let number = lexed.kind(at) == Some(TokenKind::Str) && content.parse::<f64>().is_ok();
-            if number && lexed.is(at - 1, "=") {
+            if number && matches!(lexed.word(at - 1), "=" | ":=") {
                 all.push(Candidate::new(
                     "quoted-value",
                     4.0,

@@ -288,7 +288,10 @@ impl Window<'_, '_> {
             let ends = if first && line_before { &[true, false][..] } else { &[false][..] };
             for &end_of_line in ends {
                 let place = if end_of_line { at - 1 } else { at };
-                if first && !end_of_line && matches!(*mark, ";" | "," | ")" | "{" | "]") {
+                // Haskell's lists have their commas in front.
+                let leading = *mark == "," && self.case.language().form == DeclarationForm::Haskell;
+                if first && !end_of_line && !leading && matches!(*mark, ";" | "," | ")" | "{" | "]")
+                {
                     continue;
                 }
                 let score = w::INSERT
@@ -359,9 +362,10 @@ impl Window<'_, '_> {
         let next = lexed.code.get(token);
         let start = next.map_or(lexed.source.bytes().len(), |t| t.start);
         if at_line_start {
-            return self
-                .case
-                .insert(start, if mark == "}" { format!("{mark} ") } else { mark.to_owned() });
+            return self.case.insert(
+                start,
+                if matches!(mark, "}" | ",") { format!("{mark} ") } else { mark.to_owned() },
+            );
         }
         let first = next.is_none_or(|t| t.first);
         let touching = start == end;

@@ -115,7 +115,8 @@ fn bracketed(line: &str) -> Option<Message> {
     let (mut severity, rest) = severity(rest)?;
     let fpc = !colon && rest.starts_with(':');
     let (code, text) = if fpc { code(rest[1..].trim_start()) } else { code(rest) };
-    if fpc && text.starts_with("Found declaration") {
+    let remark = ["Found declaration", "Identifier already defined in"];
+    if fpc && remark.iter().any(|start| text.starts_with(start)) {
         severity = Severity::Note;
     }
     if text.is_empty() {
