@@ -12,6 +12,7 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let less = -1.2 * rank as f64;
             if case.asks("arguments") {
                 arguments(case, call, less, all);
+                lost_comma(case, call, less, all);
             }
             format_marks(case, call, less, all);
         }
@@ -39,6 +40,11 @@ fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
     let count = wanted.as_ref().map(Vec::len);
     if count.is_none_or(|count| given > count) {
         for index in 0..given {
+            // What holds the reported place would take the message with it, whatever is wrong.
+            let (first, last) = call.arguments[index];
+            if (first..=last).contains(&case.token) && last > first + 2 {
+                continue;
+            }
             let doubled = index > 0
                 && text_of(case, call.arguments[index]) == text_of(case, call.arguments[index - 1]);
             let simple = call.arguments[index].0 == call.arguments[index].1;
@@ -103,6 +109,23 @@ fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
                     );
                 }
             }
+        }
+    }
+}
+
+/// `fare(2 zones)`: two values side by side, where a `,` was lost between them.
+fn lost_comma(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let operand = |at: usize| {
+        matches!(
+            lexed.kind(at),
+            Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Char)
+        )
+    };
+    for at in call.open + 1..call.close {
+        if operand(at) && operand(at + 1) && case.text.pairs.inside[at] == Some(call.open) {
+            let edit = case.insert(lexed.code[at].end, ",");
+            all.push(Candidate::new("missing-separator", 3.5 + less, vec![edit]));
         }
     }
 }

@@ -210,8 +210,11 @@ fn class_name(case: &Case, all: &mut Vec<Candidate>) {
 fn mutable(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let name = case.word("name").map(|name| name.trim_start_matches('*').to_owned());
+    let rust = case.language().form == DeclarationForm::Rust;
     let tokens = [case.token, case.token + 1, case.token + 2];
-    for token in tokens {
+    // Elsewhere the compiler may point at the `=` behind the name.
+    let before = [case.token, case.token.saturating_sub(1)];
+    for token in if rust { &tokens[..] } else { &before[..] }.iter().copied() {
         let Some(declared) = case.text.names.resolve(lexed, token) else { continue };
         if case.language().form != DeclarationForm::Rust {
             changeable(case, declared.token, all);

@@ -384,7 +384,10 @@ fn quoted_at_declaration(case: &Case, all: &mut Vec<Candidate>) {
 fn returns(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let start = case.statement_start(case.token);
-    let mentions = case.message.text.contains("return")
+    // Scala gives back what its body ends with.
+    let bare = case.language().form == crate::language::DeclarationForm::Scala;
+    let mentions = bare
+        || case.message.text.contains("return")
         || (start..=case.token).any(|at| lexed.is(at, "return"));
     if let Some(function) = function_around(case, case.token).filter(|_| mentions) {
         return_type(case, &function, all);
@@ -421,7 +424,10 @@ fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
     let void = matches!(now.as_str(), "void" | "Unit");
     for name in found_types(case) {
         if case.language().is_type(&name) || name == "String" {
-            all.push(Candidate::new("wrong-return-type", 1.0, vec![edit(&name)]));
+            // The type that is written is the one that the message expected.
+            let told = case.word("to") == Some(now.as_str()) && case.word("from") == Some(&name);
+            let score = if told { 2.2 } else { 1.0 };
+            all.push(Candidate::new("wrong-return-type", score, vec![edit(&name)]));
         }
     }
     if let Some(known) = &returned {
