@@ -190,10 +190,12 @@ fn insert_among(case: &Case, start: &str, new: &str) -> Edit {
         // Includes have no order of their own; imports are mostly kept sorted.
         let few = if case.language().directives { 2 } else { 1 };
         let sorted = texts.len() >= few && texts.is_sorted();
+        // `using System;` stands before `using System.Text;`.
+        let bare = |text: &str| text.trim_end_matches(';').to_owned();
         let before = others
             .iter()
             .zip(&texts)
-            .find(|(_, text)| sorted && text.as_str() > new && new.starts_with(start));
+            .find(|(_, text)| sorted && bare(text) > bare(new) && new.starts_with(start));
         if let Some((line, _)) = before {
             return case.insert(source.line_start(*line), format!("{new}{end}"));
         }

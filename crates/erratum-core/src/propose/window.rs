@@ -112,6 +112,7 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         window.insertions(last, &mut found);
     }
     window.for_header(&mut found);
+    window.before_else(&mut found);
     found.sort_by(|a, b| b.score.total_cmp(&a.score));
     found.truncate(KEEP);
     all.append(&mut found);
@@ -548,6 +549,17 @@ impl Window<'_, '_> {
                 let score = w::FOR_HEADER - rank as f64;
                 found.push(Candidate::new("wrong-mark", score, vec![edit]));
             }
+        }
+    }
+
+    /// Pascal: a `;` before `else` ends the `if` that it belongs to.
+    fn before_else(&self, found: &mut Vec<Candidate>) {
+        let (case, lexed) = (self.case, self.case.lexed());
+        let at = case.token;
+        let ended = at > 0 && lexed.is(at - 1, case.language().terminator);
+        if case.language().form == DeclarationForm::Pascal && lexed.is(at, "else") && ended {
+            let edit = case.delete_token(at - 1);
+            found.push(Candidate::new("extra-mark", w::FOR_HEADER, vec![edit]));
         }
     }
 

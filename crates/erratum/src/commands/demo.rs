@@ -17,6 +17,12 @@ const SAMPLES: &[(&str, &str, &str)] = &[
     ("cpp", "ferry.cpp", include_str!("../../../../demo/ferry.cpp")),
     ("java", "Ferry.java", include_str!("../../../../demo/Ferry.java")),
     ("rust", "ferry.rs", include_str!("../../../../demo/ferry.rs")),
+    ("typescript", "ferry.ts", include_str!("../../../../demo/ferry.ts")),
+    ("haskell", "Ferry.hs", include_str!("../../../../demo/Ferry.hs")),
+    ("pascal", "ferry.pas", include_str!("../../../../demo/ferry.pas")),
+    ("csharp", "Ferry.cs", include_str!("../../../../demo/Ferry.cs")),
+    ("scala", "Ferry.scala", include_str!("../../../../demo/Ferry.scala")),
+    ("go", "ferry.go", include_str!("../../../../demo/ferry.go")),
 ];
 
 /// Runs it.
