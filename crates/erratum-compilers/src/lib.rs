@@ -8,10 +8,12 @@
 
 mod config;
 mod error;
+mod flags;
 mod go;
 mod kind;
 mod project;
 mod prompt;
+mod rebuild;
 mod registry;
 mod resident;
 mod run;
@@ -22,9 +24,11 @@ mod warm;
 
 pub use config::Config;
 pub use error::Error;
+pub use flags::compile_flags;
 pub use kind::{KINDS, Kind};
 pub use project::Project;
+pub use rebuild::Rebuild;
 pub use registry::interrupt;
-pub use run::{Ended, Limits, Output, run};
+pub use run::{Ended, Limits, Output, run, run_merged};
 pub use session::Session;
 pub use toolbox::{Found, Toolbox};

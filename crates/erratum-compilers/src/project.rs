@@ -83,6 +83,8 @@ impl Project {
             "c" => (&["h", "inc", "def"], false),
             "cpp" => (&["h", "hpp", "hh", "hxx", "inc", "ipp", "tpp"], false),
             "rust" => (&["rs"], true),
+            "go" => (&["go", "mod", "sum"], true),
+            "csharp" => (&["cs"], false),
             _ => (self.language.extensions, true),
         };
         let mut found = Vec::new();

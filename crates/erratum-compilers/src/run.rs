@@ -110,6 +110,35 @@ pub fn run(command: &mut Command, limits: &Limits) -> io::Result<Output> {
     Ok(Output { stdout: join(out), stderr: join(err), ended })
 }
 
+/// The same with both outputs in one, in the order in which they were written, as `stdout`: what a
+/// build tool says on one of them (the folder it enters) gives meaning to the other.
+///
+/// # Errors
+/// When it cannot be started.
+pub fn run_merged(command: &mut Command, limits: &Limits) -> io::Result<Output> {
+    let (reading, writing) = io::pipe()?;
+    command.stdin(Stdio::null()).stdout(writing.try_clone()?).stderr(writing);
+    let mut child = spawn(command, limits)?;
+    // The command holds the pipe's ends until it is told otherwise.
+    command.stdout(Stdio::null()).stderr(Stdio::null());
+    let id = child.id();
+    let (sender, receiver) = mpsc::channel();
+    let reader = reader(reading, limits.output, sender);
+    let stopped = match receiver.recv_timeout(limits.time) {
+        Ok(Piece::All) | Err(RecvTimeoutError::Disconnected) => None,
+        Ok(Piece::TooMuch) => Some(Ended::OutputLimit),
+        Err(RecvTimeoutError::Timeout) => Some(Ended::TimeLimit),
+    };
+    if stopped.is_some() {
+        registry::kill_group(id);
+        let _ = child.kill();
+    }
+    let status = child.wait()?;
+    registry::child_ended(id);
+    let ended = stopped.unwrap_or_else(|| status.code().map_or(Ended::Crashed, Ended::Exit));
+    Ok(Output { stdout: reader.join().unwrap_or_default(), stderr: Vec::new(), ended })
+}
+
 /// Starts a command in a process group of its own, with its memory limited.
 pub(crate) fn spawn(command: &mut Command, limits: &Limits) -> io::Result<Child> {
     #[cfg(unix)]
@@ -172,6 +201,15 @@ mod tests {
         assert_eq!(output.stdout, b"tide\n");
         assert_eq!(output.stderr, b"ebb\n");
         assert_eq!(output.ended, Ended::Exit(3));
+    }
+
+    #[test]
+    fn both_outputs_in_one_keep_their_order() {
+        let mut command = Command::new("sh");
+        command.args(["-c", "echo one; echo two >&2; echo three; exit 2"]);
+        let output = run_merged(&mut command, &Limits::default()).unwrap();
+        assert_eq!(output.stdout, b"one\ntwo\nthree\n");
+        assert_eq!(output.ended, Ended::Exit(2));
     }
 
     #[test]

@@ -73,7 +73,7 @@ pub struct Common {
     /// Columns to write in [default: those of the terminal, at most 100]
     #[arg(long, value_name = "COLUMNS", value_parser = clap::value_parser!(u16).range(20..))]
     pub width: Option<u16>,
-    /// The language, where the file's name does not tell it: c, cpp, java, rust
+    /// The language, where the file's name does not tell it: c, java, typescript, …
     #[arg(long, value_name = "LANGUAGE")]
     pub language: Option<String>,
     /// One line for each mistake

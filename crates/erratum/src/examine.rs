@@ -50,6 +50,13 @@ pub fn named_language(common: &Common) -> Result<Option<&'static Language>, Fail
     })
 }
 
+/// How long a search may take in a folder.
+pub fn budget(compile: &Compile, folder: &Path) -> Result<Duration, Failure> {
+    let toolbox = Toolbox::new(folder)?;
+    let seconds = compile.budget.or(toolbox.config().budget).unwrap_or(BUDGET);
+    Ok(Duration::from_secs_f64(seconds))
+}
+
 /// Compiles the files as they stand, and finds the mistakes.
 pub fn examine(
     files: &[PathBuf],
@@ -57,10 +64,22 @@ pub fn examine(
     compile: &Compile,
     proof: bool,
 ) -> Result<Examined, Failure> {
+    examine_with(files, common, compile, proof, &[])
+}
+
+/// The same with further arguments for the compiler.
+pub fn examine_with(
+    files: &[PathBuf],
+    common: &Common,
+    compile: &Compile,
+    proof: bool,
+    arguments: &[String],
+) -> Result<Examined, Failure> {
     let project = Project::open(files, named_language(common)?)?;
     let folder = files.first().and_then(|file| file.parent()).filter(|f| !f.as_os_str().is_empty());
     let toolbox = Toolbox::new(folder.unwrap_or(Path::new(".")))?;
-    let found = toolbox.find(project.language, compile.compiler.as_deref())?;
+    let mut found = toolbox.find(project.language, compile.compiler.as_deref())?;
+    found.arguments.extend_from_slice(arguments);
     let budget = compile.budget.or(toolbox.config().budget).unwrap_or(BUDGET);
     let language = project.language;
     let program = project.program.clone();

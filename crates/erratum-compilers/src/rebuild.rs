@@ -1,0 +1,239 @@
+//! A build command of the learner's, run again on copies of the project: for programs of several
+//! files, tools and languages, where no single compiler run says what the build says.
+
+use crate::error::Error;
+use crate::kind::KINDS;
+use crate::run::{self, Ended, Limits};
+use crate::scratch::{Copy, Scratch};
+use erratum_core::language;
+use erratum_core::prove::{Compile, Depth, Report};
+use erratum_core::read::LogReader;
+use erratum_core::source::{Program, Source};
+use std::fs;
+use std::path::{Path, PathBuf};
+use std::process::Command;
+use std::sync::Mutex;
+use std::thread;
+use std::time::{Duration, Instant};
+
+/// How many copies are built at a time.
+const WORKERS: usize = 2;
+
+/// The most files that are copied, and the most bytes of all of them together.
+const MOST_FILES: usize = 3_000;
+const MOST_BYTES: u64 = 64 << 20;
+
+/// A build command at work on copies of the folder it was given in.
+pub struct Rebuild {
+    command: Vec<String>,
+    root: PathBuf,
+    compiler: &'static str,
+    limits: Limits,
+    deadline: Option<Instant>,
+    copies: Mutex<Vec<Copy>>,
+    /// The names of all files that were copied.
+    names: Vec<String>,
+    // Last, so that the folder goes after everything that works in it.
+    _scratch: Scratch,
+}
+
+impl Rebuild {
+    /// Copies the folder, without what its ignore files leave out. `compiler` is whose messages the
+    /// build prints.
+    ///
+    /// # Errors
+    /// When the folder holds too much to be copied, or the scratch folder cannot be written.
+    pub fn new(
+        command: &[String],
+        root: &Path,
+        compiler: &'static str,
+        limits: Limits,
+    ) -> Result<Rebuild, Error> {
+        let root = root.canonicalize().unwrap_or_else(|_| root.to_owned());
+        let files = tree(&root)?;
+        let scratch = Scratch::new()?;
+        let copies = (0..WORKERS)
+            .map(|number| Copy::new(&scratch, number, &files))
+            .collect::<Result<Vec<_>, _>>()?;
+        for copy in &copies {
+            lend_packages(&root, &copy.folder);
+            for (name, _) in &files {
+                // Scripts that a build starts must stay executable.
+                keep_mode(&root.join(name), &copy.folder.join(name))
+                    .map_err(|source| Error::Scratch { source })?;
+            }
+        }
+        Ok(Rebuild {
+            command: command.to_vec(),
+            root,
+            compiler,
+            limits,
+            deadline: None,
+            copies: Mutex::new(copies),
+            names: files.into_iter().map(|(name, _)| name).collect(),
+            _scratch: scratch,
+        })
+    }
+
+    /// From now on, a search may take this long.
+    pub fn set_budget(&mut self, budget: Duration) {
+        self.deadline = Some(Instant::now() + budget);
+    }
+
+    /// Builds the project as it stands.
+    ///
+    /// # Errors
+    /// When the command cannot be started or does not come to its end.
+    pub fn first(&mut self, program: &Program) -> Result<Report, Error> {
+        let started = Instant::now();
+        let result = self.check(std::slice::from_ref(program)).remove(0);
+        let took = started.elapsed().max(Duration::from_secs(1)) * 4;
+        self.limits.time = self.limits.time.min(took);
+        result
+    }
+
+    fn check(&self, programs: &[Program]) -> Vec<Result<Report, Error>> {
+        let mut copies = self.copies.lock().unwrap_or_else(|poisoned| poisoned.into_inner());
+        let mut results = Vec::with_capacity(programs.len());
+        for batch in programs.chunks(WORKERS) {
+            let held: Vec<Result<PathBuf, Error>> = copies
+                .iter_mut()
+                .zip(batch)
+                .map(|(copy, program)| copy.hold(program).map(|()| copy.folder.clone()))
+                .collect();
+            let built: Vec<_> = thread::scope(|scope| {
+                let jobs: Vec<_> = held
+                    .into_iter()
+                    .map(|folder| scope.spawn(move || self.build(&folder?)))
+                    .collect();
+                jobs.into_iter()
+                    .map(|job| job.join().unwrap_or_else(|_| Err(self.ended("could not be run"))))
+                    .collect()
+            });
+            results.extend(built);
+        }
+        results
+    }
+
+    fn build(&self, folder: &Path) -> Result<Report, Error> {
+        let Some((name, arguments)) = self.command.split_first() else {
+            return Err(self.ended("is empty"));
+        };
+        let mut command = Command::new(name);
+        command
+            .args(arguments)
+            .current_dir(folder)
+            .env("LC_ALL", "C.UTF-8")
+            .env("LANGUAGE", "en")
+            .env("PWD", folder);
+        let left = self.deadline.map(|at| at.saturating_duration_since(Instant::now()));
+        let time = left.map_or(self.limits.time, |left| {
+            left.max(Duration::from_millis(500)).min(self.limits.time)
+        });
+        let limits = Limits { time, ..self.limits };
+        let output = run::run_merged(&mut command, &limits)
+            .map_err(|error| self.ended(&format!("could not be started: {error}")))?;
+        if let Some(what) = output.ended.trouble(&limits) {
+            return Err(self.ended(&format!("{what}.")));
+        }
+        let full = folder.canonicalize().unwrap_or_else(|_| folder.to_owned());
+        let mut reader = LogReader::new().in_folder(&full);
+        reader.feed(&output.stdout);
+        let reading = reader.finish();
+        let failed = reading.messages.iter().any(|message| message.is_error());
+        if output.ended != Ended::Exit(0) && !failed {
+            return Err(self.ended("failed without a message that can be read."));
+        }
+        let mut messages = reading.messages;
+        for message in &mut messages {
+            let find = |name: &str| fs::read(folder.join(name)).ok();
+            message.resolve(&mut |name| find(name).map(|bytes| Source::new(name, bytes)));
+        }
+        let exit = if let Ended::Exit(exit) = output.ended { Some(exit) } else { None };
+        Ok(Report { messages, exit, dropped: reading.dropped })
+    }
+
+    fn ended(&self, what: &str) -> Error {
+        let compiler = self.command.first().cloned().unwrap_or_default();
+        Error::Ended { compiler, what: what.to_owned() }
+    }
+}
+
+impl Compile for Rebuild {
+    fn compiler(&self) -> &str {
+        self.compiler
+    }
+
+    fn compile(&self, programs: &[Program], _depth: Depth) -> Vec<Result<Report, String>> {
+        self.check(programs).into_iter().map(|result| result.map_err(|e| e.to_string())).collect()
+    }
+
+    fn width(&self) -> usize {
+        WORKERS
+    }
+
+    fn expired(&self) -> bool {
+        self.deadline.is_some_and(|deadline| Instant::now() >= deadline)
+    }
+
+    fn source(&self, name: &str) -> Option<Source> {
+        let path = Path::new(name);
+        if path.is_absolute() || name.contains("..") {
+            return None;
+        }
+        Some(Source::new(name, fs::read(self.root.join(path)).ok()?))
+    }
+
+    fn neighbours(&self) -> Vec<Source> {
+        let language = KINDS.iter().find(|kind| kind.name == self.compiler).map(|k| k.language);
+        let same = |name: &&String| {
+            language.is_some() && language::by_file_name(name).map(|l| l.id) == language
+        };
+        self.names.iter().filter(same).take(400).filter_map(|name| self.source(name)).collect()
+    }
+}
+
+/// Every file below a folder that its ignore files do not leave out.
+fn tree(root: &Path) -> Result<Vec<(String, Vec<u8>)>, Error> {
+    let too_much = |what: &str| Error::Ended { compiler: "the project".into(), what: what.into() };
+    let walk = ignore::WalkBuilder::new(root)
+        .hidden(false)
+        .require_git(false)
+        .parents(true)
+        .filter_entry(|entry| !matches!(entry.file_name().to_str(), Some(".git" | "node_modules")))
+        .build();
+    let (mut files, mut bytes) = (Vec::new(), 0);
+    for entry in walk.flatten().filter(|entry| entry.file_type().is_some_and(|t| t.is_file())) {
+        bytes += entry.metadata().map_or(0, |data| data.len());
+        if files.len() >= MOST_FILES || bytes > MOST_BYTES {
+            return Err(too_much("is too large to be copied"));
+        }
+        let Ok(relative) = entry.path().strip_prefix(root) else { continue };
+        if let Ok(text) = fs::read(entry.path()) {
+            files.push((relative.to_string_lossy().replace('\\', "/"), text));
+        }
+    }
+    Ok(files)
+}
+
+/// Gives a copy the mode of its file, but lets it be written.
+#[cfg(unix)]
+fn keep_mode(from: &Path, to: &Path) -> std::io::Result<()> {
+    use std::os::unix::fs::PermissionsExt;
+    let mode = fs::metadata(from)?.permissions().mode() | 0o600;
+    fs::set_permissions(to, fs::Permissions::from_mode(mode))
+}
+
+#[cfg(not(unix))]
+fn keep_mode(_from: &Path, _to: &Path) -> std::io::Result<()> {
+    Ok(())
+}
+
+/// Installed packages are large and only read: the copy looks into the learner's.
+fn lend_packages(root: &Path, copy: &Path) {
+    let packages = root.join("node_modules");
+    if packages.is_dir() {
+        #[cfg(unix)]
+        let _ = std::os::unix::fs::symlink(&packages, copy.join("node_modules"));
+    }
+}
