@@ -238,7 +238,15 @@ impl Kind {
                 ".",
             ],
             "cargo" => &["check", "--quiet", "--offline", "--message-format=json"],
-            "tsc" => &["--noEmit", "--strict", "--pretty", "false", "--skipLibCheck"],
+            "tsc" => &[
+                "--noEmit",
+                "--strict",
+                "--target",
+                "es2022",
+                "--pretty",
+                "false",
+                "--skipLibCheck",
+            ],
             "ghc" => &["-fno-code", "-fdiagnostics-color=never", "-ferror-spans", "-W"],
             // -Se: go on after many errors; -s: stop before the assembler; -vq: with numbers.
             "fpc" => &["-vewnhq", "-l-", "-Mobjfpc", "-Se500", "-s"],

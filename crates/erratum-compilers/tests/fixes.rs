@@ -3,46 +3,7 @@
 
 mod support;
 
-use erratum_compilers::{Limits, Project, Session, Toolbox};
-use erratum_core::language;
-use erratum_core::prove::prove;
-use erratum_core::source::Program;
-use std::time::Duration;
-use support::have;
-
-/// Plants each slip (what stands in the sound program, what is written instead) and says which are
-/// not mended to the sound program.
-fn check(language: &str, file: &str, sound: &str, slips: &[(&str, &str)]) {
-    if !have(language) {
-        return;
-    }
-    let table = language::by_id(language).unwrap();
-    let mut wrong = Vec::new();
-    for (right, slip) in slips {
-        assert_eq!(sound.matches(right).count(), 1, "{right} must stand once in the program");
-        let folder = tempfile::tempdir().unwrap();
-        let path = folder.path().join(file);
-        std::fs::write(&path, sound.replacen(right, slip, 1)).unwrap();
-        let project = Project::open(&[path], None).unwrap();
-        let program: Program = project.program.clone();
-        let found = Toolbox::default().find(table, None).unwrap();
-        let mut session = Session::new(project, found, Limits::default()).unwrap();
-        let first = session.first().unwrap();
-        session.set_budget(Duration::from_secs(30));
-        let found = prove(&program, table, first, &session, Default::default());
-        let mended = String::from_utf8_lossy(found.mended.files[0].bytes()).into_owned();
-        if mended != sound {
-            let titles: Vec<_> = found
-                .verdict
-                .roots
-                .iter()
-                .map(|root| (&root.title, root.fixes.first().map(|fix| &fix.title)))
-                .collect();
-            wrong.push(format!("{right:?} as {slip:?}: {titles:?}"));
-        }
-    }
-    assert!(wrong.is_empty(), "not mended to what was meant:\n{}", wrong.join("\n"));
-}
+use support::check_slips;
 
 #[test]
 fn slips_in_c() {
@@ -69,7 +30,7 @@ int main(void) {
     return 0;
 }
 "#;
-    check(
+    check_slips(
         "c",
         "ferry.c",
         sound,
@@ -129,7 +90,7 @@ int main() {
     return 0;
 }
 "#;
-    check(
+    check_slips(
         "cpp",
         "boats.cpp",
         sound,
@@ -175,7 +136,7 @@ public class Ferry {
     }
 }
 "#;
-    check(
+    check_slips(
         "java",
         "Ferry.java",
         sound,
@@ -224,7 +185,7 @@ fn main() {
     }
 }
 "#;
-    check(
+    check_slips(
         "rust",
         "tickets.rs",
         sound,

@@ -274,7 +274,7 @@ fn bytes_without_sense_end_with_what_is_known_in_every_language() {
         b"\"\xff\"",
     ];
     for language in language::LANGUAGES {
-        for seed in 0..40 {
+        for seed in 0..12 {
             let mut random = fastrand::Rng::with_seed(seed);
             let text: Vec<u8> =
                 (0..60).flat_map(|_| [words[random.usize(..words.len())], b" "].concat()).collect();

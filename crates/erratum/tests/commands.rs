@@ -6,14 +6,25 @@ use support::{Folder, have};
 
 #[test]
 fn the_demo_walks_to_a_program_that_compiles() {
-    for (language, compiler) in [("c", "gcc"), ("cpp", "g++"), ("java", "javac"), ("rust", "rustc")]
-    {
+    let all = [
+        ("c", "gcc"),
+        ("cpp", "g++"),
+        ("java", "javac"),
+        ("rust", "rustc"),
+        ("typescript", "tsc"),
+        ("haskell", "ghc"),
+        ("pascal", "fpc"),
+        ("csharp", "mcs"),
+        ("scala", "scalac"),
+        ("go", "go"),
+    ];
+    for (language, compiler) in all {
         if have(compiler) {
             let folder = Folder::new();
             let ran = folder.run(&["demo", "--language", language]);
             assert_eq!(ran.status, 0, "{language}: {} {}", ran.stdout, ran.stderr);
             assert!(ran.stdout.contains("it compiles."), "{}", ran.stdout);
-            assert!(ran.stdout.contains("Mistake 1 of 3"), "{}", ran.stdout);
+            assert!(ran.stdout.contains("Mistake 1 of "), "{}", ran.stdout);
             assert_eq!(folder.left_behind(), 0);
             assert!(!folder.path("state").exists(), "the demo is no mend of the learner's");
         }

@@ -1,7 +1,12 @@
 //! What the tests of this crate share.
 
-use erratum_compilers::Toolbox;
+#![allow(dead_code, reason = "each test file uses a part")]
+
+use erratum_compilers::{Limits, Project, Session, Toolbox};
 use erratum_core::language;
+use erratum_core::prove::prove;
+use erratum_core::source::Program;
+use std::time::Duration;
 
 /// Whether a compiler for a language is here. With ERRATUM_TEST_COMPILERS=all it must be.
 pub fn have(language: &str) -> bool {
@@ -13,4 +18,38 @@ pub fn have(language: &str) -> bool {
         eprintln!("skipped: no {} compiler is installed", table.name);
     }
     here
+}
+
+/// Plants each slip (what stands in the sound program, what is written instead) and says which are
+/// not mended to the sound program.
+pub fn check_slips(language: &str, file: &str, sound: &str, slips: &[(&str, &str)]) {
+    if !have(language) {
+        return;
+    }
+    let table = language::by_id(language).unwrap();
+    let mut wrong = Vec::new();
+    for (right, slip) in slips {
+        assert_eq!(sound.matches(right).count(), 1, "{right} must stand once in the program");
+        let folder = tempfile::tempdir().unwrap();
+        let path = folder.path().join(file);
+        std::fs::write(&path, sound.replacen(right, slip, 1)).unwrap();
+        let project = Project::open(&[path], None).unwrap();
+        let program: Program = project.program.clone();
+        let found = Toolbox::default().find(table, None).unwrap();
+        let mut session = Session::new(project, found, Limits::default()).unwrap();
+        let first = session.first().unwrap();
+        session.set_budget(Duration::from_secs(30));
+        let found = prove(&program, table, first, &session, Default::default());
+        let mended = String::from_utf8_lossy(found.mended.files[0].bytes()).into_owned();
+        if mended != sound {
+            let titles: Vec<_> = found
+                .verdict
+                .roots
+                .iter()
+                .map(|root| (&root.title, root.fixes.first().map(|fix| &fix.title)))
+                .collect();
+            wrong.push(format!("{right:?} as {slip:?}: {titles:?}"));
+        }
+    }
+    assert!(wrong.is_empty(), "not mended to what was meant:\n{}", wrong.join("\n"));
 }

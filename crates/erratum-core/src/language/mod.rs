@@ -143,6 +143,7 @@ const PLAIN: Language = Language {
     library: &[],
     prelude: &[],
     foreign: &[],
+    spelling: &[],
     called: &[],
     defaults: &[],
     grave_warnings: &[],
@@ -209,6 +210,8 @@ pub struct Language {
     pub prelude: &'static [(NameKind, &'static [&'static str])],
     /// Words of other languages, and what is written here instead.
     pub foreign: &'static [(&'static str, &'static str)],
+    /// Where case means nothing: how people write names of the library.
+    pub spelling: &'static [&'static str],
     /// What the compiler calls a type, and what a program writes for it.
     pub called: &'static [(&'static str, &'static str)],
     /// A starting value for each built-in type.

@@ -319,8 +319,12 @@ fn respelt(case: &Case, candidate: &mut Candidate) {
         let names = &case.text.names;
         let declared = names.of(&name).map(|d| d.token);
         let seen = names.seen.get(&name).and_then(|seen| seen.first().copied());
-        if let Some(token) = declared.chain(seen).next() {
+        let own = declared.chain(seen).next();
+        let usual = case.language().spelling.iter().find(|usual| usual.eq_ignore_ascii_case(&name));
+        if let Some(token) = own {
             edit.text = case.lexed().text(&case.lexed().code[token]).to_owned();
+        } else if let Some(usual) = usual {
+            edit.text = (*usual).to_owned();
         }
     }
 }

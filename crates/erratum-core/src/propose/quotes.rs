@@ -159,9 +159,18 @@ fn edge(text: &str) -> f64 {
     let inner = text.trim_matches(['"', '\'']);
     let unopened = inner.ends_with('}') && !inner.contains('{');
     let end = if inner.ends_with([')', ';', ',']) || unopened { -1.5 } else { 0.0 };
+    // A blank before a comma belongs to no sentence.
+    let comma = if inner.contains(" ,") { -2.0 } else { 0.0 };
     let joins = if inner.contains(" + ") || inner.contains(" << ") { -7.0 } else { 0.0 };
     let loose = if inner.starts_with("  ") || inner.ends_with("  ") { -0.7 } else { 0.0 };
-    end + joins + loose
+    // `fare.zone` is a member rather than a part of a sentence.
+    let bytes = inner.as_bytes();
+    let member = (1..bytes.len().saturating_sub(1)).any(|at| {
+        bytes[at] == b'.'
+            && bytes[at - 1].is_ascii_alphabetic()
+            && bytes[at + 1].is_ascii_alphabetic()
+    });
+    end + joins + loose + comma + if member { -1.5 } else { 0.0 }
 }
 
 /// By how many the marks of the line's formats and the values after them differ.

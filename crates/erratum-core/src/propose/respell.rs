@@ -50,6 +50,7 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let lexed = case.lexed();
+    entry_point(case, all);
     let wrong = wrong_names(case);
     for (rank, token) in wrong.into_iter().enumerate() {
         if !matches!(lexed.kind(token), Some(TokenKind::Name)) {
@@ -63,6 +64,29 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         near_names(case, token, score, all);
         near_declaration(case, token, score, all);
         lost_mark(case, token, score, all);
+    }
+}
+
+/// The function from which the program starts, under a near name. Such a message has no place.
+fn entry_point(case: &Case, all: &mut Vec<Candidate>) {
+    let text = case.message.text.as_str();
+    let wanted = if text.contains("static 'Main' method") {
+        "Main"
+    } else if text.contains("main is undeclared in the main package")
+        || text.contains("The IO action 'main' is not defined")
+    {
+        "main"
+    } else {
+        return;
+    };
+    for declared in &case.text.names.declared {
+        let name = case.lexed().word(declared.token);
+        let apart = letters(name, wanted);
+        if declared.kind == NameKind::Function && apart > 0.0 && apart <= 2.0 {
+            let edit = case.replace_token(declared.token, wanted);
+            let kind = if apart < 1.0 { "wrong-case" } else { "misspelt-name" };
+            all.push(Candidate::new(kind, 5.0 - apart, vec![edit]));
+        }
     }
 }
 
