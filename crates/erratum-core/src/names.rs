@@ -116,6 +116,7 @@ fn declaration(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
     if let Some((_, kind)) = lexed.language.declares.iter().find(|(word, _)| *word == before) {
         let typed = match (*kind, lexed.language.form) {
             (NameKind::Value, DeclarationForm::Go) => forms::go_type(lexed, pairs, index + 1),
+            (NameKind::Value, DeclarationForm::Basic) => forms::basic_type(lexed, index),
             (NameKind::Value, _) => type_after(lexed, index),
             (NameKind::Function, _) => forms::result(lexed, pairs, index),
             _ => None,
@@ -138,6 +139,7 @@ fn declaration(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
         DeclarationForm::TypeScript => forms::typescript(lexed, pairs, index),
         DeclarationForm::Scala => forms::scala(lexed, pairs, index),
         DeclarationForm::Pascal => forms::pascal(lexed, pairs, index),
+        DeclarationForm::Basic => forms::basic(lexed, pairs, index),
         DeclarationForm::Go => forms::go(lexed, pairs, index),
         DeclarationForm::Haskell => forms::haskell(lexed, pairs, index),
     }

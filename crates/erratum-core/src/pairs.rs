@@ -167,10 +167,8 @@ impl<'a> Walk<'a> {
         if !self.by_layout || goes_on.is_some() || self.surplus >= 0 {
             return;
         }
-        let label = matches!(
-            self.lexed.word(index),
-            "case" | "default" | "public" | "private" | "protected"
-        ) || self.lexed.is(index + 1, ":");
+        let label = matches!(self.lexed.word(index), "case" | "default")
+            || (self.lexed.is(index + 1, ":") && self.lexed.language.terminator == ";");
         if matches!(token.kind, TokenKind::Close | TokenKind::Directive)
             || label
             || (self.lexed.opens_block(index) && !self.new_block(index))

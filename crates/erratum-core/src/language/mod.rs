@@ -81,6 +81,8 @@ pub enum DeclarationForm {
     Scala,
     /// `hour, minute: integer;`, in sections.
     Pascal,
+    /// `hour As Integer`.
+    Basic,
     /// `hour int` and `hour := 3`.
     Go,
     /// Equations and signatures.

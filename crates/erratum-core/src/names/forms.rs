@@ -20,6 +20,7 @@ pub(super) fn result(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<(usiz
         }
     }
     let first = match (lexed.language.id, lexed.word(at)) {
+        ("vb", "as") => return Some((at + 1, at + 1)).filter(|_| at + 1 < lexed.code.len()),
         ("go", _) => return go_type(lexed, pairs, at),
         ("rust", "->") | (_, ":") => at + 1,
         _ => return None,
@@ -255,6 +256,35 @@ pub(super) fn pascal_scope(lexed: &Lexed, pairs: &Pairs, index: usize) -> (usize
         }
     }
     (index, end)
+}
+
+/// The type behind `As`.
+pub(super) fn basic_type(lexed: &Lexed, index: usize) -> Option<(usize, usize)> {
+    let mut at = index + 1;
+    // `levels() As Double`.
+    while matches!(lexed.word(at), "(" | ")") {
+        at += 1;
+    }
+    if !lexed.is(at, "as") {
+        return None;
+    }
+    let first = if lexed.is(at + 1, "new") { at + 2 } else { at + 1 };
+    (first < lexed.code.len()).then_some((first, first))
+}
+
+pub(super) fn basic(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
+    let typed = basic_type(lexed, index);
+    let word_before = before(lexed, index);
+    // `For i = 1 To 3` declares its counter, if nothing else does.
+    if word_before == "for" {
+        return Some((NameKind::Value, typed));
+    }
+    typed?;
+    let block = pairs.inside[index].filter(|open| lexed.opens_block(*open));
+    let field =
+        block.is_some_and(|open| matches!(lexed.word(open), "class" | "structure" | "module"));
+    let kind = if field { NameKind::Member } else { NameKind::Value };
+    (word_before != ")" || field).then_some((kind, typed))
 }
 
 /// The type that starts at a token: `int`, `*Tank`, `[]string`, `map[string]int`, `(int, error)`.

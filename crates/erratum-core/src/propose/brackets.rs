@@ -87,7 +87,15 @@ fn closing_line(case: &Case, open: usize, before: usize) -> Edit {
     let last_line = source.line_of(last.end.saturating_sub(1));
     let at = source.line_end(last_line);
     let indent = source.indent_text(header_line(case, open));
+    let word = case.lexed().word(open);
+    let spelt = case.lexed().text(&case.lexed().code[open]);
     let close = match (closing(case.lexed(), open), case.lexed().word(before)) {
+        // These say which block they end.
+        ("end", _) if case.language().id == "vb" => format!("End {spelt}"),
+        ("next", _) => "Next".to_owned(),
+        ("loop", _) => "Loop".to_owned(),
+        ("end", _) if case.language().id == "fortran" => format!("end {spelt}"),
+        ("end", _) if case.language().id == "ada" && word != "begin" => format!("end {spelt};"),
         // A word ends a block and its statement; the program's last one has a dot.
         ("end", "else") => "end".to_owned(),
         ("end", "") if !case.lexed().is(case.lexed().code.len() - 1, ".") => "end.".to_owned(),
@@ -137,8 +145,9 @@ fn lost_begin(case: &Case, close: usize, all: &mut Vec<Candidate>) {
     if lexed.is(close, "}") {
         return;
     }
-    let Some(word) =
-        lexed.language.blocks.iter().find(|(_, end)| lexed.is(close, end)).map(|(open, _)| *open)
+    // Elsewhere the words that open a block are more than an opening.
+    let mut blocks = lexed.language.blocks.iter();
+    let Some((word, _)) = blocks.find(|(open, end)| *open == "begin" && lexed.is(close, end))
     else {
         return;
     };

@@ -292,6 +292,7 @@ fn undeclared(case: &Case, all: &mut Vec<Candidate>) {
         DeclarationForm::Rust => vec![("let ".to_owned(), 1.5), ("let mut ".to_owned(), 1.3)],
         DeclarationForm::TypeScript => vec![("let ".to_owned(), 1.5), ("const ".to_owned(), 1.4)],
         DeclarationForm::Scala => vec![("val ".to_owned(), 1.5), ("var ".to_owned(), 1.4)],
+        DeclarationForm::Basic => vec![("Dim ".to_owned(), 1.5)],
         DeclarationForm::Go => {
             let edit = case.replace_token(first + 1, ":=");
             all.push(Candidate::new("wrong-mark", 3.0, vec![edit]));

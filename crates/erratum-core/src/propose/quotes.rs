@@ -40,6 +40,7 @@ fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
     let line_start = lexed.source.line_start(odd.line);
     let certain = if odd.closed { 0.0 } else { 3.0 };
     let mut found = Vec::new();
+    let cost = token_cost(case);
     // The quote was lost at the edge of some word of the line. Behind a quote in the wrong place all
     // the others change their part, so every edge is tried, also inside of what now reads as text.
     let text = lexed.source.slice(line_start, line_end).into_owned();
@@ -73,7 +74,7 @@ fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
                 lexed.source.slice(at, line_end).as_ref(),
             ]
             .concat();
-            let score = certain + extra + reading(case, &line, odd.line);
+            let score = certain + extra + reading(case, &line, odd.line, cost);
             Candidate::new("open-string", score, vec![case.insert(at, quote)])
         })
         .collect();
@@ -82,7 +83,7 @@ fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
         lexed.source.slice(odd.start + 1, line_end).as_ref(),
     ]
     .concat();
-    let score = certain - 3.0 + reading(case, &without, odd.line);
+    let score = certain - 3.0 + reading(case, &without, odd.line, cost);
     ranked.push(Candidate::new(
         "extra-mark",
         score,
@@ -107,9 +108,18 @@ fn rank(mut ranked: Vec<Candidate>, top: f64, all: &mut Vec<Candidate>) {
     }
 }
 
+/// What an average token of this text costs in the model: the longer of two lines is less likely by
+/// its length alone, and in a language that the model hardly knows, by far.
+fn token_cost(case: &Case) -> f64 {
+    let classes = model::classes(case.lexed()).into_iter().map(|(class, _)| class);
+    let classes: Vec<Class> = classes.take(1500).collect();
+    let average = -case.text.model.score(&classes, 0, classes.len()) / classes.len().max(1) as f64;
+    average.clamp(w::EACH_TOKEN, 4.0 * w::EACH_TOKEN)
+}
+
 /// How much a line looks like code: the model's view of its tokens, and whether the names in it
 /// are known.
-fn reading(case: &Case, line: &str, number: u32) -> f64 {
+fn reading(case: &Case, line: &str, number: u32, cost: f64) -> f64 {
     let source = crate::source::Source::new("line", line.as_bytes());
     let lexed = Lexed::new(&source, case.language());
     let next = case.lexed().on_line(number).end;
@@ -119,7 +129,9 @@ fn reading(case: &Case, line: &str, number: u32) -> f64 {
         classes.push(model::class("line"));
         classes.push(model::class_of(case.lexed(), token));
     }
-    let looks = case.text.model.score(&classes, 0, classes.len()) * w::MODEL;
+    // A line of more tokens is less likely by its length alone.
+    let looks = (case.text.model.score(&classes, 0, classes.len()) + cost * classes.len() as f64)
+        * w::MODEL;
     let unknown = (0..lexed.code.len()).filter(|at| unknown_name(case, &lexed, *at)).count() as f64;
     let open = lexed.code.iter().filter(|token| !token.closed).count() as f64;
     let depth = |open: &str, close: &str| {
@@ -161,7 +173,11 @@ fn edge(text: &str) -> f64 {
     let end = if inner.ends_with([')', ';', ',']) || unopened { -1.5 } else { 0.0 };
     // A blank before a comma belongs to no sentence.
     let comma = if inner.contains(" ,") { -2.0 } else { 0.0 };
-    let joins = if inner.contains(" + ") || inner.contains(" << ") { -7.0 } else { 0.0 };
+    let joins = if [" + ", " << ", " & ", " ++ "].iter().any(|mark| inner.contains(mark)) {
+        -7.0
+    } else {
+        0.0
+    };
     let loose = if inner.starts_with("  ") || inner.ends_with("  ") { -0.7 } else { 0.0 };
     // `fare.zone` is a member rather than a part of a sentence.
     let bytes = inner.as_bytes();
@@ -181,7 +197,14 @@ fn formats_off(lexed: &Lexed) -> usize {
         let rust = lexed.language.id == "rust";
         let first = lexed.is(index - 1, "(") && lexed.kind(index) == Some(TokenKind::Str);
         let call = lexed.word(index.wrapping_sub(2));
-        let formats = if rust { call == "!" } else { call.ends_with("printf") || call == "format" };
+        let formats = if rust {
+            call == "!"
+        } else {
+            {
+                let low = call.to_lowercase();
+                low.ends_with("printf") || low.starts_with("format") || low.starts_with("printto")
+            }
+        };
         if !first || !formats {
             continue;
         }
@@ -362,8 +385,9 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
         .filter(|at| *at == range.start || opens_value(lexed.word(at - 1)) || applied(*at))
         .take(16)
         .collect();
-    let plain = reading(case, &lexed.source.line_text(line), line);
     let mark = case.language().quote();
+    let cost = token_cost(case);
+    let plain = reading(case, &lexed.source.line_text(line), line, cost);
     let mut ranked = Vec::new();
     for &start in &starts {
         for end in start..range.end.min(start + 24) {
@@ -394,7 +418,7 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
             .concat();
             let single = if start == end { -3.0 } else { 0.0 };
             let sibling = if is_text_place(case, start, end) { SIBLING } else { 0.0 };
-            let score = reading(case, &text, line) - plain - far + single + sibling;
+            let score = reading(case, &text, line, cost) - plain - far + single + sibling;
             let edits = vec![case.insert(from, mark), case.insert(to, mark)];
             ranked.push(Candidate::new("text-as-string", score, edits));
         }

@@ -98,13 +98,15 @@ fn wrong_names(case: &Case) -> Vec<usize> {
     let line = lexed.on_line(lexed.code[case.token].line);
     if let Some(name) = case.word("name") {
         let name = name.rsplit("::").next().unwrap_or(name);
+        let folded = name.to_ascii_lowercase();
+        let name = if case.language().any_case { folded.as_str() } else { name };
         if lexed.word(case.token) == name {
             found.push(case.token);
         }
         let inside = lexed
             .code
             .iter()
-            .position(|token| token.start >= case.range.0 && lexed.text(token) == name);
+            .position(|token| token.start >= case.range.0 && lexed.plain(token) == name);
         found.extend(inside.filter(|at| lexed.code[*at].start < case.range.1));
         found.extend(line.clone().find(|at| lexed.word(*at) == name));
         if found.is_empty() {

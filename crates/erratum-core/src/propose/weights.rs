@@ -11,6 +11,10 @@ pub const MODEL: f64 = 0.75;
 /// The most that the model may add or take, so that one odd run cannot outweigh everything.
 pub const MODEL_LIMIT: f64 = 9.0;
 
+/// What a token costs in the model at least, where lines of different length are compared; see the
+/// average of the text at hand.
+pub const EACH_TOKEN: f64 = 1.0;
+
 /// Each token between the reported place and a change before it: compilers notice a slip late.
 pub const PER_TOKEN_BEFORE: f64 = -0.28;
 

@@ -178,6 +178,9 @@ impl Window<'_, '_> {
         MARKS.iter().filter(|mark| {
             let shared = mark.len() == 1 && **mark != "$";
             let layout = language.form == DeclarationForm::Haskell;
+            if !language.blocks.is_empty() && matches!(**mark, "{" | "}") {
+                return false;
+            }
             (shared
                 && !(layout
                     && matches!(**mark, ";" | "{" | "}" | "[" | "%" | "&" | "!" | "?")

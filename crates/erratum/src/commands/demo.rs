@@ -7,9 +7,13 @@ use crate::failure::Failure;
 use crate::show::{self, terminal};
 use erratum_compilers::Toolbox;
 use erratum_core::language::{self, Language};
+use erratum_core::prove::prove;
+use erratum_core::source::{Program, Source};
+use erratum_standins::StandIn;
 use std::fs;
 use std::io::Write;
 use std::path::{Path, PathBuf};
+use std::time::Duration;
 
 /// The sample programs: the same ferry line in each language, with mistakes.
 const SAMPLES: &[(&str, &str, &str)] = &[
@@ -23,6 +27,8 @@ const SAMPLES: &[(&str, &str, &str)] = &[
     ("csharp", "Ferry.cs", include_str!("../../../../demo/Ferry.cs")),
     ("scala", "Ferry.scala", include_str!("../../../../demo/Ferry.scala")),
     ("go", "ferry.go", include_str!("../../../../demo/ferry.go")),
+    ("vb", "ferry.vb", include_str!("../../../../demo/ferry.vb")),
+    ("sourcepawn", "ferry.sp", include_str!("../../../../demo/ferry.sp")),
 ];
 
 /// Runs it.
@@ -33,6 +39,11 @@ pub fn run(demo: &Demo) -> Result<u8, Failure> {
     let have = |language: &Language| toolbox.find(language, None).is_ok();
     let here: Vec<_> =
         SAMPLES.iter().filter(|(id, ..)| language::by_id(id).is_some_and(have)).collect();
+    if let Some(language) = asked.filter(|language| !have(language))
+        && let Some(stand_in) = StandIn::of_language(language.id)
+    {
+        return with_stand_in(demo, language, stand_in);
+    }
     let chosen = match asked {
         Some(language) => {
             toolbox.find(language, None)?;
@@ -86,6 +97,54 @@ pub fn run(demo: &Demo) -> Result<u8, Failure> {
     }
     out.flush()?;
     Ok(status)
+}
+
+/// The same story where no compiler can be had: a stand-in takes its place, and says so.
+fn with_stand_in(
+    demo: &Demo,
+    language: &'static Language,
+    mut stand_in: StandIn,
+) -> Result<u8, Failure> {
+    let Some((_, name, text)) = SAMPLES.iter().find(|(id, ..)| *id == language.id) else {
+        return Err(Failure::said("there is no sample program in this language."));
+    };
+    let program = Program::single(Source::new(*name, text.as_bytes()));
+    stand_in.set_budget(Duration::from_secs(5));
+    let first = stand_in.check(&program);
+    let found = prove(&program, language, first, &stand_in, Default::default());
+    let mut verdict = found.verdict;
+    verdict.build.compiler = "the stand-in".to_owned();
+    let mut out = show::out(demo.color);
+    let bold = anstyle::Style::new().bold();
+    writeln!(out, "A small ferry line keeps its timetable in {name}. It does not compile.")?;
+    writeln!(
+        out,
+        "No compiler for {} is here, so this shows {}. It compiles nothing; with the\nreal compiler, `erratum look {name}` works in the same way.\n",
+        language.name,
+        stand_in.description()
+    )?;
+    let next = terminal::Next::Nothing;
+    let view = terminal::View {
+        program: &program,
+        width: show::width(None),
+        all: true,
+        verbose: false,
+        next: &next,
+    };
+    view.show(&mut out, &verdict)?;
+    writeln!(out, "\n{bold}With every first fix:{bold:#}\n")?;
+    let mended = String::from_utf8_lossy(found.mended.files[0].bytes()).into_owned();
+    let changes = similar::TextDiff::from_lines(*text, mended.as_str());
+    for change in changes.iter_all_changes().filter(|c| c.tag() != similar::ChangeTag::Equal) {
+        write!(out, "  {}  {}", change.tag(), change.value())?;
+    }
+    let left = stand_in.check(&found.mended).messages.len();
+    match left {
+        0 => writeln!(out, "\nThe stand-in has nothing left to say.")?,
+        n => writeln!(out, "\n{n} messages of the stand-in are left.")?,
+    }
+    out.flush()?;
+    Ok(u8::from(left > 0))
 }
 
 fn mend_all(path: &Path, common: &Common) -> Mend {
