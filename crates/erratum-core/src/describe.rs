@@ -53,6 +53,10 @@ fn one(source: &Source, edit: &Edit) -> String {
         return insertion(source, edit, line);
     }
     if edit.text.trim().is_empty() {
+        if old.contains('\n') && old.trim().is_empty() {
+            let next = source.line_of(edit.end);
+            return format!("put what stands on line {next} at the end of line {line}");
+        }
         if old.trim().is_empty() {
             return format!("take out the blank on line {line}");
         }

@@ -6,9 +6,9 @@ use erratum_core::prove::prove;
 use erratum_core::source::{Program, Source};
 use erratum_standins::{Dialect, StandIn};
 
-const VB: &str = "' Seats of the ferry.\nImports System\n\nModule Ferry\n    Function Left(all As Integer, sold As Integer) As Integer\n        Dim rest As Integer = all - sold\n        If rest < 0 Then\n            rest = 0\n        End If\n        Return rest\n    End Function\n\n    Sub Main()\n        Dim seats As Integer = 40\n        For i = 1 To 3\n            Console.WriteLine(\"left: \" & Left(seats, i))\n        Next\n    End Sub\nEnd Module\n";
+const VB: &str = "' Seats of the ferry.\nImports System\n\nModule Ferry\n    Function Left(all As Integer, sold As Integer) As Integer\n        Dim rest As Integer = all - sold\n        If rest < 0 Then\n            rest = 0\n        End If\n        Return rest\n    End Function\n\n    Sub Main()\n        Dim seats As Integer = 40\n        For i = 1 To 3\n            Console.WriteLine(\"left: \" & Left(seats, i))\n        Next\n        Console.Write(\"done\")\n    End Sub\nEnd Module\n";
 
-const SOURCEPAWN: &str = "// Seats of the ferry.\nint SeatsLeft(int all, int sold) {\n    int rest = all - sold;\n    if (rest < 0) {\n        rest = 0;\n    }\n    return rest;\n}\n\npublic void OnPluginStart() {\n    int seats = 40;\n    PrintToServer(\"left: %d\", SeatsLeft(seats, 3));\n}\n";
+const SOURCEPAWN: &str = "// Seats of the ferry.\nint SeatsLeft(int all, int sold) {\n    int rest = all - sold;\n    if (rest < 0) {\n        rest = 0;\n    }\n    return rest;\n}\n\npublic void OnPluginStart() {\n    int seats = 40;\n    PrintToServer(\"left: %d\", SeatsLeft(seats, 3));\n    PrintToChatAll(\"done\");\n}\n";
 
 const DELPHI: &str = "program Ferry;\n\nuses\n  SysUtils;\n\nvar\n  seats: integer;\n\nfunction Rest(all, sold: integer): integer;\nbegin\n  Rest := all - sold;\nend;\n\nbegin\n  seats := 40;\n  writeln('left: ', IntToStr(Rest(seats, 3)));\nend.\n";
 
@@ -43,7 +43,7 @@ fn visual_basic() {
         "Ferry.vb",
         VB,
         &[
-            ("Return rest", "Return \"rest"),
+            ("\"done\"", "\"done"),
             ("Left(seats, i))", "Left(seats, i)"),
             ("        End If\n", ""),
             ("        Next\n", ""),
@@ -63,7 +63,7 @@ fn sourcepawn() {
         SOURCEPAWN,
         &[
             ("int rest = all - sold;", "int rest = all - sold"),
-            ("\"left: %d\"", "left: %d\""),
+            ("\"done\"", "\"done"),
             ("SeatsLeft(seats, 3));", "SeatsLeft(seats, 3);"),
             ("return rest;", "return rets;"),
             ("SeatsLeft(seats, 3)", "SeatsLeft(seats, 3, 3)"),

@@ -6,6 +6,9 @@ use crate::lex::TokenKind;
 use crate::pairs::{Odd, OddBracket, closing};
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if case.asks("brace-line") {
+        brace_line(case, all);
+    }
     // Only the first few matter: what follows an odd bracket is seen through it.
     for odd in case.text.pairs.odd.iter().take(4) {
         let block = case.lexed().opens_block(odd.token) || case.lexed().closes_block(odd.token);
@@ -15,6 +18,17 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
             (false, Odd::Unclosed) => lost_parenthesis(case, odd, all),
             (false, Odd::Unopened) => surplus_parenthesis(case, odd, all),
         }
+    }
+}
+
+/// Go: a `{` on a line of its own goes to the end of the line before.
+fn brace_line(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.code[case.token].line;
+    let near = lexed.on_line(line.saturating_sub(1)).start..lexed.on_line(line + 1).end;
+    for at in near.filter(|at| lexed.is(*at, "{") && lexed.code[*at].first && *at > 0) {
+        let edit = Edit::replace(case.file(), lexed.code[at - 1].end, lexed.code[at].start, " ");
+        all.push(Candidate::new("brace-on-next-line", 2.0 * w::LAYOUT_PLACE, vec![edit]));
     }
 }
 

@@ -36,8 +36,15 @@ fn indentation(case: &Case, all: &mut Vec<Candidate>) {
     let source = &lexed.source;
     let reported = lexed.code[case.token].line;
     let filled = |line: u32| source.indent(line).filter(|_| !lexed.on_line(line).is_empty());
-    for line in (reported.saturating_sub(4).max(1)..=reported).rev() {
+    let last = source.line_count().min(reported + 12);
+    for line in (reported.saturating_sub(4).max(1)..=reported).rev().chain(reported + 1..=last) {
         let Some(now) = filled(line) else { continue };
+        // Further down only a line that stands a little outside of its block.
+        let outside =
+            (1..line).rev().find_map(filled).is_some_and(|a| a != now && a.abs_diff(now) <= 2);
+        if line > reported && !outside {
+            continue;
+        }
         let above: Vec<u32> = (1..line).rev().filter_map(filled).take(5).collect();
         let below: Vec<u32> = (line + 1..=source.line_count()).filter_map(filled).take(2).collect();
         let mut columns: Vec<(u32, f64)> = Vec::new();
@@ -55,6 +62,8 @@ fn indentation(case: &Case, all: &mut Vec<Candidate>) {
                 columns.push((column, 0.5));
             }
         }
+        // A line that stands where the one above it does is hardly the odd one.
+        let regular = above.first() == Some(&now);
         let agreed = above.first().is_some_and(|a| below.first() == Some(a) && *a != now);
         let mut tried: Vec<u32> = vec![now];
         for (column, less) in columns {
@@ -68,8 +77,10 @@ fn indentation(case: &Case, all: &mut Vec<Candidate>) {
             let blanks = text.iter().take_while(|byte| byte.is_ascii_whitespace()).count();
             let edit =
                 Edit::replace(case.file(), start, start + blanks, " ".repeat(column as usize));
+            let less = less - if regular { 2.0 } else { 0.0 };
             let score = 1.0 + less + small + if agreed { 1.5 } else { 0.0 }
-                - 0.7 * f64::from(reported - line);
+                - 0.7 * f64::from(reported.saturating_sub(line))
+                - 0.15 * f64::from(line.saturating_sub(reported));
             all.push(Candidate::new("wrong-indentation", score, vec![edit]));
         }
     }
@@ -249,7 +260,10 @@ fn signature(case: &Case, all: &mut Vec<Candidate>) {
         } else {
             vec![case.insert(start, "fromIntegral ")]
         };
-        all.push(Candidate::new("wrong-number-type", 0.8, edits));
+        // A habit of this learner's.
+        let habit = case.text.names.seen.contains_key("fromIntegral");
+        let score = if habit && !several { 2.0 } else { 0.8 };
+        all.push(Candidate::new("wrong-number-type", score, edits));
     }
 }
 

@@ -17,6 +17,7 @@ const PLACES: usize = 120;
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     open_strings(case, all);
+    other_quotes(case, all);
     comments(case, all);
     prose(case, all);
 }
@@ -90,6 +91,20 @@ fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
         vec![Edit::delete(case.file(), odd.start, odd.start + 1)],
     ));
     rank(ranked, 8.0, all);
+}
+
+/// A text between the quotes of another language.
+fn other_quotes(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if case.language().quote() != "'" {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for at in line.filter(|at| lexed.word(*at).starts_with('"') && lexed.code[*at].closed) {
+        let inner = lexed.word(at).trim_matches('"').replace('\'', "''");
+        let edit = case.replace_token(at, format!("'{inner}'"));
+        all.push(Candidate::new("wrong-quotes", 6.0, vec![edit]));
+    }
 }
 
 /// Whether a text could start here: behind a blank stands a word.

@@ -349,7 +349,8 @@ fn near_declaration(case: &Case, token: usize, base: f64, all: &mut Vec<Candidat
             + same_kind
             + more
             + known
-            - 0.2;
+            // The compiler takes the declared name for the right one; it may know more of it.
+            - if case.message.text.contains(&format!("mean '{name}'")) { 1.5 } else { 0.2 };
         let edits: Vec<Edit> = names.of(name).map(|d| case.replace_token(d.token, word)).collect();
         all.push(Candidate::new("misspelt-name", score, edits));
     }

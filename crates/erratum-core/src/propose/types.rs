@@ -277,6 +277,7 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
             Some(TokenKind::Str) => {
                 let content = word.trim_matches(['"', '\'']);
                 let number = !content.is_empty() && content.parse::<f64>().is_ok();
+                near_text(case, token, content, near, all);
                 let word_like = matches!(content, "true" | "false")
                     || case.text.names.of(content).next().is_some();
                 if number || word_like {
@@ -355,6 +356,27 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
             Candidate::new("real-for-whole", -1.5, vec![case.insert(from, format!("({to}) "))])
                 .guess(),
         );
+    }
+}
+
+/// A text that is written a little otherwise than one elsewhere in the file, in a language whose types
+/// can list texts.
+fn near_text(case: &Case, token: usize, content: &str, near: f64, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if case.language().form != crate::language::DeclarationForm::TypeScript || content.len() < 3 {
+        return;
+    }
+    let mut seen = Vec::new();
+    for other in (0..lexed.code.len()).filter(|at| lexed.kind(*at) == Some(TokenKind::Str)) {
+        let text = lexed.word(other).trim_matches(['"', '\'']);
+        let apart = super::respell::letters(content, text);
+        if apart > 0.0 && apart <= 2.0 && !seen.contains(&text) {
+            seen.push(text);
+            let quote = lexed.word(token).get(..1).unwrap_or("\"");
+            let new = format!("{quote}{text}{quote}");
+            let score = 3.5 + near - apart;
+            all.push(Candidate::new("misspelt-name", score, vec![case.replace_token(token, new)]));
+        }
     }
 }
 

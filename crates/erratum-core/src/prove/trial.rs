@@ -171,6 +171,9 @@ pub(super) fn weigh(
             }
             continue;
         }
+        if here && undone(candidate.mistake, &shown) {
+            return None;
+        }
         if !target.is_error() {
             // A warning must not be bought off with an error.
             return None;
@@ -220,6 +223,17 @@ pub(super) fn weigh(
     drop(sets);
     let total = candidate.score + worth;
     Some(Tried { candidate, program, report, difference, total, objection })
+}
+
+/// Whether a new message on the changed line says that the change itself is wrong: a value was added
+/// to a call, and now there is one too many.
+fn undone(mistake: &str, shown: &[catalogue::Shown]) -> bool {
+    let opposite = match mistake {
+        "missing-argument" => "extra-argument",
+        "extra-argument" => "missing-argument",
+        _ => return false,
+    };
+    shown.iter().any(|shown| shown.entry.id == opposite)
 }
 
 /// The first line of a file that was changed.
