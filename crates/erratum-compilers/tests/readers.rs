@@ -147,7 +147,7 @@ fn same(id: &str, file: &str) {
         let folder = tempfile::tempdir().unwrap();
         let path = folder.path().join(source.name());
         std::fs::write(&path, source.bytes()).unwrap();
-        let project = Project::open(&[path.clone()], None).unwrap();
+        let project = Project::open(std::slice::from_ref(&path), None).unwrap();
         let found = Toolbox::default().find(table, None).unwrap();
         let session = Session::new(project, found, Limits::default()).unwrap();
         let program = Program::single(Source::new(path_name(&path), source.bytes()));

@@ -184,13 +184,13 @@ fn constraint(case: &Case, all: &mut Vec<Candidate>) {
     let variable = case.word("name").or(parts.next()).unwrap_or("a");
     let variable = if variable.starts_with(char::is_lowercase) { variable } else { "a" };
     let variable = variable.trim_end_matches(|c: char| c.is_ascii_digit());
-    let signatures = case
+    let mut signatures = case
         .text
         .names
         .declared
         .iter()
         .filter(|d| d.kind == NameKind::Function && d.token <= case.token && d.typed.is_some());
-    let Some((first, last)) = signatures.last().and_then(|d| d.typed) else { return };
+    let Some((first, last)) = signatures.next_back().and_then(|d| d.typed) else { return };
     let arrow = (first..=last).find(|at| lexed.is(*at, "=>"));
     let edits = match arrow {
         None => vec![case.insert(lexed.code[first].start, format!("{class} {variable} => "))],

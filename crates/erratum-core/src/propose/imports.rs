@@ -81,11 +81,12 @@ fn import(case: &Case, path: &str) -> Edit {
     match (case.language().form, list(case)) {
         (DeclarationForm::Go, Some((open, close))) => {
             let new = format!("\"{path}\"");
-            let entries = (open + 1..close).filter(|at| lexed.kind(*at) == Some(TokenKind::Str));
+            let mut entries =
+                (open + 1..close).filter(|at| lexed.kind(*at) == Some(TokenKind::Str));
             let after = entries.clone().find(|at| lexed.word(*at) > new.as_str());
             let (line, end) = (lexed.code[after.unwrap_or(close)].line, source.line_end_text());
             let indent = entries
-                .last()
+                .next_back()
                 .map_or("\t".to_owned(), |at| source.indent_text(lexed.code[at].line));
             case.insert(source.line_start(line), format!("{indent}{new}{end}"))
         }

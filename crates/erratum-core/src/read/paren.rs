@@ -200,7 +200,9 @@ mod tests {
     use crate::message::Severity;
     use crate::read::read;
 
-    fn one(line: &str) -> (Severity, Option<String>, String, Option<(String, u32, u32)>) {
+    type Read = (Severity, Option<String>, String, Option<(String, u32, u32)>);
+
+    fn one(line: &str) -> Read {
         let mut all = read(line.as_bytes()).messages;
         assert_eq!(all.len(), 1, "{line}");
         let one = all.remove(0);
