@@ -343,7 +343,8 @@ impl Session {
         self.localise(&mut reading.messages, folder);
         let exit = if let Ended::Exit(exit) = output.ended { Some(exit) } else { None };
         let failed = reading.messages.iter().any(|message| message.is_error());
-        if exit != Some(0) && !failed {
+        // qmllint ends with a status for any warning, also for one about its installation.
+        if exit != Some(0) && !failed && self.found.kind.name != "qmllint" {
             let said = String::from_utf8_lossy(&output.stderr);
             let first: Vec<&str> =
                 said.lines().filter(|line| !line.trim().is_empty()).take(3).collect();

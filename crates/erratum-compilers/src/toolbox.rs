@@ -116,6 +116,7 @@ pub(crate) fn version(kind: &Kind, path: &Path) -> String {
     let text = [output.stdout, output.stderr].concat();
     let text = String::from_utf8_lossy(&text).into_owned();
     text.split_whitespace()
+        .map(|word| word.strip_prefix("go").unwrap_or(word))
         .find(|word| word.starts_with(|c: char| c.is_ascii_digit()) && word.contains('.'))
         .map(|word| word.trim_end_matches(',').to_owned())
         .unwrap_or_default()

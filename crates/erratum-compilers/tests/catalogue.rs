@@ -10,7 +10,13 @@ use erratum_core::message::Message;
 use erratum_core::prove::{Compile, is_grave};
 use support::have;
 
-fn messages(language: &str, example: &Example, text: &str) -> (Vec<Message>, String) {
+/// What a compiler says of an example. One that stays is handed on from example to example.
+fn messages(
+    language: &str,
+    example: &Example,
+    text: &str,
+    before: &mut Option<Session>,
+) -> (Vec<Message>, String) {
     let table = language::by_id(language).unwrap();
     let folder = tempfile::tempdir().unwrap();
     let name = example.file.clone().unwrap_or_else(|| match language {
@@ -22,9 +28,14 @@ fn messages(language: &str, example: &Example, text: &str) -> (Vec<Message>, Str
     let project = Project::open(&[path], None).unwrap();
     let found = Toolbox::default().find(table, None).unwrap();
     let mut session = Session::new(project, found, Limits::default()).unwrap();
+    if let Some(before) = before {
+        session.adopt(before);
+    }
     let report = session.first().unwrap();
     let grave = report.messages.into_iter().filter(|message| is_grave(message, table)).collect();
-    (grave, session.compiler().to_owned())
+    let compiler = session.compiler().to_owned();
+    *before = Some(session);
+    (grave, compiler)
 }
 
 fn check(language: &str) {
@@ -34,9 +45,9 @@ fn check(language: &str) {
     let examples = catalogue::entries()
         .iter()
         .filter_map(|entry| Some((entry, entry.examples.get(language)?)));
-    let mut wrong = Vec::new();
+    let (mut wrong, mut before) = (Vec::new(), None);
     for (entry, example) in examples {
-        let (said, compiler) = messages(language, example, &example.wrong);
+        let (said, compiler) = messages(language, example, &example.wrong, &mut before);
         let fits = |message: &Message| {
             catalogue::shown_by(message, &compiler).iter().any(|shown| shown.entry.id == entry.id)
         };
@@ -47,7 +58,7 @@ fn check(language: &str) {
                 said.iter().map(|m| (&m.text, &m.code)).collect::<Vec<_>>()
             ));
         }
-        let (left, _) = messages(language, example, &example.right);
+        let (left, _) = messages(language, example, &example.right, &mut before);
         if !left.is_empty() {
             wrong.push(format!(
                 "{}: its right example gives {:?}",
@@ -107,6 +118,11 @@ fn examples_in_scala() {
 #[test]
 fn examples_in_go() {
     check("go");
+}
+
+#[test]
+fn examples_in_qml() {
+    check("qml");
 }
 
 #[test]

@@ -139,7 +139,7 @@ fn same(id: &str, file: &str) {
         return;
     }
     let table = language::by_id(id).unwrap();
-    let mut outputs = 0;
+    let (mut outputs, mut before): (usize, Option<Session>) = (0, None);
     // Starting the compiler again and again takes long: every third is enough.
     for source in wrong_programs(id, file).into_iter().step_by(3).take(OUTPUTS + 3) {
         let text = printed(id, &source);
@@ -149,7 +149,10 @@ fn same(id: &str, file: &str) {
         std::fs::write(&path, source.bytes()).unwrap();
         let project = Project::open(std::slice::from_ref(&path), None).unwrap();
         let found = Toolbox::default().find(table, None).unwrap();
-        let session = Session::new(project, found, Limits::default()).unwrap();
+        let mut session = Session::new(project, found, Limits::default()).unwrap();
+        if let Some(before) = &mut before {
+            session.adopt(before);
+        }
         let program = Program::single(Source::new(path_name(&path), source.bytes()));
         let report = session.compile(&[program], Depth::Full).remove(0).unwrap();
         let key = |m: &Message| {
@@ -160,6 +163,7 @@ fn same(id: &str, file: &str) {
         };
         assert_eq!(errors(&from_text), errors(&report.messages), "{id}:\n{text}");
         outputs += usize::from(!from_text.is_empty());
+        before = Some(session);
     }
     assert!(outputs >= 12, "{id}: only {outputs} outputs");
 }

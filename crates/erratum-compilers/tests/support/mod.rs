@@ -28,6 +28,8 @@ pub fn check_slips(language: &str, file: &str, sound: &str, slips: &[(&str, &str
     }
     let table = language::by_id(language).unwrap();
     let mut wrong = Vec::new();
+    // A compiler that stays is handed on from slip to slip.
+    let mut before: Option<Session> = None;
     for (right, slip) in slips {
         assert_eq!(sound.matches(right).count(), 1, "{right} must stand once in the program");
         let folder = tempfile::tempdir().unwrap();
@@ -37,9 +39,13 @@ pub fn check_slips(language: &str, file: &str, sound: &str, slips: &[(&str, &str
         let program: Program = project.program.clone();
         let found = Toolbox::default().find(table, None).unwrap();
         let mut session = Session::new(project, found, Limits::default()).unwrap();
+        if let Some(before) = &mut before {
+            session.adopt(before);
+        }
         let first = session.first().unwrap();
         session.set_budget(Duration::from_secs(30));
         let found = prove(&program, table, first, &session, Default::default());
+        before = Some(session);
         let mended = String::from_utf8_lossy(found.mended.files[0].bytes()).into_owned();
         if mended != sound {
             let titles: Vec<_> = found

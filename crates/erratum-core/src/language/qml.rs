@@ -173,5 +173,7 @@ pub(super) static QML: Language = Language {
         ("False", "false"),
     ],
     defaults: &[("int", "0"), ("real", "0"), ("bool", "false"), ("string", "\"\"")],
+    // With these the program does not load, though qmllint only warns.
+    grave_warnings: &["missing-property", "unresolved-type", "import"],
     ..super::PLAIN
 };

@@ -5,7 +5,7 @@ use super::{ImportForm, Language, NameKind::*, Usual};
 pub(super) static SOURCEPAWN: Language = Language {
     id: "sourcepawn",
     name: "SourcePawn",
-    extensions: &["sp", "inc"],
+    extensions: &["sp"],
     directives: true,
     usual: Usual { truth: "bool", whole: "int", real: "float", text: "char" },
     keywords: &[

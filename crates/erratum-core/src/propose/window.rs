@@ -142,6 +142,9 @@ fn is_doubled(case: &Case, token: usize) -> bool {
 /// The marks and words that a message says were expected: `expected ';'`, `';' expected`,
 /// `"THEN" expected but …`, `expecting comma or )`.
 fn expected_marks(text: &str) -> Vec<String> {
+    let text = text
+        .strip_prefix("Expected token ")
+        .map_or(text.to_owned(), |mark| format!("expected {mark}"));
     let part = match (text.split_once("expecting "), text.split_once("expected")) {
         (Some((_, after)), _) => after,
         (_, Some((before, after))) => {

@@ -55,7 +55,7 @@ pub(super) fn read(line: &str) -> Option<Vec<Message>> {
             _ => Severity::Warning,
         };
         let mut message = Message::new(severity, warning.message);
-        message.code = warning.id;
+        message.code = warning.id.or_else(|| kind_of(&message.text));
         message.unit = ColumnUnit::Utf16;
         let place = |line: Option<u32>, column: Option<u32>, length: Option<u32>| {
             let mut place = Place::point(file, line?, column.unwrap_or(1));
@@ -78,6 +78,17 @@ pub(super) fn read(line: &str) -> Option<Vec<Message>> {
     Some(all.filter(|m| m.at.is_some() && m.severity != Severity::Note).collect())
 }
 
+/// The name that newer versions give to a kind of message, for those that give none (6.4).
+fn kind_of(text: &str) -> Option<String> {
+    let kinds = [
+        ("but no property ", "missing-property"),
+        ("was not found. Did you add all import paths", "import"),
+        ("is used but it is not resolved", "unresolved-type"),
+        ("Unqualified access", "unqualified"),
+    ];
+    kinds.iter().find(|(part, _)| text.contains(part)).map(|(_, kind)| (*kind).to_owned())
+}
+
 pub(super) fn starts(line: &str) -> Option<Message> {
     let (severity, rest) = match (line.strip_prefix("Error: "), line.strip_prefix("Warning: ")) {
         (Some(rest), _) => (Severity::Error, rest),
@@ -96,7 +107,7 @@ pub(super) fn starts(line: &str) -> Option<Message> {
         _ => (text, None),
     };
     let mut message = Message::new(severity, text);
-    message.code = code;
+    message.code = code.or_else(|| kind_of(&message.text));
     message.unit = ColumnUnit::Utf16;
     message.at = Some(Place::point(file, number, column.unwrap_or(1)));
     Some(message)

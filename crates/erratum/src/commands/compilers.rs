@@ -51,7 +51,7 @@ pub fn run(arguments: &Compilers) -> Result<u8, Failure> {
             match &line.path {
                 Some(path) => writeln!(
                     out,
-                    "  {:<8} {:<10} {}\n{:22}{}",
+                    "  {:<8} {:<12} {}\n{:24}{}",
                     line.compiler,
                     line.version,
                     path.display(),

@@ -102,6 +102,9 @@ impl View<'_> {
                 format!("{file} compiles")
             };
             match warnings {
+                0 if verdict.build.language == "qml" => format!(
+                    "{compiler} has nothing to say of {file}. QML is read when the program runs, so this proves little: run it."
+                ),
                 0 => format!("{compiles}."),
                 n => format!(
                     "{compiles}, but {compiler} warns of {} that will go wrong when it runs.",
