@@ -6,7 +6,7 @@ use erratum_core::edit;
 use erratum_core::lex::Lexed;
 use erratum_core::message::Message;
 use erratum_core::plant::Planted;
-use erratum_core::prove::{self, Compile, Depth, Found, is_grave};
+use erratum_core::prove::{self, Compile, Depth, Found, Gravity};
 use erratum_core::source::Program;
 use erratum_core::verdict::{Role, Verdict};
 use std::error::Error;
@@ -48,7 +48,8 @@ pub fn look(
     sample.lend(&mut session, false);
     let started = Instant::now();
     let first = session.first().unwrap_or_default();
-    if !first.messages.iter().any(|message| is_grave(message, sample.language)) {
+    let gravity = Gravity::usual(sample.language);
+    if !first.messages.iter().any(|message| gravity.counts(message)) {
         sample.lend(&mut session, true);
         return Ok(None);
     }

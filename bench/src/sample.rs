@@ -6,7 +6,7 @@ use erratum_core::language::Language;
 use erratum_core::lex::Lexed;
 use erratum_core::message::Message;
 use erratum_core::plant::Planted;
-use erratum_core::prove::{self, Compile, Depth, is_grave};
+use erratum_core::prove::{self, Compile, Depth, Gravity};
 use erratum_core::source::{Program, Source};
 use std::collections::HashSet;
 use std::error::Error;
@@ -89,7 +89,8 @@ impl Sample {
     fn messages(&self, program: &Program) -> Vec<Message> {
         let report = self.asked.compile(std::slice::from_ref(program), Depth::Full).remove(0);
         let all = report.map(|report| report.messages).unwrap_or_default();
-        all.into_iter().filter(|message| is_grave(message, self.language)).collect()
+        let gravity = Gravity::usual(self.language);
+        all.into_iter().filter(|message| gravity.counts(message)).collect()
     }
 
     /// Whether the compiler has an objection to a slip.

@@ -17,7 +17,7 @@ mod trial;
 pub use judge::judge;
 
 use crate::language::Language;
-use crate::message::Message;
+use crate::message::{Message, Severity};
 use crate::source::{Program, Source};
 use crate::verdict::Verdict;
 
@@ -75,20 +75,53 @@ pub trait Compile: Sync {
     }
 }
 
+/// Which warnings are looked at, once the errors are done with.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum Warnings {
+    /// Those that tell of a mistake.
+    Grave,
+    /// All of them, as if they were errors.
+    All,
+}
+
+/// What counts as a mistake to look for: errors, and some or all warnings.
+#[derive(Clone, Copy, Debug)]
+pub struct Gravity {
+    /// The language, which knows the warnings that tell of a mistake.
+    pub language: &'static Language,
+    /// Which warnings count.
+    pub warnings: Warnings,
+}
+
+impl Gravity {
+    /// What counts where nobody asks for more: errors, and warnings that tell of a mistake.
+    pub fn usual(language: &'static Language) -> Gravity {
+        Gravity { language, warnings: Warnings::Grave }
+    }
+
+    /// Whether a message is to be mended.
+    pub fn counts(&self, message: &Message) -> bool {
+        message.is_error()
+            || (self.warnings == Warnings::All && message.severity == Severity::Warning)
+            || (message.code.as_deref())
+                .is_some_and(|code| self.language.grave_warnings.contains(&code))
+    }
+}
+
 /// How far the search goes.
 #[derive(Clone, Copy, Debug)]
 pub struct Limits {
     /// How many mistakes are looked for at most.
     pub roots: usize,
-    /// Whether warnings that tell of a mistake are looked at, after the errors.
-    pub warnings: bool,
+    /// Which warnings are looked at, after the errors.
+    pub warnings: Warnings,
     /// How many alternatives are shown with a fix.
     pub alternatives: usize,
 }
 
 impl Default for Limits {
     fn default() -> Limits {
-        Limits { roots: 40, warnings: true, alternatives: 3 }
+        Limits { roots: 40, warnings: Warnings::Grave, alternatives: 3 }
     }
 }
 
@@ -110,10 +143,4 @@ pub fn prove(
     limits: Limits,
 ) -> Found {
     search::Search::new(program, language, compile, limits).run(first)
-}
-
-/// Whether a message is to be mended: an error, or a warning that tells of a mistake.
-pub fn is_grave(message: &Message, language: &Language) -> bool {
-    message.is_error()
-        || message.code.as_deref().is_some_and(|code| language.grave_warnings.contains(&code))
 }

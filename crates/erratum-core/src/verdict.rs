@@ -164,6 +164,11 @@ impl Verdict {
             + self.dropped
     }
 
+    /// How many warnings the compiler gave.
+    pub fn warnings(&self) -> usize {
+        self.messages.iter().filter(|message| message.severity == Severity::Warning).count()
+    }
+
     /// The message with that number.
     pub fn message(&self, id: usize) -> Option<&Told> {
         self.messages.get(id.checked_sub(1)?)

@@ -76,6 +76,9 @@ pub struct Common {
     /// The language, where the file's name does not tell it: c, java, typescript, …
     #[arg(long, value_name = "LANGUAGE")]
     pub language: Option<String>,
+    /// Handle all warnings like errors, after the errors
+    #[arg(short, long)]
+    pub warnings: bool,
     /// One line for each mistake
     #[arg(short, long)]
     pub quiet: bool,

@@ -23,6 +23,8 @@ pub struct Examined {
     pub session: Session,
     /// How long a search may take.
     pub budget: Duration,
+    /// What is looked for.
+    pub limits: prove::Limits,
 }
 
 impl Examined {
@@ -34,7 +36,7 @@ impl Examined {
         let report = compiled.map_err(Failure::Said)?;
         self.session.set_budget(self.budget);
         let language = self.session.project().language;
-        Ok(prove::prove(program, language, report, &self.session, prove::Limits::default()))
+        Ok(prove::prove(program, language, report, &self.session, self.limits))
     }
 }
 
@@ -48,6 +50,12 @@ pub fn named_language(common: &Common) -> Result<Option<&'static Language>, Fail
     found.map(Some).ok_or_else(|| {
         Failure::said(format!("'{name}' is no language that Erratum knows. It knows {}.", known()))
     })
+}
+
+/// What the options want looked for.
+pub fn limits(common: &Common) -> prove::Limits {
+    let warnings = if common.warnings { prove::Warnings::All } else { prove::Warnings::Grave };
+    prove::Limits { warnings, ..prove::Limits::default() }
 }
 
 /// How long a search may take in a folder.
@@ -88,15 +96,16 @@ pub fn examine_with(
     let budget = Duration::from_secs_f64(budget);
     session.set_budget(budget);
     let build = session.build(first.exit);
+    let limits = limits(common);
     let (mut verdict, mended) = if proof {
-        let found = prove::prove(&program, language, first, &session, prove::Limits::default());
+        let found = prove::prove(&program, language, first, &session, limits);
         (found.verdict, found.mended)
     } else {
-        (judged(&program, language, &first, &session), program.clone())
+        (judged(&program, language, &first, &session, limits), program.clone())
     };
     verdict.build = build;
     let program = with_files(program, &verdict, &session);
-    Ok(Examined { verdict, program, mended, session, budget })
+    Ok(Examined { verdict, program, mended, session, budget, limits })
 }
 
 fn judged(
@@ -104,9 +113,10 @@ fn judged(
     language: &'static Language,
     report: &Report,
     session: &Session,
+    limits: prove::Limits,
 ) -> Verdict {
     use erratum_core::prove::Compile;
-    prove::judge(program, Some(language), report, session.compiler(), Default::default())
+    prove::judge(program, Some(language), report, session.compiler(), limits)
 }
 
 /// Adds the files that the verdict speaks of beside those that were named.

@@ -334,5 +334,6 @@ pub(super) static CSHARP: Language = Language {
         ("string", "\"\""),
     ],
     // mcs warns of an assignment to itself, unreachable code and the like: odd, but it compiles.
+    grave_warnings: &["CS0642", "CS0665", "CS1717"],
     ..super::PLAIN
 };

@@ -327,6 +327,6 @@ pub(super) static HASKELL: Language = Language {
         ("String", "\"\""),
         ("IO ()", "return ()"),
     ],
-    grave_warnings: &[],
+    grave_warnings: &["-Wincomplete-patterns", "GHC-62161"],
     ..super::PLAIN
 };

@@ -313,6 +313,6 @@ pub(super) static JAVA: Language = Language {
         ("boolean", "false"),
         ("String", "\"\""),
     ],
-    grave_warnings: &[],
+    grave_warnings: &["compiler.warn.empty.if", "compiler.warn.div.zero"],
     ..super::PLAIN
 };

@@ -360,5 +360,6 @@ pub(super) static PASCAL: Language = Language {
         ("string", "''"),
         ("char", "' '"),
     ],
+    grave_warnings: &["5033", "5037", "5036"],
     ..super::PLAIN
 };

@@ -21,7 +21,7 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         undeclared(case, all);
         prototype(case, all);
     }
-    if case.asks("unused") {
+    if case.asks("unused") && case.message.is_error() {
         unused(case, all);
     }
     if case.asks("results") {

@@ -20,6 +20,7 @@ mod shape;
 mod structure;
 mod types;
 mod values;
+mod warned;
 pub mod weights;
 mod window;
 
@@ -293,6 +294,7 @@ pub fn candidates(case: &Case) -> Vec<Candidate> {
         types::propose(case, &mut all);
         calls::propose(case, &mut all);
         flow::propose(case, &mut all);
+        warned::propose(case, &mut all);
     }
     if early {
         calls::empty_call(case, &mut all);

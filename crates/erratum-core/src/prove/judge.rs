@@ -1,10 +1,10 @@
 //! The verdict without a compiler: roots and cascades told from the messages and the text.
 
-use super::{Limits, Report, is_grave};
+use super::{Gravity, Limits, Report, Warnings};
 use crate::catalogue::{self, Phase, Shown, Words};
 use crate::describe::describe;
 use crate::language::Language;
-use crate::message::{Message, Place};
+use crate::message::{Message, Place, Severity};
 use crate::propose::{self, Case, Text, weights as w};
 use crate::source::Program;
 use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Told, Verdict};
@@ -60,10 +60,18 @@ pub fn judge(
     let mut told = told(report);
     let mut roots: Vec<(Judged, Root)> = Vec::new();
     let mut texts_read: HashMap<String, Arc<Text>> = HashMap::new();
-    let grave = |m: &Message| m.is_error() || language.is_some_and(|l| is_grave(m, l));
-    let has_errors = report.messages.iter().any(Message::is_error);
-    for (index, message) in report.messages.iter().enumerate() {
-        if !grave(message) || (!message.is_error() && has_errors) || roots.len() >= limits.roots {
+    let warnings = limits.warnings;
+    let grave = |m: &Message| match language {
+        Some(language) => Gravity { language, warnings }.counts(m),
+        None => m.is_error() || (warnings == Warnings::All && m.severity == Severity::Warning),
+    };
+    // Beside errors only those warnings are looked at that were asked for.
+    let beside = warnings == Warnings::All || !report.messages.iter().any(Message::is_error);
+    let mut order: Vec<usize> = (0..report.messages.len()).collect();
+    order.sort_by_key(|index| !report.messages[*index].is_error());
+    for index in order {
+        let message = &report.messages[index];
+        if !grave(message) || (!message.is_error() && !beside) || roots.len() >= limits.roots {
             continue;
         }
         let shown = catalogue::shown_by(message, compiler);

@@ -5,7 +5,7 @@
 
 use super::node::{Done, Node};
 use super::trial::{Memory, Setting, Tried, try_all};
-use super::{Compile, Depth, Found, Limits, Report, is_grave, joint, off, settle, tell};
+use super::{Compile, Depth, Found, Gravity, Limits, Report, joint, off, settle, tell};
 use crate::catalogue::{self, Phase};
 use crate::language::Language;
 use crate::message::Message;
@@ -73,11 +73,15 @@ impl<'a> Search<'a> {
         whole
     }
 
+    fn gravity(&self) -> Gravity {
+        Gravity { language: self.language, warnings: self.limits.warnings }
+    }
+
     /// What telling the result needs to know.
     fn scene(&self) -> tell::Scene<'_> {
         tell::Scene {
             original: self.original,
-            language: self.language,
+            gravity: self.gravity(),
             limits: self.limits,
             compile: self.compile,
             compiles: self.memory.compiles,
@@ -129,8 +133,11 @@ impl<'a> Search<'a> {
             .find(|index| lexical(&messages[*index]))
             .or_else(|| open().find(|index| messages[*index].is_error()))
             .or_else(|| {
-                let wanted = self.limits.warnings && !messages.iter().any(Message::is_error);
-                open().find(|index| wanted && is_grave(&messages[*index], self.language))
+                let wanted = !messages.iter().any(Message::is_error);
+                // Warnings hide nothing from each other: they come as they stand in the text.
+                open()
+                    .filter(|index| wanted && self.gravity().counts(&messages[*index]))
+                    .min_by_key(|index| messages[*index].line())
             })
     }
 
@@ -193,7 +200,7 @@ impl<'a> Search<'a> {
         let setting = Setting {
             program: &node.program,
             text: &text,
-            language: self.language,
+            gravity: self.gravity(),
             report: &report,
             target,
             phase,
@@ -228,7 +235,10 @@ impl<'a> Search<'a> {
             .filter(|tried| tried.total > 0.0 && !node.has_been(&tried.program))
             .collect();
         if held.is_empty() {
-            let off = case.and_then(|case| off::switch_off(&case, &setting, &mut self.memory));
+            // A warning hides nothing, so nothing has to be switched off to see behind it.
+            let off = case
+                .filter(|_| message.is_error())
+                .and_then(|case| off::switch_off(&case, &setting, &mut self.memory));
             let done = off.map_or(Done::Passed, |off| Done::Off(Box::new(off)));
             queue.push(node.after(done, target, w::GAVE_UP, &mut self.memory));
             return;
@@ -281,8 +291,8 @@ impl settle::Compiles for Search<'_> {
         self.compile.expired()
     }
 
-    fn language(&self) -> &'static Language {
-        self.language
+    fn gravity(&self) -> Gravity {
+        self.gravity()
     }
 }
 

@@ -3,9 +3,8 @@
 
 use super::compare::compare;
 use super::node::Node;
-use super::{Report, is_grave};
+use super::{Gravity, Report};
 use crate::edit::{self, Edit};
-use crate::language::Language;
 use crate::message::Message;
 use crate::source::Program;
 use std::sync::Arc;
@@ -16,8 +15,8 @@ pub(super) trait Compiles {
     fn reports(&mut self, programs: &[Program]) -> Vec<Option<Arc<Report>>>;
     /// Whether the budget is spent.
     fn expired(&self) -> bool;
-    /// The language.
-    fn language(&self) -> &'static Language;
+    /// Which messages count.
+    fn gravity(&self) -> Gravity;
 }
 
 /// One fix of the repair, with what was found out about it.
@@ -93,7 +92,7 @@ pub(super) fn settle(
         return None;
     }
     let mut units = units(node, original).filter(|units| units.len() > 1)?;
-    let usual = graves(&node.report, compiles.language());
+    let usual = graves(&node.report, compiles.gravity());
     loop {
         let gone = take_back(&mut units, first, original, usual, compiles)?;
         match gone {
@@ -105,8 +104,8 @@ pub(super) fn settle(
     Some(Settled { units, mended })
 }
 
-fn graves(report: &Report, language: &Language) -> usize {
-    report.messages.iter().filter(|message| is_grave(message, language)).count()
+fn graves(report: &Report, gravity: Gravity) -> usize {
+    report.messages.iter().filter(|message| gravity.counts(message)).count()
 }
 
 /// One round: notes what each fix keeps away. Gives those that are not needed, if any; nothing at
@@ -131,12 +130,12 @@ fn take_back(
         return None;
     }
     let reports = compiles.reports(&programs);
-    let language = compiles.language();
+    let gravity = compiles.gravity();
     let mut spare: Vec<Vec<usize>> = Vec::new();
     for ((trial, program), report) in trials.into_iter().zip(&programs).zip(reports) {
         let Some(report) = report else { continue };
         let errors = report.messages.iter().any(Message::is_error);
-        if !errors && graves(&report, language) <= usual {
+        if !errors && graves(&report, gravity) <= usual {
             spare.push(trial);
             continue;
         }

@@ -4,11 +4,10 @@
 use super::node::{Done, Node, Step};
 use super::settle::{Settled, Unit};
 use super::trial::{Tried, warns};
-use super::{Compile, Found, Limits, Report, is_grave};
+use super::{Compile, Found, Gravity, Limits, Report};
 use crate::catalogue::{self, Shown, Words};
 use crate::describe::describe;
 use crate::edit::{self, Edit};
-use crate::language::Language;
 use crate::message::{Message, Place};
 use crate::propose::{Candidate, Certainty, weights as w};
 use crate::source::{Program, Source};
@@ -17,7 +16,7 @@ use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Verdict};
 /// What telling needs to know beside the repair.
 pub(super) struct Scene<'a> {
     pub original: &'a Program,
-    pub language: &'static Language,
+    pub gravity: Gravity,
     pub limits: Limits,
     pub compile: &'a dyn Compile,
     pub compiles: usize,
@@ -173,7 +172,7 @@ fn attribute(scene: &Scene, first: &Report, node: &Node, drafts: &mut [Draft]) {
         }
     }
     for (index, message) in first.messages.iter().enumerate() {
-        if !is_grave(message, scene.language) {
+        if !scene.gravity.counts(message) {
             continue;
         }
         let needed = |at: usize| drafts[at].unit.is_none_or(|unit| unit.needed);
@@ -211,7 +210,8 @@ impl Teller<'_> {
         let message = draft.message();
         let shown = catalogue::shown_by(message, self.scene.compile.compiler());
         let fixes = self.fixes(draft);
-        let usual = shown.first().map_or("other", |shown| shown.entry.id.as_str());
+        let unknown = if message.is_error() { "other" } else { "other-warning" };
+        let usual = shown.first().map_or(unknown, |shown| shown.entry.id.as_str());
         let mistake = draft.part.map_or(usual, |(_, candidate)| candidate.mistake).to_owned();
         let at = match draft.part {
             Some((part, candidate)) => self.faulty_place(draft, part, &candidate.edits),
@@ -379,10 +379,10 @@ impl Teller<'_> {
                 original.set(source);
             }
         }
-        let language = self.scene.language;
+        let gravity = self.scene.gravity;
         let old = &draft.step.report.messages;
         let mut clears: Vec<usize> = (tried.difference.gone.iter())
-            .filter(|index| is_grave(&old[**index], language))
+            .filter(|index| gravity.counts(&old[**index]))
             .filter_map(|index| draft.step.origin[*index])
             .collect();
         if draft.unit.is_some() && id == 1 {
@@ -397,7 +397,7 @@ impl Teller<'_> {
             certainty: candidate.certainty,
             edits: changes.collect(),
             clears,
-            reveals: new.filter(|i| is_grave(&tried.report.messages[**i], language)).count(),
+            reveals: new.filter(|i| gravity.counts(&tried.report.messages[**i])).count(),
             bytes,
         }
     }

@@ -1,10 +1,9 @@
 //! Tries the candidates for one message and picks the best.
 
 use super::compare::{Difference, compare};
-use super::{Compile, Depth, Report, is_grave};
+use super::{Compile, Depth, Gravity, Report};
 use crate::catalogue::{self, Phase};
 use crate::edit::{self, Edit};
-use crate::language::Language;
 use crate::message::Message;
 use crate::names::NameKind;
 use crate::propose::{Candidate, Text, weights as w};
@@ -82,7 +81,7 @@ pub(super) struct Tried {
 pub(super) struct Setting<'a> {
     pub program: &'a Program,
     pub text: &'a Text,
-    pub language: &'static Language,
+    pub gravity: Gravity,
     pub report: &'a Report,
     /// Index of the message to mend.
     pub target: usize,
@@ -100,6 +99,9 @@ pub(super) fn try_all(
     let mut held: Vec<Tried> = Vec::new();
     let best_score = candidates.first().map_or(0.0, |candidate| candidate.score);
     let mut queue = candidates.into_iter().take(w::TRIES).peekable();
+    // Only the full check tells whether a warning that comes late is gone.
+    let late = !setting.report.messages[setting.target].is_error();
+    let depth = if late { Depth::Full } else { Depth::Errors };
     while let Some(next) = queue.peek() {
         if next.score < best_score - w::HOPELESS || memory.compile.expired() {
             break;
@@ -117,7 +119,7 @@ pub(super) fn try_all(
             .filter_map(|c| Some((c.clone(), edit::apply_all(setting.program, &c.sets()).ok()?)))
             .collect();
         let programs: Vec<Program> = applied.iter().map(|(_, program)| program.clone()).collect();
-        let reports = memory.reports(&programs, Depth::Errors);
+        let reports = memory.reports(&programs, depth);
         for ((candidate, program), report) in applied.into_iter().zip(reports) {
             if let Some(report) = report {
                 held.extend(weigh(setting, candidate, program, report));
@@ -159,7 +161,7 @@ pub(super) fn weigh(
             .as_ref()
             .is_some_and(|at| changed.iter().any(|(file, l)| *file == at.file && *l == line));
         if !message.is_error() {
-            let grave = is_grave(message, setting.language);
+            let grave = setting.gravity.counts(message);
             if grave && (here || !target.is_error()) {
                 worth += w::NEW_WARNING * 2.0;
                 objection = true;
@@ -203,16 +205,16 @@ pub(super) fn weigh(
         };
     }
     let left = report.messages.iter().filter(|m| m.is_error()).count();
-    let warned = report.messages.iter().filter(|m| is_grave(m, setting.language)).count();
+    let warned = report.messages.iter().filter(|m| setting.gravity.counts(m)).count();
     if left == 0 && (target.is_error() || warned == 0) {
         worth += w::ALL_GONE;
     }
-    let gone = difference.gone.iter().filter(|i| is_grave(&old[**i], setting.language)).count();
+    let gone = difference.gone.iter().filter(|i| setting.gravity.counts(&old[**i])).count();
     worth += gone.min(w::MANY_GONE) as f64 * w::EACH_GONE;
     // Several messages of one line that go together were one mistake.
     let here = difference.gone.iter().filter(|i| {
         **i != setting.target
-            && is_grave(&old[**i], setting.language)
+            && setting.gravity.counts(&old[**i])
             && old[**i].line() == target.line()
     });
     worth += here.count().min(w::MANY_GONE) as f64 * w::GONE_HERE;
@@ -250,7 +252,7 @@ fn definitions_lost(setting: &Setting, program: &Program) -> bool {
             names.declared.iter().filter(|d| matches!(d.kind, NameKind::Function | NameKind::Type));
         (defined.count(), lexed.code.len())
     };
-    let lexed = crate::lex::Lexed::new(now, setting.language);
+    let lexed = crate::lex::Lexed::new(now, setting.gravity.language);
     let pairs = crate::pairs::Pairs::new(&lexed);
     let names = crate::names::Names::new(&lexed, &pairs);
     let (before, tokens_before) = count(&setting.text.lexed, &setting.text.names);

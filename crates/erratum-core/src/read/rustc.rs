@@ -25,6 +25,7 @@ pub(super) fn is_summary(message: &Message) -> bool {
         && (message.text.starts_with("aborting due to")
             || message.text.starts_with("could not compile")
             || message.text.contains("generated ")
+            || message.text.ends_with(" emitted")
             || message.text.starts_with("build failed"))
 }
 

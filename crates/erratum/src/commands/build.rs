@@ -59,14 +59,14 @@ pub fn run(look: &Look) -> Result<u8, Failure> {
     {
         return Ok(status);
     }
-    let (mut verdict, program) = read::judged(reading, None);
+    let (mut verdict, program) = read::judged(reading, None, &look.common);
     verdict.build.command = look.build.clone();
     if let Ended::Exit(exit) = output.ended {
         verdict.build.exit = Some(exit);
     }
     start_with(look, &groups)?;
     show::verdict(&verdict, &program, &look.common, look.all, &Next::Nothing)?;
-    Ok(show::status(&verdict))
+    Ok(show::status(&verdict, &look.common))
 }
 
 /// The files with errors that are there, by language, the first one first.
@@ -145,9 +145,9 @@ fn proved(
             .collect();
         if said == wanted {
             start_with(look, groups)?;
-            let next = Next::Mend(mend_command(&first.files));
+            let next = Next::Mend(mend_command(&first.files, &look.common));
             show::verdict(&examined.verdict, &examined.program, &look.common, look.all, &next)?;
-            return Ok(Some(show::status(&examined.verdict)));
+            return Ok(Some(show::status(&examined.verdict, &look.common)));
         }
     }
     rebuilt(look, groups, first, &wanted, here)
@@ -178,14 +178,15 @@ fn rebuilt(
     }
     rebuild.set_budget(examine::budget(&look.compile, here)?);
     let exit = report.exit;
-    let found = prove::prove(&program, first.language, report, &rebuild, prove::Limits::default());
+    let found =
+        prove::prove(&program, first.language, report, &rebuild, examine::limits(&look.common));
     let mut verdict = found.verdict;
     verdict.build.language = first.language.id.to_owned();
     verdict.build.compiler = compiler.to_owned();
     verdict.build.command = look.build.clone();
     verdict.build.exit = exit;
     start_with(look, groups)?;
-    let next = Next::Mend(mend_command(&first.files));
+    let next = Next::Mend(mend_command(&first.files, &look.common));
     show::verdict(&verdict, &program, &look.common, look.all, &next)?;
-    Ok(Some(show::status(&verdict)))
+    Ok(Some(show::status(&verdict, &look.common)))
 }

@@ -74,6 +74,7 @@ pub fn run(demo: &Demo) -> Result<u8, Failure> {
         all: false,
         verbose: false,
         next: &next,
+        warnings: false,
     };
     view.show(&mut out, &examined.verdict)?;
     writeln!(out, "\n{bold}$ erratum mend --all --yes {name}{bold:#}\n")?;
@@ -130,6 +131,7 @@ fn with_stand_in(
         all: true,
         verbose: false,
         next: &next,
+        warnings: false,
     };
     view.show(&mut out, &verdict)?;
     writeln!(out, "\n{bold}With every first fix:{bold:#}\n")?;

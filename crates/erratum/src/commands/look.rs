@@ -1,6 +1,6 @@
 //! `erratum look`: compile, and show what is really wrong.
 
-use crate::arguments::Look;
+use crate::arguments::{Common, Look};
 use crate::commands::build;
 use crate::examine::examine;
 use crate::failure::Failure;
@@ -18,13 +18,13 @@ pub fn run(look: &Look) -> Result<u8, Failure> {
         ));
     }
     let examined = examine(&look.files, &look.common, &look.compile, !look.no_proof)?;
-    let next = Next::Mend(mend_command(&look.files));
+    let next = Next::Mend(mend_command(&look.files, &look.common));
     show::verdict(&examined.verdict, &examined.program, &look.common, look.all, &next)?;
-    Ok(show::status(&examined.verdict))
+    Ok(show::status(&examined.verdict, &look.common))
 }
 
 /// The command that mends these files, as one would type it.
-pub fn mend_command(files: &[PathBuf]) -> String {
+pub fn mend_command(files: &[PathBuf], common: &Common) -> String {
     let quoted = |file: &PathBuf| {
         let name = file.display().to_string();
         if name.contains([' ', '\'', '"', '$', '(', '&']) {
@@ -34,5 +34,6 @@ pub fn mend_command(files: &[PathBuf]) -> String {
         }
     };
     let names: Vec<String> = files.iter().map(quoted).collect();
-    format!("erratum mend {}", names.join(" "))
+    let warnings = if common.warnings { "--warnings " } else { "" };
+    format!("erratum mend {warnings}{}", names.join(" "))
 }

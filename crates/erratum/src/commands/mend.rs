@@ -6,8 +6,9 @@ use crate::failure::Failure;
 use crate::show::{self, terminal};
 use crate::{files, undo};
 use erratum_core::edit::{self, Edit};
+use erratum_core::message::Message;
 use erratum_core::propose::Certainty;
-use erratum_core::prove::{Compile, Depth};
+use erratum_core::prove::{Compile, Depth, Gravity};
 use erratum_core::source::Program;
 use erratum_core::verdict::{Fix, Root, Verdict};
 use std::io::{IsTerminal, Write};
@@ -52,11 +53,11 @@ pub fn run_on(mend: &Mend, own: bool) -> Result<u8, Failure> {
                 &terminal::Next::Nothing,
             )?;
         }
-        return Ok(show::status(&examined.verdict));
+        return Ok(show::status(&examined.verdict, &mend.common));
     }
     if !mend.yes && !agreed()? {
         println_out(mend, "Nothing was changed.")?;
-        return Ok(show::status(&examined.verdict));
+        return Ok(show::status(&examined.verdict, &mend.common));
     }
     write(&examined, &plan.after, own)?;
     examined.session.lift_budget();
@@ -254,7 +255,13 @@ fn after(examined: &Examined, plan: &Plan, mend: &Mend, own: bool) -> Result<u8,
         .compile(std::slice::from_ref(&plan.after), Depth::Full)
         .remove(0)
         .map_err(Failure::Said)?;
-    let left = report.messages.iter().filter(|message| message.is_error()).count();
+    let gravity = Gravity {
+        language: examined.session.project().language,
+        warnings: examined.limits.warnings,
+    };
+    // Warnings count where they are handled like errors.
+    let counts = |m: &&Message| m.is_error() || (mend.common.warnings && gravity.counts(m));
+    let left = report.messages.iter().filter(counts).count();
     let status = u8::from(left > 0);
     if mend.common.json {
         let common = &mend.common;
@@ -265,10 +272,10 @@ fn after(examined: &Examined, plan: &Plan, mend: &Mend, own: bool) -> Result<u8,
     let mut out = show::out(mend.common.color);
     let width = show::width(mend.common.width);
     let name = examined.program.files.first().map_or("", |file| file.name());
-    writeln!(out, "{}", sentence(&examined.verdict, name, left))?;
+    writeln!(out, "{}", sentence(&examined.verdict, name, left, mend.common.warnings))?;
     list(&mut out, "A guess, so check it:", &plan.guesses, width)?;
     if left > 0
-        && let Some(next) = report.messages.iter().find(|message| message.is_error())
+        && let Some(next) = report.messages.iter().find(counts)
     {
         let line = next.line().map_or(String::new(), |line| format!("line {line}: "));
         list(&mut out, "The next message:", &[format!("{line}{}", next.text)], width)?;
@@ -280,14 +287,18 @@ fn after(examined: &Examined, plan: &Plan, mend: &Mend, own: bool) -> Result<u8,
     Ok(status)
 }
 
-fn sentence(verdict: &Verdict, name: &str, left: usize) -> String {
-    let before = verdict.errors();
+fn sentence(verdict: &Verdict, name: &str, left: usize, warnings: bool) -> String {
+    let before = verdict.errors() + if warnings { verdict.warnings() } else { 0 };
+    let what = if verdict.errors() == before { "errors" } else { "messages" };
     match (before, left) {
+        (_, 0) if verdict.errors() == 0 && before > 0 => {
+            format!("Written. {name} compiles, and the compiler warns of nothing.")
+        }
         (_, 0) => format!("Written. {name} compiles now."),
         (before, left) if left < before => {
             let verb = if left == 1 { "is" } else { "are" };
             format!(
-                "Written. {} of {before} errors {} gone; {left} {verb} left.",
+                "Written. {} of {before} {what} {} gone; {left} {verb} left.",
                 before - left,
                 if before - left == 1 { "is" } else { "are" }
             )

@@ -1,8 +1,8 @@
 //! `erratum read`: the verdict from saved compiler output. Nothing is compiled; what is said is
 //! judged from the messages, and from the files where they are still there.
 
-use crate::arguments::Read as Arguments;
-use crate::examine::named_language;
+use crate::arguments::{Common, Read as Arguments};
+use crate::examine::{limits, named_language};
 use crate::failure::Failure;
 use crate::show::{self, terminal::Next};
 use erratum_core::language::{self, Language};
@@ -44,9 +44,9 @@ pub fn run(arguments: &Arguments) -> Result<u8, Failure> {
                 .map_err(|error| Failure::said(format!("standard input: {error}")))?
         }
     };
-    let (verdict, program) = judged(reading, language);
+    let (verdict, program) = judged(reading, language, &arguments.common);
     show::verdict(&verdict, &program, &arguments.common, arguments.all, &Next::Nothing)?;
-    Ok(show::status(&verdict))
+    Ok(show::status(&verdict, &arguments.common))
 }
 
 fn read_all(mut input: impl Read) -> io::Result<Reading> {
@@ -63,7 +63,11 @@ fn read_all(mut input: impl Read) -> io::Result<Reading> {
 }
 
 /// The verdict from messages alone, with the files they name where those are there.
-pub fn judged(reading: Reading, language: Option<&'static Language>) -> (Verdict, Program) {
+pub fn judged(
+    reading: Reading,
+    language: Option<&'static Language>,
+    common: &Common,
+) -> (Verdict, Program) {
     let mut messages = reading.messages;
     let mut program = Program::default();
     for message in &messages {
@@ -80,7 +84,7 @@ pub fn judged(reading: Reading, language: Option<&'static Language>) -> (Verdict
     let first = messages.iter().filter(|m| m.is_error()).find_map(|m| m.at.as_ref());
     let language = language.or_else(|| language::by_file_name(&first?.file));
     let report = Report { messages, exit: None, dropped: reading.dropped };
-    let mut verdict = prove::judge(&program, language, &report, "", Default::default());
+    let mut verdict = prove::judge(&program, language, &report, "", limits(common));
     verdict.build.language = language.map_or(String::new(), |language| language.id.to_owned());
     (verdict, program)
 }

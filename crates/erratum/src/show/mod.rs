@@ -49,6 +49,7 @@ pub fn verdict(
             all,
             verbose: common.verbose,
             next,
+            warnings: common.warnings,
         };
         view.show(&mut out, verdict)?;
     }
@@ -57,6 +58,6 @@ pub fn verdict(
 }
 
 /// The exit status that a verdict means.
-pub fn status(verdict: &Verdict) -> u8 {
-    u8::from(verdict.errors() > 0)
+pub fn status(verdict: &Verdict, common: &Common) -> u8 {
+    u8::from(verdict.errors() > 0 || (common.warnings && verdict.warnings() > 0))
 }

@@ -38,6 +38,8 @@ pub struct View<'a> {
     pub verbose: bool,
     /// What to suggest at the end.
     pub next: &'a Next,
+    /// Whether all warnings are handled like errors.
+    pub warnings: bool,
 }
 
 fn plural(count: usize, one: &str, many: &str) -> String {
@@ -106,6 +108,9 @@ impl View<'_> {
                     "{compiler} has nothing to say of {file}. QML is read when the program runs, so this proves little: run it."
                 ),
                 0 => format!("{compiles}."),
+                n if self.warnings => {
+                    format!("{compiles}, but {compiler} warns of {}.", plural(n, "thing", "things"))
+                }
                 n => format!(
                     "{compiles}, but {compiler} warns of {} that will go wrong when it runs.",
                     plural(n, "thing", "things")
@@ -133,7 +138,10 @@ impl View<'_> {
                     if hidden == 1 { "1 more is".to_owned() } else { format!("{hidden} more are") }
                 );
             }
-            text + "."
+            text + &match warnings {
+                0 => ".".to_owned(),
+                n => format!(". It also warns of {}.", plural(n, "thing", "things")),
+            }
         };
         write!(out, "{HEAD}")?;
         self.paragraph(out, "", "", &text)?;
@@ -146,10 +154,11 @@ impl View<'_> {
 
     fn root(&self, out: &mut impl Write, verdict: &Verdict, root: &Root) -> io::Result<()> {
         let kind = if root.warning { "Warning" } else { "Mistake" };
-        let count = if verdict.roots.len() == 1 {
-            String::new()
-        } else {
-            format!(" {} of {}", root.id, verdict.roots.len())
+        let alike = || verdict.roots.iter().filter(|other| other.warning == root.warning);
+        let number = alike().filter(|other| other.id <= root.id).count();
+        let count = match alike().count() {
+            1 => String::new(),
+            all => format!(" {number} of {all}"),
         };
         let head = format!("{kind}{count}: {}", root.title);
         write!(out, "{HEAD}")?;
@@ -366,13 +375,23 @@ impl View<'_> {
             } else {
                 String::new()
             };
+            let mistakes = more.iter().filter(|root| !root.warning).count();
+            let warnings = more.len() - mistakes;
+            let waiting: Vec<String> =
+                [(mistakes, "mistake", "mistakes"), (warnings, "warning", "warnings")]
+                    .into_iter()
+                    .filter(|(count, ..)| *count > 0)
+                    .map(|(count, one, many)| plural(count, one, many))
+                    .collect();
             let text = format!(
-                "{} after this one{where_}; --all shows {}.",
-                plural(more.len(), "mistake waits", "mistakes wait"),
+                "{} {} after this one{where_}; --all shows {}.",
+                listed(&waiting),
+                if more.len() == 1 { "waits" } else { "wait" },
                 if more.len() == 1 { "it" } else { "them" }
             );
             self.paragraph(out, "", "", &text)?;
         }
+        self.left_warnings(out, verdict)?;
         let loose = verdict
             .messages
             .iter()
@@ -401,6 +420,47 @@ impl View<'_> {
             )?;
         }
         Ok(())
+    }
+
+    /// The warnings that were not looked at: not hidden, but apart.
+    fn left_warnings(&self, out: &mut impl Write, verdict: &Verdict) -> io::Result<()> {
+        let left: Vec<&Told> = verdict
+            .messages
+            .iter()
+            .filter(|m| m.role == Role::Unsettled && m.severity == Severity::Warning)
+            .collect();
+        if left.is_empty() {
+            return Ok(());
+        }
+        let mut lines: Vec<u32> =
+            left.iter().filter_map(|m| m.at.as_ref()).map(|at| at.line).collect();
+        lines.sort_unstable();
+        lines.dedup();
+        let lines: Vec<String> = lines.iter().take(12).map(u32::to_string).collect();
+        let first = left.iter().find_map(|m| m.at.as_ref()).map(|at| &at.file);
+        let one_file = left.iter().filter_map(|m| m.at.as_ref()).all(|at| Some(&at.file) == first);
+        let place = match lines.len() {
+            0 => String::new(),
+            _ if !one_file => String::new(),
+            1 => format!(" (line {})", lines[0]),
+            _ => format!(" (lines {})", listed(&lines)),
+        };
+        let who = if verdict.build.compiler.is_empty() {
+            "The compiler".to_owned()
+        } else {
+            verdict.build.compiler.clone()
+        };
+        let hint = match (self.warnings, left.len()) {
+            (true, _) => "mend the mistakes first, then look again",
+            (false, 1) => "--warnings looks at it",
+            (false, _) => "--warnings looks at them",
+        };
+        writeln!(out)?;
+        let text = format!(
+            "{who} also gives {}{place}; {hint}.",
+            plural(left.len(), "warning", "warnings")
+        );
+        self.paragraph(out, "", "", &text)
     }
 
     fn details(&self, out: &mut impl Write, verdict: &Verdict) -> io::Result<()> {
