@@ -58,7 +58,8 @@ fn held_back(index: usize) -> bool {
 }
 
 fn model(all: bool) -> Result<(), Box<dyn Error>> {
-    for language in LANGUAGES {
+    let with_samples = LANGUAGES.iter().filter(|language| samples().join(language.id).is_dir());
+    for language in with_samples {
         let mut model = Model::default();
         for (index, path) in programs(language.id)?.into_iter().enumerate() {
             if all || !held_back(index) {

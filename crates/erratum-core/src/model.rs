@@ -181,6 +181,7 @@ impl Model {
             "csharp" => include_bytes!("../data/csharp.model"),
             "scala" => include_bytes!("../data/scala.model"),
             "go" => include_bytes!("../data/go.model"),
+            "qml" => include_bytes!("../data/qml.model"),
             _ => &[],
         };
         let model = Arc::new(Model::from_bytes(bytes));

@@ -108,38 +108,38 @@ fn saved_warnings_are_read_like_errors_when_asked_for() {
 fn every_language_has_typical_fixes_for_its_warnings() {
     let cases = [
         (
-            "java",
+            "javac",
             "Ferry.java",
             "class Ferry {\n    static int fare(int zone) {\n        if (zone > 3);\n            zone = 3;\n        return zone;\n    }\n}\n",
             "Take out `;`",
         ),
         (
-            "csharp",
+            "mcs",
             "Ferry.cs",
             "class Ferry {\n    static void Main() {\n        int spare = 3;\n        System.Console.WriteLine(2);\n    }\n}\n",
             "Take out `int spare = 3;`",
         ),
         (
-            "haskell",
+            "ghc",
             "Ferry.hs",
             "module Main where\n\nimport Data.List\n\nmain :: IO ()\nmain = print (3 :: Int)\n",
             "Take out `import Data.List`",
         ),
         (
-            "pascal",
+            "fpc",
             "ferry.pas",
             "program ferry;\nvar\n  seats: integer;\n  spare: integer;\nbegin\n  seats := 3;\n  writeln(seats);\nend.\n",
             "Take out `spare: integer;`",
         ),
         (
-            "rust",
+            "rustc",
             "ferry.rs",
             "use std::fmt;\n\nfn main() {\n    println!(\"{}\", 3);\n}\n",
             "Take out `use std::fmt;`",
         ),
     ];
-    for (language, name, text, wanted) in cases {
-        if !have(language) {
+    for (compiler, name, text, wanted) in cases {
+        if !have(compiler) {
             continue;
         }
         let folder = Folder::new();

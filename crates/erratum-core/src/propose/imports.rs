@@ -24,6 +24,9 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 continue;
             }
             let score = w::IMPORT - if rank < 2 { 0.0 } else { 2.0 };
+            if let Some(edit) = written_nearly(case, path) {
+                all.push(Candidate::new("misspelt-import", score + 2.0, vec![edit]));
+            }
             // Haskell: only the name that is wanted, as people mostly write it.
             let one = case.language().form == DeclarationForm::Haskell && !path.contains(' ');
             let path = if one { format!("{path} ({name})") } else { path.to_owned() };
@@ -159,7 +162,11 @@ fn imported(case: &Case, path: &str) -> bool {
     let word = import.before;
     text.lines().map(str::trim).any(|line| {
         line.strip_prefix(word).is_some_and(|rest| {
-            rest.starts_with(&format!("{path}{}", import.after))
+            let whole = rest.strip_prefix(path).is_some_and(|rest| {
+                rest.starts_with(import.after)
+                    && !(import.after.is_empty() && rest.starts_with(char::is_alphanumeric))
+            });
+            whole
                 || rest.starts_with(&format!("{head}.*"))
                 || (rest.starts_with(&format!("{head}::{{")) && rest.contains(last))
                 || rest.starts_with(&format!("{head}::*"))
@@ -207,7 +214,7 @@ fn insert_among(case: &Case, start: &str, new: &str) -> Edit {
         return case.insert(source.line_end(package.line), format!("{end}{end}{new}"));
     }
     let first = case.lexed().code.first().map_or(1, |token| token.line);
-    if (1..first).all(|line| source.line_text(line).trim().is_empty()) && first > 1 {
+    if first > 1 && source.line_text(1).trim().is_empty() {
         // The blank line that parted the imports from the rest is still there.
         return case.insert(source.text_start(), format!("{new}{end}"));
     }
@@ -229,6 +236,25 @@ fn standard_namespace(case: &Case, name: &str) -> bool {
             .language()
             .imports_of(name)
             .any(|(path, _)| !path.starts_with('c') || path.len() < 2)
+}
+
+/// An import that names nearly this path, and no path that is known: the path is written right.
+fn written_nearly(case: &Case, path: &str) -> Option<Edit> {
+    let source = &case.lexed().source;
+    let import = case.language().import;
+    if case.language().directives || import.before.is_empty() {
+        return None;
+    }
+    let known = |written: &str| case.language().library.iter().any(|(path, ..)| *path == written);
+    (1..=source.line_count()).find_map(|line| {
+        let text = source.line_text(line).into_owned();
+        let rest = text.strip_prefix(import.before)?;
+        let ends = |c: char| c.is_whitespace() || matches!(c, ';' | '"' | '(');
+        let written = rest.split(ends).next()?;
+        let near = written != path && letters(written, path) <= 2.5 && !known(written);
+        let start = source.line_start(line) + import.before.len();
+        near.then(|| Edit::replace(case.file(), start, start + written.len(), path))
+    })
 }
 
 /// An import whose path is nearly one of the table's.

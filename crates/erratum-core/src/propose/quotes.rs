@@ -6,6 +6,7 @@
 //! stands outside of quotes afterwards should be known names.
 
 use super::calls::{braces, percents};
+use super::respell::letters;
 use super::{Candidate, Case, weights as w};
 use crate::edit::Edit;
 use crate::language::DeclarationForm;
@@ -364,15 +365,20 @@ fn prose(case: &Case, all: &mut Vec<Candidate>) {
                         && at == range.start
                     || lexed.kind(at) == Some(TokenKind::Str)
             });
-            let code = if code_end { 5.0 } else { 0.0 } + if marks { 7.0 } else { 0.0 };
+            // A line that starts with what is nearly a keyword was to be code.
+            let first = lexed.word(range.start);
+            let keywords = case.language().keywords.iter().chain(case.language().types);
+            let nearly = first.len() > 3
+                && keywords.into_iter().any(|word| *word != first && letters(first, word) <= 1.5);
+            let code = if code_end { 5.0 } else { 0.0 }
+                + if marks { 7.0 } else { 0.0 }
+                + if nearly { 7.0 } else { 0.0 };
             let score = runs as f64 * 1.6 + unknown as f64 * 0.6 - far * 1.5 - code;
             let at = lexed.code[range.start].start;
             let mark = case.language().line_comments.first().copied().unwrap_or("//");
-            all.push(Candidate::new(
-                "text-as-code",
-                score.min(9.0),
-                vec![case.insert(at, format!("{mark} "))],
-            ));
+            let edit = case.insert(at, format!("{mark} "));
+            let candidate = Candidate::new("text-as-code", score.min(9.0), vec![edit]);
+            all.push(if marks || code_end || nearly { candidate.guess() } else { candidate });
         }
         if unknown >= 1 {
             quoted(case, line, far, all);

@@ -66,7 +66,7 @@ pub fn run(demo: &Demo) -> Result<u8, Failure> {
     let bold = anstyle::Style::new().bold();
     writeln!(out, "A small ferry line keeps its timetable in {name}. It does not compile.\n")?;
     writeln!(out, "{bold}$ erratum look {name}{bold:#}\n")?;
-    let examined = examine(std::slice::from_ref(&path), &common, &Compile::default(), true)?;
+    let examined = examine(std::slice::from_ref(&path), &common, &patient(), true)?;
     let next = terminal::Next::Mend(format!("erratum mend {name}"));
     let view = terminal::View {
         program: &examined.program,
@@ -149,6 +149,11 @@ fn with_stand_in(
     Ok(u8::from(left > 0))
 }
 
+/// A demo should show the whole way on a slow machine, too.
+fn patient() -> Compile {
+    Compile { budget: Some(30.0), ..Compile::default() }
+}
+
 fn mend_all(path: &Path, common: &Common) -> Mend {
     Mend {
         files: vec![PathBuf::from(path)],
@@ -157,7 +162,7 @@ fn mend_all(path: &Path, common: &Common) -> Mend {
         pick: None,
         dry_run: false,
         sure: false,
-        compile: Compile::default(),
+        compile: patient(),
         common: common.clone(),
     }
 }
