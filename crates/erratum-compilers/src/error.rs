@@ -15,6 +15,15 @@ pub enum Error {
         /// How to get one.
         install: String,
     },
+    /// The compiler is there, but what it runs on is not.
+    Needs {
+        /// The compiler.
+        compiler: String,
+        /// The program that it runs on.
+        program: String,
+        /// How to get that.
+        install: String,
+    },
     /// A compiler that was asked for by name is not there.
     NotFound {
         /// What was asked for.
@@ -68,6 +77,10 @@ impl fmt::Display for Error {
             Error::NoCompiler { language, commands, install } => {
                 write!(f, "no {language} compiler was found (looked for {commands}).\n{install}")
             }
+            Error::Needs { compiler, program, install } => write!(
+                f,
+                "{compiler} was found, but it runs on `{program}`, which was not.\n{install}"
+            ),
             Error::NotFound { command } => write!(
                 f,
                 "the compiler '{command}' was not found. Check its name or path, or leave it out to use the one Erratum finds; `erratum compilers` lists them."

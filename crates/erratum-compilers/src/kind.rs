@@ -192,6 +192,21 @@ impl Kind {
         matches!(self.name, "javac" | "scalac" | "tsc" | "ghc")
     }
 
+    /// The program that runs it, and how to get that, where it is not one by itself.
+    pub fn runs_on(&self) -> Option<(&'static str, &'static str)> {
+        match self.name {
+            "tsc" => Some((
+                "node",
+                "Install Node.js: on Debian and Ubuntu `apt install nodejs`, elsewhere from its packages.",
+            )),
+            "scalac" | "kotlinc" => Some((
+                "java",
+                "Install a JVM: on Debian and Ubuntu `apt install default-jre-headless`.",
+            )),
+            _ => None,
+        }
+    }
+
     /// Folders beside those of the PATH in which it is installed.
     pub fn folders(&self) -> &'static [&'static str] {
         match self.name {

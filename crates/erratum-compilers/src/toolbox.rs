@@ -44,8 +44,21 @@ impl Toolbox {
     /// The compiler to use for a language.
     ///
     /// # Errors
-    /// When none is installed, or the one that was named is not there or not known.
+    /// When none is installed, the one that was named is not there or not known, or what it runs
+    /// on is missing.
     pub fn find(&self, language: &Language, named: Option<&str>) -> Result<Found, Error> {
+        let found = self.look_for(language, named)?;
+        match found.kind.runs_on() {
+            Some((program, install)) if !runs(program) => Err(Error::Needs {
+                compiler: found.kind.name.to_owned(),
+                program: program.to_owned(),
+                install: install.to_owned(),
+            }),
+            _ => Ok(found),
+        }
+    }
+
+    fn look_for(&self, language: &Language, named: Option<&str>) -> Result<Found, Error> {
         let settings = self.config.language.get(language.id);
         let arguments = settings.map(|s| s.arguments.clone()).unwrap_or_default();
         let from_config = settings.and_then(|s| s.compiler.as_deref());
@@ -99,7 +112,21 @@ impl Toolbox {
     }
 }
 
+/// Whether a program that compilers run on is here: on the PATH, or where JAVA_HOME says.
+pub(crate) fn runs(program: &str) -> bool {
+    let home = || {
+        let home = std::env::var_os("JAVA_HOME").filter(|_| program == "java")?;
+        Some(Path::new(&home).join("bin").join(program))
+    };
+    which::which(program).is_ok() || home().is_some_and(|path| path.is_file())
+}
+
 impl Found {
+    /// What it runs on, if that is not here.
+    pub fn lacks(&self) -> Option<&'static str> {
+        self.kind.runs_on().map(|(program, _)| program).filter(|program| !runs(program))
+    }
+
     /// Its version, or an empty text if it does not tell.
     pub fn version(&self) -> String {
         version(self.kind, &self.path)

@@ -15,6 +15,8 @@ struct Line {
     language: &'static str,
     compiler: &'static str,
     path: Option<PathBuf>,
+    /// What it runs on and what is not here.
+    lacks: Option<&'static str>,
     version: String,
     note: &'static str,
     install: &'static str,
@@ -49,15 +51,18 @@ pub fn run(arguments: &Compilers) -> Result<u8, Failure> {
             lines.iter().filter(|line| line.language == language.id).collect();
         for line in &of_language {
             match &line.path {
-                Some(path) => writeln!(
-                    out,
-                    "  {:<8} {:<12} {}\n{:24}{}",
-                    line.compiler,
-                    line.version,
-                    path.display(),
-                    "",
-                    line.note
-                )?,
+                Some(path) => {
+                    let note = line.lacks.map_or(line.note.to_owned(), |program| {
+                        format!("cannot be used: it runs on `{program}`, which was not found")
+                    });
+                    let (compiler, version) = (line.compiler, &line.version);
+                    writeln!(
+                        out,
+                        "  {compiler:<8} {version:<12} {}\n{:24}{note}",
+                        path.display(),
+                        ""
+                    )?;
+                }
                 None => writeln!(out, "  {:<8} not found", line.compiler)?,
             }
         }
@@ -73,13 +78,14 @@ pub fn run(arguments: &Compilers) -> Result<u8, Failure> {
 }
 
 fn line(kind: &'static Kind, path: Option<PathBuf>) -> Line {
-    let version = path.as_ref().map_or(String::new(), |path| {
-        Found { kind, path: path.clone(), arguments: Vec::new() }.version()
-    });
+    let found = path.clone().map(|path| Found { kind, path, arguments: Vec::new() });
+    let lacks = found.as_ref().and_then(Found::lacks);
+    let version = found.filter(|_| lacks.is_none()).map_or(String::new(), |found| found.version());
     Line {
         language: kind.language,
         compiler: kind.name,
         path,
+        lacks,
         version,
         note: kind.note,
         install: kind.install,
