@@ -71,7 +71,7 @@ fn a_warm_ghc_that_dies_is_started_once_more_and_then_done_without() {
     in_front(
         &folder,
         "ghc",
-        "case \"$*\" in *--interactive*) 'REAL' \"$@\" | { dd bs=1 count=400 2>/dev/null; kill -9 $$; };; *) exec 'REAL' \"$@\";; esac",
+        "case \"$*\" in *--interactive*) 'REAL' \"$@\" | { dd bs=1 count=120 2>/dev/null; kill -9 $$; };; *) exec 'REAL' \"$@\";; esac",
     );
     let ran = with_front(&folder, &arguments);
     assert_eq!((ran.status, &ran.stdout), (1, &sound.stdout), "{}", ran.stderr);
