@@ -80,6 +80,11 @@ impl Rebuild {
         self.deadline = Some(Instant::now() + budget);
     }
 
+    /// The search is over: what is built from now on has no budget.
+    pub fn lift_budget(&mut self) {
+        self.deadline = None;
+    }
+
     /// Builds the project as it stands.
     ///
     /// # Errors

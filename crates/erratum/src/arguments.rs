@@ -142,8 +142,11 @@ pub struct Read {
 #[derive(Args, Clone, Debug)]
 pub struct Mend {
     /// The files to compile together
-    #[arg(required = true, value_name = "FILES")]
+    #[arg(value_name = "FILES")]
     pub files: Vec<PathBuf>,
+    /// A build command: the files it complains of are mended
+    #[arg(last = true, value_name = "COMMAND", conflicts_with = "files")]
+    pub build: Vec<String>,
     /// Go on until it compiles or nothing proved is left
     #[arg(short, long)]
     pub all: bool,

@@ -2,6 +2,7 @@
 
 use crate::arguments::{Common, Compile};
 use crate::failure::Failure;
+use crate::prover::Prover;
 use erratum_compilers::{Limits, Project, Session, Toolbox};
 use erratum_core::language::{self, Language};
 use erratum_core::prove::{self, Found, Report};
@@ -20,7 +21,8 @@ pub struct Examined {
     pub program: Program,
     /// The program with every first fix applied.
     pub mended: Program,
-    pub session: Session,
+    /// What proves fixes.
+    pub prover: Prover,
     /// How long a search may take.
     pub budget: Duration,
     /// What is looked for.
@@ -30,13 +32,11 @@ pub struct Examined {
 impl Examined {
     /// Searches again, with a budget of its own, from a text that the first search has left.
     pub fn again(&mut self, program: &Program) -> Result<Found, Failure> {
-        use erratum_core::prove::{Compile, Depth};
-        self.session.lift_budget();
-        let compiled = self.session.compile(std::slice::from_ref(program), Depth::Full).remove(0);
-        let report = compiled.map_err(Failure::Said)?;
-        self.session.set_budget(self.budget);
-        let language = self.session.project().language;
-        Ok(prove::prove(program, language, report, &self.session, self.limits))
+        self.prover.lift_budget();
+        let report = self.prover.report(program).map_err(Failure::Said)?;
+        self.prover.set_budget(self.budget);
+        let language = self.prover.language();
+        Ok(prove::prove(program, language, report, self.prover.compile(), self.limits))
     }
 }
 
@@ -104,8 +104,9 @@ pub fn examine_with(
         (judged(&program, language, &first, &session, limits), program.clone())
     };
     verdict.build = build;
-    let program = with_files(program, &verdict, &session);
-    Ok(Examined { verdict, program, mended, session, budget, limits })
+    let prover = Prover::Files(Box::new(session));
+    let program = with_files(program, &verdict, &prover);
+    Ok(Examined { verdict, program, mended, prover, budget, limits })
 }
 
 fn judged(
@@ -120,7 +121,7 @@ fn judged(
 }
 
 /// Adds the files that the verdict speaks of beside those that were named.
-fn with_files(mut program: Program, verdict: &Verdict, session: &Session) -> Program {
+pub fn with_files(mut program: Program, verdict: &Verdict, prover: &Prover) -> Program {
     let places = verdict.messages.iter().filter_map(|m| m.at.as_ref()).map(|at| &at.file);
     let edits = verdict
         .roots
@@ -128,7 +129,7 @@ fn with_files(mut program: Program, verdict: &Verdict, session: &Session) -> Pro
         .flat_map(|r| r.fixes.iter().flat_map(|f| f.bytes.iter().map(|e| &e.file)));
     for name in places.chain(edits) {
         if program.file(name).is_none()
-            && let Some(source) = session.project().neighbour(name)
+            && let Some(source) = prover.source(name)
         {
             program.set(source);
         }

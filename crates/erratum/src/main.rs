@@ -10,6 +10,7 @@ mod examine;
 mod failure;
 mod files;
 mod show;
+mod prover;
 mod undo;
 
 use crate::arguments::{Cli, Command};

@@ -81,7 +81,8 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
             "typescript" if typed.ends_with("[]") => "[]",
             "typescript" if typed.contains("null") => "null",
             "typescript" if typed.contains("undefined") => "undefined",
-            "typescript" if !typed.is_empty() => "null!",
+            // Nothing else is sure to be of the type, and a cast would only silence the compiler.
+            "typescript" if !typed.is_empty() => "",
             "scala" if typed.starts_with("List") => "Nil",
             "scala" if typed.starts_with("Option") => "None",
             "scala" if !typed.is_empty() => "null",
@@ -93,7 +94,9 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
             "cpp" => "{}",
             _ => "0",
         };
-        values.push((plain.to_owned(), -1.2));
+        if !plain.is_empty() {
+            values.push((plain.to_owned(), -1.2));
+        }
     }
     values.sort_by(|a, b| b.1.total_cmp(&a.1));
     let source = &lexed.source;
@@ -343,6 +346,12 @@ fn unset(case: &Case, all: &mut Vec<Candidate>) {
                     ("\"\"", -1.0),
                 ]
                 .map(|(v, s)| (v.to_owned(), s)),
+            );
+        }
+        None if case.language().id == "typescript" && typed.is_empty() => {
+            values.extend(
+                [("0", 1.0), ("\"\"", 0.0), ("[]", -0.4), ("false", -0.6)]
+                    .map(|(v, s)| (v.to_owned(), s)),
             );
         }
         None if typed.ends_with('*') => values.push(("NULL".to_owned(), 1.0)),

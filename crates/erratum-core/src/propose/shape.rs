@@ -39,7 +39,7 @@ pub(super) fn function_at(case: &Case, token: usize) -> Option<Function> {
     let ends = |at: &usize| lexed.divides(*at);
     let open = (token..lexed.code.len()).find(ends).filter(|at| lexed.opens_block(*at));
     let header = open.and_then(|open| function_of(case, open));
-    let inside = |function: &Function| function.open > token;
+    let inside = |function: &Function| function.open >= token;
     header.filter(inside).or_else(|| function_around(case, token))
 }
 

@@ -75,7 +75,11 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
             break;
         }
     }
+    // Where one change alone leaves nothing odd, several are not likelier than that one.
+    let single = done.iter().filter(|repair| repair.parts.len() == 1).map(|repair| repair.score);
+    let most = single.fold(f64::INFINITY, |least, score| if least.is_finite() { least.max(score) } else { score });
     done.retain(|repair| repair.parts.len() > 1);
+    done.iter_mut().for_each(|repair| repair.score = repair.score.min(most - 0.5));
     done.sort_by(|a, b| b.score.total_cmp(&a.score));
     done.truncate(KEEP);
     for repair in done {
@@ -101,8 +105,11 @@ fn further(repair: &Repair, case: &Case) -> Vec<Repair> {
     };
     let mut ways = Vec::new();
     quotes::propose(&here, &mut ways);
-    brackets::propose(&here, &mut ways);
-    window::propose(&here, &mut ways);
+    // Brackets that an open text has swallowed are not odd by themselves: the quote comes first.
+    if at.closed || ways.is_empty() {
+        brackets::propose(&here, &mut ways);
+        window::propose(&here, &mut ways);
+    }
     ways.retain(|way| !super::silences(&here, way));
     ways.sort_by(|a, b| b.score.total_cmp(&a.score));
     let now = trouble(&repair.text);

@@ -157,6 +157,7 @@ fn patient() -> Compile {
 fn mend_all(path: &Path, common: &Common) -> Mend {
     Mend {
         files: vec![PathBuf::from(path)],
+        build: Vec::new(),
         all: true,
         yes: true,
         pick: None,

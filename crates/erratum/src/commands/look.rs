@@ -18,22 +18,28 @@ pub fn run(look: &Look) -> Result<u8, Failure> {
         ));
     }
     let examined = examine(&look.files, &look.common, &look.compile, !look.no_proof)?;
-    let next = Next::Mend(mend_command(&look.files, &look.common));
+    let next = Next::Mend(mend_command(&look.files, &[], &look.common));
     show::verdict(&examined.verdict, &examined.program, &look.common, look.all, &next)?;
     Ok(show::status(&examined.verdict, &look.common))
 }
 
-/// The command that mends these files, as one would type it.
-pub fn mend_command(files: &[PathBuf], common: &Common) -> String {
-    let quoted = |file: &PathBuf| {
-        let name = file.display().to_string();
+/// The command that mends these files, or those of a build, as one would type it.
+pub fn mend_command(files: &[PathBuf], build: &[String], common: &Common) -> String {
+    let quoted = |name: String| {
         if name.contains([' ', '\'', '"', '$', '(', '&']) {
             format!("'{}'", name.replace('\'', "'\\''"))
         } else {
             name
         }
     };
-    let names: Vec<String> = files.iter().map(quoted).collect();
-    let warnings = if common.warnings { "--warnings " } else { "" };
-    format!("erratum mend {warnings}{}", names.join(" "))
+    let mut words: Vec<String> = vec!["erratum".into(), "mend".into()];
+    if common.warnings {
+        words.push("--warnings".into());
+    }
+    words.extend(files.iter().map(|file| quoted(file.display().to_string())));
+    if !build.is_empty() {
+        words.push("--".into());
+        words.extend(build.iter().cloned().map(quoted));
+    }
+    words.join(" ")
 }

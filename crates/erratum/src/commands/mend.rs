@@ -1,6 +1,7 @@
 //! `erratum mend`: apply fixes to the learner's files, after showing them and asking.
 
 use crate::arguments::Mend;
+use crate::commands::build::Built;
 use crate::examine::{Examined, examine};
 use crate::failure::Failure;
 use crate::show::{self, terminal};
@@ -8,7 +9,7 @@ use crate::{files, undo};
 use erratum_core::edit::{self, Edit};
 use erratum_core::message::Message;
 use erratum_core::propose::Certainty;
-use erratum_core::prove::{Compile, Depth, Gravity};
+use erratum_core::prove::Gravity;
 use erratum_core::source::Program;
 use erratum_core::verdict::{Fix, Root, Verdict};
 use std::io::{IsTerminal, Write};
@@ -32,7 +33,7 @@ pub fn run(mend: &Mend) -> Result<u8, Failure> {
 
 /// Runs it on a file of the learner's, where it can be taken back, or on a sample.
 pub fn run_on(mend: &Mend, own: bool) -> Result<u8, Failure> {
-    let mut examined = examine(&mend.files, &mend.common, &mend.compile, true)?;
+    let mut examined = examined(mend)?;
     if mend.common.json && !mend.yes && !mend.dry_run {
         return Err(Failure::said("with --json there is nobody to ask: add --yes or --dry-run."));
     }
@@ -60,8 +61,25 @@ pub fn run_on(mend: &Mend, own: bool) -> Result<u8, Failure> {
         return Ok(show::status(&examined.verdict, &mend.common));
     }
     write(&examined, &plan.after, own)?;
-    examined.session.lift_budget();
+    examined.prover.lift_budget();
     after(&examined, &plan, mend, own)
+}
+
+/// What is to be mended: the files that are named, or those that a build complains of.
+fn examined(mend: &Mend) -> Result<Examined, Failure> {
+    if mend.build.is_empty() {
+        if mend.files.is_empty() {
+            return Err(Failure::said("no file is named. `erratum mend FILE` mends a program."));
+        }
+        return examine(&mend.files, &mend.common, &mend.compile, true);
+    }
+    let built = Built::run(&mend.build, &mend.common)?;
+    built.proved(&mend.common, &mend.compile)?.ok_or_else(|| {
+        Failure::said(
+            "no copy of this build says what the build itself says, so no fix could be proved. \
+             `erratum look -- COMMAND` shows what can be told from its messages.",
+        )
+    })
 }
 
 /// Decides what to change.
@@ -227,7 +245,7 @@ fn write(examined: &Examined, after: &Program, own: bool) -> Result<(), Failure>
             continue;
         };
         changes.push(undo::Change {
-            path: files::target(&examined.session.project().path(old.name()))?,
+            path: files::target(&examined.prover.path(old.name()))?,
             before: old.bytes().to_vec(),
             after: new.bytes().to_vec(),
         });
@@ -250,13 +268,9 @@ fn println_out(mend: &Mend, text: &str) -> Result<(), Failure> {
 
 /// Compiles what was written and says what changed.
 fn after(examined: &Examined, plan: &Plan, mend: &Mend, own: bool) -> Result<u8, Failure> {
-    let report = examined
-        .session
-        .compile(std::slice::from_ref(&plan.after), Depth::Full)
-        .remove(0)
-        .map_err(Failure::Said)?;
+    let report = examined.prover.report(&plan.after).map_err(Failure::Said)?;
     let gravity = Gravity {
-        language: examined.session.project().language,
+        language: examined.prover.language(),
         warnings: examined.limits.warnings,
     };
     // Warnings count where they are handled like errors.
@@ -265,7 +279,7 @@ fn after(examined: &Examined, plan: &Plan, mend: &Mend, own: bool) -> Result<u8,
     let status = u8::from(left > 0);
     if mend.common.json {
         let common = &mend.common;
-        let again = examine(&mend.files, common, &mend.compile, true)?;
+        let again = self::examined(mend)?;
         show::verdict(&again.verdict, &again.program, common, true, &terminal::Next::Nothing)?;
         return Ok(status);
     }
