@@ -5,7 +5,7 @@ use crate::edit::Edit;
 use crate::language::DeclarationForm;
 use crate::lex::TokenKind;
 use crate::names::{NameKind, asked_kind};
-use std::collections::HashMap;
+use std::collections::{HashMap, HashSet};
 use std::sync::LazyLock;
 
 /// How far two words are apart in letters. A letter in the wrong case counts little; a letter
@@ -273,7 +273,9 @@ fn near_names(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
             continue;
         }
         let apart = letters(word, name);
-        if apart > limit(word) || apart >= name.chars().count() as f64 {
+        // `jx` may be a `j`, but not every word of two letters is near to every letter.
+        let letter = name.len() == 1 && word.starts_with(name);
+        if apart > limit(word) || (apart >= name.chars().count() as f64 && !letter) {
             continue;
         }
         let mut score = base
@@ -349,6 +351,8 @@ fn near_declaration(case: &Case, token: usize, base: f64, all: &mut Vec<Candidat
             + same_kind
             + more
             + known
+            // Nothing is lost in a name of one letter.
+            - if name.len() == 1 { 1.0 } else { 0.0 }
             // The compiler takes the declared name for the right one; it may know more of it.
             - if case.message.text.contains(&format!("mean '{name}'")) { 1.5 } else { 0.2 };
         let edits: Vec<Edit> = names.of(name).map(|d| case.replace_token(d.token, word)).collect();
@@ -427,11 +431,16 @@ fn familiarity(case: &Case, name: &str, other: &str) -> f64 {
         let stem = word.strip_suffix('s').unwrap_or(word);
         let forms = [word.to_owned(), stem.to_owned(), format!("{word}s")];
         let all: f64 = forms.iter().filter_map(|form| count.get(form)).sum();
-        all.min(2.0)
+        let common = [word, stem].iter().any(|form| COMMON_WORDS.contains(form));
+        all.min(2.0).max(if common { 1.8 } else { 0.0 })
     };
     let parts: Vec<f64> = words(name).map(|word| seen(&word)).collect();
     parts.iter().sum::<f64>() / (parts.len() as f64).max(1.0)
 }
+
+/// Words that names are often made of.
+static COMMON_WORDS: LazyLock<HashSet<&'static str>> =
+    LazyLock::new(|| include_str!("../../data/words.txt").split_whitespace().collect());
 
 /// The words of a text or of a name such as `lastBerth` or `last_berth`, in small letters.
 fn words(text: &str) -> impl Iterator<Item = String> {

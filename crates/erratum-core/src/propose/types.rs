@@ -385,10 +385,7 @@ fn quoted_at_declaration(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[case.token].line);
     for declared in line.filter_map(|at| case.text.names.resolve(lexed, at)) {
-        let end = (declared.token..lexed.code.len())
-            .find(|at| lexed.is(*at, ";"))
-            .unwrap_or(declared.token);
-        for at in declared.token..end {
+        for at in declared.token..=case.statement_end(declared.token) {
             let content = lexed.word(at).trim_matches(['"', '\'']);
             let number = lexed.kind(at) == Some(TokenKind::Str) && content.parse::<f64>().is_ok();
             if number && matches!(lexed.word(at - 1), "=" | ":=") {

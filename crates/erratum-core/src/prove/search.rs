@@ -131,7 +131,15 @@ impl<'a> Search<'a> {
         };
         open()
             .find(|index| lexical(&messages[*index]))
-            .or_else(|| open().find(|index| messages[*index].is_error()))
+            .or_else(|| {
+                // A name that is said not to be used may be used once the rest is mended.
+                let spare = |m: &Message| {
+                    let shown = catalogue::shown_by(m, compiler);
+                    shown.iter().any(|shown| shown.entry.id == "unused-name")
+                };
+                let errors = || open().filter(|index| messages[*index].is_error());
+                errors().find(|index| !spare(&messages[*index])).or_else(|| errors().next())
+            })
             .or_else(|| {
                 let wanted = !messages.iter().any(Message::is_error);
                 // Warnings hide nothing from each other: they come as they stand in the text.
