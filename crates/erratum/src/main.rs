@@ -9,8 +9,8 @@ mod commands;
 mod examine;
 mod failure;
 mod files;
-mod show;
 mod prover;
+mod show;
 mod undo;
 
 use crate::arguments::{Cli, Command};

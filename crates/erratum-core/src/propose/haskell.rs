@@ -16,6 +16,11 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     lost_words(case, all);
     unbound(case, all);
+    clause(case, all);
+    record(case, all);
+    elements(case, all);
+    lost_arrow(case, all);
+    type_variable(case, all);
     if case.asks("deriving") {
         deriving(case, all);
     }
@@ -137,8 +142,158 @@ fn unbound(case: &Case, all: &mut Vec<Candidate>) {
     for (at, _) in below.take(3) {
         let apart = super::respell::letters(lexed.word(at), &name);
         if apart > 0.0 && apart <= 3.0 {
+            // The name that the rest of the file uses is the right one.
+            let bound = lexed.word(at).to_owned();
+            let uses = |name: &str| {
+                let own = case.text.names.seen.get(name).map_or(&[][..], Vec::as_slice);
+                own.iter().filter(|seen| !lexed.code[**seen].first).count().min(3) as f64
+            };
+            let score = 5.0 - apart + uses(&name) - uses(&bound);
             let edit = case.replace_token(at, name.as_str());
-            all.push(Candidate::new("misspelt-name", 5.0 - apart, vec![edit]));
+            all.push(Candidate::new("misspelt-name", score, vec![edit]));
+            let score = 5.0 - apart + uses(&bound) - uses(&name);
+            let edit = case.replace_token(case.token, bound);
+            all.push(Candidate::new("misspelt-name", score, vec![edit]));
+        }
+    }
+}
+
+/// An equation of a function that is written under a near name, beside the others.
+fn clause(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !case.message.text.contains("non-exhaustive") {
+        return;
+    }
+    let name = lexed.word(case.token).to_owned();
+    let line = lexed.code[case.token].line;
+    let starts = lexed.code.iter().enumerate().filter(|(_, token)| {
+        token.first && token.line.abs_diff(line) <= 6 && lexed.source.indent(token.line) == Some(0)
+    });
+    for (at, _) in starts {
+        let other = lexed.word(at);
+        let apart = super::respell::letters(other, &name);
+        let signed = case.text.names.of(other).any(|d| d.typed.is_some());
+        if apart > 0.0 && apart <= 2.5 && lexed.kind(at) == Some(TokenKind::Name) {
+            let score = 5.0 - apart - if signed { 1.5 } else { 0.0 };
+            let edit = case.replace_token(at, name.as_str());
+            all.push(Candidate::new("misspelt-name", score, vec![edit]));
+        }
+    }
+}
+
+/// The fields of a record, each on a line that starts with `{` or `,`: the mark that one has lost.
+fn record(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.code[case.token].line;
+    let first = lexed.on_line(line).start;
+    if !lexed.is(first + 1, "::") || lexed.source.indent(line) == Some(0) || first == 0 {
+        return;
+    }
+    let before = lexed.on_line(lexed.code[first - 1].line).start;
+    let (mark, mistake) = match lexed.word(before) {
+        "{" | "," => (", ", "missing-separator"),
+        _ if lexed.on_line(lexed.code[first - 1].line).any(|at| lexed.is(at, "data")) => {
+            ("{ ", "missing-bracket")
+        }
+        _ => return,
+    };
+    let edit = case.insert(lexed.code[first].start, mark);
+    all.push(Candidate::new(mistake, 8.0, vec![edit]));
+}
+
+/// Two values side by side in a list or a pair, of which the first cannot be given anything.
+fn elements(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let near = lexed.on_line(lexed.code[case.token].line);
+    for at in near {
+        let Some(open) = case.text.pairs.inside[at].filter(|_| at > 0) else { continue };
+        let value = matches!(
+            lexed.kind(at),
+            Some(TokenKind::Number | TokenKind::Str | TokenKind::Char | TokenKind::Name)
+        );
+        let listed = lexed.is(open, "[")
+            || (open + 1..at).any(|i| lexed.is(i, ",") && case.text.pairs.inside[i] == Some(open));
+        let plain = matches!(
+            lexed.kind(at - 1),
+            Some(TokenKind::Number | TokenKind::Str | TokenKind::Char)
+        );
+        let far = 0.1 * at.abs_diff(case.token) as f64;
+        let edit = || vec![case.insert(lexed.code[at - 1].end, ",")];
+        if value && plain && case.text.pairs.inside[at - 1] == Some(open) && at - 1 > open {
+            all.push(Candidate::new("missing-separator", 3.5 - far, edit()));
+        } else if value && listed && at == open + 2 {
+            all.push(Candidate::new("missing-separator", 1.0 - far, edit()));
+        } else if value && at == open + 2 && case.phase == crate::catalogue::Phase::Type {
+            all.push(Candidate::new("missing-separator", -0.5 - far, edit()));
+        }
+    }
+}
+
+/// `->` that is missing between two types, or behind the names of a lambda.
+fn lost_arrow(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    if said.contains("has kind '*'") || said.contains("should have kind") {
+        let after = (case.token..=case.token + 1).find(|at| {
+            let next = lexed.word(at + 1);
+            next.starts_with(|c: char| c.is_alphabetic() || c == '[' || c == '(')
+        });
+        if let Some(at) = after {
+            let edit = case.insert(lexed.code[at].end, " ->");
+            all.push(Candidate::new("missing-mark", 3.0, vec![edit]));
+        }
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for lambda in line.filter(|at| lexed.is(*at, "\\")) {
+        let body = (lambda + 1..lexed.code.len()).take(4);
+        let names: Vec<usize> =
+            body.take_while(|at| lexed.kind(*at) == Some(TokenKind::Name)).collect();
+        let arrow = names.last().is_some_and(|last| lexed.is(last + 1, "->"));
+        if arrow {
+            continue;
+        }
+        for (rank, at) in names.iter().enumerate() {
+            let known = case.text.names.uses(lexed.word(at + 1)) > 0;
+            let score = 3.5 - rank as f64 + if known { 0.3 } else { 0.0 };
+            let edit = case.insert(lexed.code[*at].end, " ->");
+            all.push(Candidate::new("missing-mark", score, vec![edit]));
+        }
+    }
+}
+
+/// A type in small letters is a variable to the compiler: the type of that name is written with a
+/// capital letter.
+fn type_variable(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !case.message.text.contains("rigid type variable") {
+        return;
+    }
+    let text = &case.message.text;
+    for declared in &case.text.names.declared {
+        let Some((first, last)) = declared.typed else { continue };
+        for at in first..=last {
+            let word = lexed.word(at);
+            if !word.starts_with(char::is_lowercase) || !text.contains(&format!("'{word}'")) {
+                continue;
+            }
+            let mut letters = word.chars();
+            let capital: String = letters
+                .next()
+                .map(char::to_uppercase)
+                .into_iter()
+                .flatten()
+                .chain(letters)
+                .collect();
+            let known = case.language().is_type(&capital)
+                || case.text.names.of(&capital).any(|d| d.kind == NameKind::Type)
+                || case.language().known_names().any(|(name, _)| name == capital);
+            if known {
+                let edits = (first..=last)
+                    .filter(|at| lexed.is(*at, word))
+                    .map(|at| case.replace_token(at, capital.as_str()))
+                    .collect();
+                all.push(Candidate::new("wrong-case", 5.0, edits));
+            }
         }
     }
 }

@@ -434,8 +434,8 @@ fn familiarity(case: &Case, name: &str, other: &str) -> f64 {
         let common = [word, stem].iter().any(|form| COMMON_WORDS.contains(form));
         all.min(2.0).max(if common { 1.8 } else { 0.0 })
     };
-    let parts: Vec<f64> = words(name).map(|word| seen(&word)).collect();
-    parts.iter().sum::<f64>() / (parts.len() as f64).max(1.0)
+    // The part that nobody knows gives a slip away.
+    words(name).map(|word| seen(&word)).fold(2.0, f64::min)
 }
 
 /// Words that names are often made of.

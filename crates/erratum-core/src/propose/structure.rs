@@ -77,7 +77,10 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     // Where one change alone leaves nothing odd, several are not likelier than that one.
     let single = done.iter().filter(|repair| repair.parts.len() == 1).map(|repair| repair.score);
-    let most = single.fold(f64::INFINITY, |least, score| if least.is_finite() { least.max(score) } else { score });
+    let most = single.fold(
+        f64::INFINITY,
+        |least, score| if least.is_finite() { least.max(score) } else { score },
+    );
     done.retain(|repair| repair.parts.len() > 1);
     done.iter_mut().for_each(|repair| repair.score = repair.score.min(most - 0.5));
     done.sort_by(|a, b| b.score.total_cmp(&a.score));

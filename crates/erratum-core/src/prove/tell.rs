@@ -59,6 +59,7 @@ pub(super) fn tell(
     let mut drafts = drafts(node, settled.as_ref());
     attribute(scene, first, node, &mut drafts);
     drafts.retain(|draft| draft.unit.is_none_or(|unit| unit.needed));
+    drop_explained(node, &mut drafts);
     drop_artefacts(&mut drafts);
     merge_neighbours(scene, &mut drafts);
     // Of several mistakes that were found together, the one that was reported comes first.
@@ -110,6 +111,17 @@ fn drafts<'a>(node: &'a Node, settled: Option<&'a Settled>) -> Vec<Draft<'a>> {
     drafts
 }
 
+/// A message that was passed over, and that a later fix took away, was no mistake of its own.
+fn drop_explained(node: &Node, drafts: &mut Vec<Draft>) {
+    drafts.retain(|draft| {
+        let passed = matches!(draft.step.done, Done::Passed);
+        let reported = draft.step.origin[draft.target()].is_some();
+        let text = &draft.message().text;
+        let stays = node.report.messages.iter().any(|left| left.text == *text);
+        !passed || !draft.owned.is_empty() || (!reported && stays)
+    });
+}
+
 /// Once a part of the text was switched off, what nobody reported and no fix takes away is most
 /// likely of our own making.
 fn drop_artefacts(drafts: &mut Vec<Draft>) {
@@ -157,7 +169,12 @@ const NEAR: usize = 2;
 /// brings it about by itself, else to the one whose mending made it go.
 fn attribute(scene: &Scene, first: &Report, node: &Node, drafts: &mut [Draft]) {
     let mut chain: Vec<Option<usize>> = vec![None; first.messages.len()];
-    for (number, step) in node.steps.iter().enumerate() {
+    // What was passed over and went away with a later fix comes from what that one mends.
+    let order = |passed: bool| {
+        let steps = node.steps.iter().enumerate();
+        steps.filter(move |(_, step)| step.taken().is_none() == passed)
+    };
+    for (number, step) in order(false).chain(order(true)) {
         let own: Vec<usize> = (0..drafts.len()).filter(|at| drafts[*at].number == number).collect();
         let gone = step.taken().map_or(&[][..], |taken| &taken.difference.gone[..]);
         for index in gone.iter().chain([&step.target]) {

@@ -39,8 +39,7 @@ pub struct Built {
 /// Runs it.
 pub fn run(look: &Look) -> Result<u8, Failure> {
     let built = Built::run(&look.build, &look.common)?;
-    let proved =
-        if look.no_proof { None } else { built.proved(&look.common, &look.compile)? };
+    let proved = if look.no_proof { None } else { built.proved(&look.common, &look.compile)? };
     built.start_with(&look.common)?;
     let (verdict, program, next) = match proved {
         Some(examined) => {
@@ -128,8 +127,7 @@ impl Built {
     ) -> Result<Option<Examined>, Failure> {
         let compiler = KINDS.iter().find(|kind| kind.language == first.language.id);
         let compiler = compiler.map_or("", |kind| kind.name);
-        let Ok(mut rebuild) =
-            Rebuild::new(&self.command, &self.here, compiler, Limits::default())
+        let Ok(mut rebuild) = Rebuild::new(&self.command, &self.here, compiler, Limits::default())
         else {
             return Ok(None);
         };

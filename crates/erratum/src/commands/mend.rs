@@ -269,10 +269,8 @@ fn println_out(mend: &Mend, text: &str) -> Result<(), Failure> {
 /// Compiles what was written and says what changed.
 fn after(examined: &Examined, plan: &Plan, mend: &Mend, own: bool) -> Result<u8, Failure> {
     let report = examined.prover.report(&plan.after).map_err(Failure::Said)?;
-    let gravity = Gravity {
-        language: examined.prover.language(),
-        warnings: examined.limits.warnings,
-    };
+    let gravity =
+        Gravity { language: examined.prover.language(), warnings: examined.limits.warnings };
     // Warnings count where they are handled like errors.
     let counts = |m: &&Message| m.is_error() || (mend.common.warnings && gravity.counts(m));
     let left = report.messages.iter().filter(counts).count();
