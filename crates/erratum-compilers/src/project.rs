@@ -85,6 +85,8 @@ impl Project {
             "rust" => (&["rs"], true),
             "go" => (&["go", "mod", "sum"], true),
             "csharp" => (&["cs"], false),
+            // A form names the components that its unit speaks of.
+            "pascal" => (&["pas", "pp", "inc", "dfm", "lfm"], true),
             _ => (self.language.extensions, true),
         };
         let mut found = Vec::new();

@@ -6,6 +6,7 @@ use crate::kind::KINDS;
 use crate::run::{self, Ended, Limits};
 use crate::scratch::{Copy, Scratch};
 use erratum_core::language;
+use erratum_core::message::Message;
 use erratum_core::prove::{Compile, Depth, Report};
 use erratum_core::read::LogReader;
 use erratum_core::source::{Program, Source};
@@ -145,17 +146,27 @@ impl Rebuild {
         let mut reader = LogReader::new().in_folder(&full);
         reader.feed(&output.stdout);
         let reading = reader.finish();
-        let failed = reading.messages.iter().any(|message| message.is_error());
+        let failed = reading.messages.iter().any(Message::is_error);
         if output.ended != Ended::Exit(0) && !failed {
             return Err(self.ended("failed without a message that can be read."));
         }
         let mut messages = reading.messages;
+        messages.retain(|message| self.is_own(message));
         for message in &mut messages {
             let find = |name: &str| fs::read(folder.join(name)).ok();
             message.resolve(&mut |name| find(name).map(|bytes| Source::new(name, bytes)));
         }
         let exit = if let Ended::Exit(exit) = output.ended { Some(exit) } else { None };
         Ok(Report { messages, exit, dropped: reading.dropped })
+    }
+
+    /// Whether a message may be of the compiler at hand: not those of the build's other languages.
+    fn is_own(&self, message: &Message) -> bool {
+        let family = |id: &str| if id == "cpp" { "c".to_owned() } else { id.to_owned() };
+        let own = KINDS.iter().find(|kind| kind.name == self.compiler).map(|k| family(k.language));
+        let of = |name: &str| language::by_file_name(name).map(|l| family(l.id));
+        let other = message.at.as_ref().and_then(|at| of(&at.file));
+        other.is_none() || own.is_none() || other == own
     }
 
     fn ended(&self, what: &str) -> Error {

@@ -19,16 +19,17 @@ use erratum_core::source::{Program, Source};
 use std::time::{Duration, Instant};
 
 /// A simulated compiler.
-#[derive(Clone, Copy, Debug)]
+#[derive(Clone, Debug)]
 pub struct StandIn {
     dialect: Dialect,
+    beside: Vec<Source>,
     deadline: Option<Instant>,
 }
 
 impl StandIn {
     /// A stand-in that speaks as one of the real compilers.
     pub fn new(dialect: Dialect) -> StandIn {
-        StandIn { dialect, deadline: None }
+        StandIn { dialect, beside: Vec::new(), deadline: None }
     }
 
     /// The one to use for a language in the demo; nothing if the language has none.
@@ -38,6 +39,12 @@ impl StandIn {
             "sourcepawn" => Some(StandIn::new(Dialect::SourcePawn)),
             _ => None,
         }
+    }
+
+    /// With files that stand beside the program, such as the description of a form.
+    pub fn beside(mut self, files: Vec<Source>) -> StandIn {
+        self.beside = files;
+        self
     }
 
     /// What it is, for people.
@@ -86,7 +93,11 @@ impl Compile for StandIn {
         self.deadline.is_some_and(|deadline| Instant::now() >= deadline)
     }
 
-    fn source(&self, _name: &str) -> Option<Source> {
-        None
+    fn source(&self, name: &str) -> Option<Source> {
+        self.beside.iter().find(|source| source.name() == name).cloned()
+    }
+
+    fn neighbours(&self) -> Vec<Source> {
+        self.beside.clone()
     }
 }

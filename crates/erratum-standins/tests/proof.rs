@@ -91,6 +91,27 @@ fn delphi() {
 }
 
 #[test]
+fn a_component_is_called_what_its_form_calls_it() {
+    let unit = "program Sales;\n\ntype\n  TSales = class\n    SelButton: integer;\n  end;\n\nprocedure Open;\nbegin\n  SellButton := 1;\nend;\n\nbegin\n  Open;\nend.\n";
+    let form = "object Sales: TSales\n  object SellButton: TButton\n    Left = 8\n  end\nend\n";
+    let language = language::by_id("pascal").unwrap();
+    let mend = |stand_in: StandIn| {
+        let start = Program::single(Source::new("Sales.pas", unit.as_bytes()));
+        let first = stand_in.check(&start);
+        assert!(first.messages.iter().any(|m| m.text.contains("SellButton")), "{first:?}");
+        let found = prove(&start, language, first, &stand_in, Default::default());
+        String::from_utf8_lossy(found.mended.files[0].bytes()).into_owned()
+    };
+    let source = Source::new("Sales.dfm", form.as_bytes());
+    let with_form = mend(StandIn::new(Dialect::Delphi).beside(vec![source]));
+    assert!(with_form.contains("    SellButton: integer;"), "{with_form}");
+    assert!(with_form.contains("  SellButton := 1"), "{with_form}");
+    let other = Source::new("Sales.dfm", form.replace("SellButton", "SelButton").into_bytes());
+    let with_other = mend(StandIn::new(Dialect::Delphi).beside(vec![other]));
+    assert!(with_other.contains("  SelButton := 1"), "{with_other}");
+}
+
+#[test]
 fn msvc() {
     check(
         Dialect::Msvc,

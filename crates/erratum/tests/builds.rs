@@ -117,3 +117,59 @@ fn noise_of_builds_holds_no_messages() {
     let verdict: serde_json::Value = serde_json::from_str(&ran.stdout).unwrap();
     assert_eq!(verdict["messages"].as_array().map(Vec::len), Some(0), "{}", &ran.stdout[..400]);
 }
+
+#[test]
+fn what_a_build_complains_of_is_mended_and_taken_back() {
+    if !have("make") || !have("gcc") {
+        return;
+    }
+    let folder = harbour();
+    let before = folder.read("src/tide.c");
+    let ran = folder.run(&["mend", "--all", "--yes", "--budget", "30", "--", "make", "-k"]);
+    assert_eq!(ran.status, 0, "{}{}", ran.stdout, ran.stderr);
+    assert!(folder.read("src/tide.c").contains("DEPTH;\n"));
+    assert!(folder.read("src/fare.c").contains("zone + DEPTH"));
+    let again = folder.run(&["look", "--", "make", "-k"]);
+    assert_eq!(again.status, 0, "{}", again.stdout);
+    folder.run(&["undo"]);
+    assert_eq!(folder.read("src/tide.c"), before);
+}
+
+#[test]
+fn a_build_of_two_languages_is_mended_one_after_the_other() {
+    if !have("make") || !have("gcc") || !have("javac") {
+        return;
+    }
+    let folder = harbour();
+    folder
+        .write("Makefile", "all: c java\nc:\n\t$(MAKE) -C src\njava:\n\tjavac -d out Pier.java\n")
+        .write(
+            "src/fare.c",
+            "#include \"pier.h\"\n\nint fare(int zone) {\n    return zone + DEPTH;\n}\n",
+        )
+        .write(
+            "Pier.java",
+            "class Pier {\n    static int fare(int zone) {\n        return zoen;\n    }\n}\n",
+        );
+    let ran = folder.run(&["look", "--all", "--budget", "30", "--", "make", "-k"]);
+    let text = &ran.stdout;
+    assert!(text.contains("  C: src/tide.c\n  Java: Pier.java\n"), "{text}");
+    // The errors of the other language are no mistakes of this one.
+    assert!(text.contains("1 error comes from gcc; behind it is 1 mistake."), "{text}");
+    assert!(text.contains("Next: `erratum mend -- make -k`"), "{text}");
+    let first = folder.run(&["mend", "--yes", "--budget", "30", "--", "make", "-k"]);
+    assert!(folder.read("src/tide.c").contains("DEPTH;\n"), "{}", first.stdout);
+    let second = folder.run(&["mend", "--yes", "--budget", "30", "--", "make", "-k"]);
+    assert_eq!(second.status, 0, "{}{}", second.stdout, second.stderr);
+    assert!(folder.read("Pier.java").contains("return zone;"));
+}
+
+#[test]
+fn a_build_and_files_are_not_mended_at_once() {
+    let folder = harbour();
+    let ran = folder.run(&["mend", "src/tide.c", "--", "make"]);
+    assert_eq!(ran.status, 2, "{}", ran.stdout);
+    let none = folder.run(&["mend"]);
+    assert_eq!(none.status, 2, "{}", none.stdout);
+    assert!(none.stderr.contains("no file is named"), "{}", none.stderr);
+}

@@ -120,6 +120,8 @@ pub(super) static PASCAL: Language = Language {
         ("destructor", Function),
         ("program", Module),
         ("unit", Module),
+        // The components of a form, in the file that describes it.
+        ("object", Member),
     ],
     import: ImportForm { before: "uses ", after: ";" },
     library: &[

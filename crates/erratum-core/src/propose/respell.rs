@@ -124,7 +124,7 @@ fn wrong_names(case: &Case) -> Vec<usize> {
     if lexed.is(case.token, ".") || lexed.is(case.token, "->") {
         found.insert(0, case.token + 1);
     }
-    let mut seen = std::collections::HashSet::new();
+    let mut seen = HashSet::new();
     found.retain(|at| seen.insert(*at));
     found.truncate(5);
     found
@@ -341,7 +341,10 @@ fn near_declaration(case: &Case, token: usize, base: f64, all: &mut Vec<Candidat
         }
         let same_kind = kind_weight(case.language().form, asked_kind(lexed, token), declared.kind);
         let more = (uses as f64 - 1.0).min(4.0) * w::DECLARATION_SLIP;
-        let known = familiarity(case, word, name) - familiarity(case, name, word)
+        // What a form or a header calls it, too, is hardly the slip.
+        let beside = |name: &str| if named_beside(case, name) { 2.0 } else { 0.0 };
+        let known = familiarity(case, word, name) - familiarity(case, name, word) + beside(word)
+            - beside(name)
             + w::LOOKS * (looks(case, word) - looks(case, name));
         let score = base
             + w::RESPELL
@@ -358,6 +361,13 @@ fn near_declaration(case: &Case, token: usize, base: f64, all: &mut Vec<Candidat
         let edits: Vec<Edit> = names.of(name).map(|d| case.replace_token(d.token, word)).collect();
         all.push(Candidate::new("misspelt-name", score, edits));
     }
+}
+
+/// Whether a file beside this one declares a name.
+fn named_beside(case: &Case, name: &str) -> bool {
+    let global =
+        |text: &super::Text| text.names.of(name).any(|declared| declared.kind != NameKind::Value);
+    case.others.iter().any(|other| global(other))
 }
 
 /// How much a word looks like one that people write, by its letters in threes: held against the
