@@ -3,14 +3,17 @@
 
 #[path = "src/catalogue/entry.rs"]
 mod entry;
+#[path = "src/catalogue/term.rs"]
+mod term;
 
 use std::path::Path;
 use std::{env, fs};
 
 fn main() {
-    let folder = Path::new(env!("CARGO_MANIFEST_DIR")).join("../../catalogue/mistakes");
+    let folder = Path::new(env!("CARGO_MANIFEST_DIR")).join("../../catalogue");
     println!("cargo::rerun-if-changed={}", folder.display());
     println!("cargo::rerun-if-changed=src/catalogue/entry.rs");
+    println!("cargo::rerun-if-changed=src/catalogue/term.rs");
     match pack(&folder) {
         Ok(packed) => {
             let out = env::var("OUT_DIR").unwrap_or_default();
@@ -22,17 +25,39 @@ fn main() {
     }
 }
 
+#[derive(serde::Deserialize)]
+struct Terms {
+    term: Vec<term::Term>,
+}
+
+#[derive(serde::Deserialize)]
+struct Shapes {
+    shape: Vec<term::Shape>,
+}
+
+/// Reads a file of the catalogue; a broken one is named with the reason.
+fn read<T: serde::de::DeserializeOwned>(path: &Path) -> Result<T, String> {
+    println!("cargo::rerun-if-changed={}", path.display());
+    let text = fs::read_to_string(path).map_err(|e| format!("{}: {e}", path.display()))?;
+    toml::from_str(&text).map_err(|e| format!("{}: {e}", path.display()))
+}
+
 fn pack(folder: &Path) -> Result<Vec<u8>, String> {
+    let entries = mistakes(&folder.join("mistakes"))?;
+    let mut terms = read::<Terms>(&folder.join("terms.toml"))?.term;
+    terms.sort_by(|a, b| a.name.cmp(&b.name));
+    let shapes = read::<Shapes>(&folder.join("shapes.toml"))?.shape;
+    postcard::to_allocvec(&term::Packed { entries, terms, shapes }).map_err(|e| e.to_string())
+}
+
+fn mistakes(folder: &Path) -> Result<Vec<entry::Entry>, String> {
     let listing = fs::read_dir(folder).map_err(|e| format!("{}: {e}", folder.display()))?;
     let mut paths: Vec<_> = listing.flatten().map(|item| item.path()).collect();
     paths.retain(|path| path.extension().is_some_and(|extension| extension == "toml"));
     paths.sort();
     let mut entries = Vec::with_capacity(paths.len());
     for path in paths {
-        println!("cargo::rerun-if-changed={}", path.display());
-        let text = fs::read_to_string(&path).map_err(|e| format!("{}: {e}", path.display()))?;
-        let entry: entry::Entry =
-            toml::from_str(&text).map_err(|e| format!("{}: {e}", path.display()))?;
+        let entry: entry::Entry = read(&path)?;
         if path.file_stem().and_then(|stem| stem.to_str()) != Some(entry.id.as_str()) {
             return Err(format!("{}: its id is '{}', unlike its name", path.display(), entry.id));
         }
@@ -40,5 +65,5 @@ fn pack(folder: &Path) -> Result<Vec<u8>, String> {
     }
     // Looked up by name.
     entries.sort_by(|a, b| a.id.cmp(&b.id));
-    postcard::to_allocvec(&entries).map_err(|e| e.to_string())
+    Ok(entries)
 }

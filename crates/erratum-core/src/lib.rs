@@ -23,6 +23,7 @@ pub mod describe;
 pub mod edit;
 pub mod language;
 pub mod lex;
+pub mod means;
 pub mod message;
 pub mod model;
 pub mod names;

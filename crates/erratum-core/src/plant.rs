@@ -7,7 +7,7 @@ mod kinds;
 mod letters;
 
 use crate::edit::{self, Edit};
-use crate::language::Language;
+use crate::language::{DeclarationForm, Language};
 use crate::propose::Text;
 use crate::source::{Program, Source};
 
@@ -119,13 +119,15 @@ fn statement(text: &Text, edits: &[Edit]) -> (usize, usize) {
     let lexed = &text.lexed;
     let start = edits.iter().map(|edit| edit.start).min().unwrap_or(0);
     let end = edits.iter().map(|edit| edit.end).max().unwrap_or(start);
-    let is_end = |at: usize| matches!(lexed.word(at), ";" | "{" | "}");
+    let layout = lexed.language.form == DeclarationForm::Haskell;
+    let starts = |at: usize| lexed.starts_line(at) || (layout && lexed.code[at].first);
+    let is_end = |at: usize| lexed.divides(at);
     let mut first = lexed.at(start);
-    while first > 0 && !is_end(first - 1) {
+    while first > 0 && !is_end(first - 1) && !starts(first) {
         first -= 1;
     }
     let mut last = lexed.at(end);
-    while last + 1 < lexed.code.len() && !is_end(last) {
+    while last + 1 < lexed.code.len() && !is_end(last) && !starts(last + 1) {
         last += 1;
     }
     let line = |at: usize| lexed.code.get(at).map_or(0, |token| token.line as usize);

@@ -36,6 +36,8 @@ pub enum Command {
     Mend(Mend),
     /// Take the last mend back
     Undo(Undo),
+    /// What a word of the trade, a code or a pasted message means
+    Means(Means),
     /// Which compilers were found, and how to get the others
     Compilers(Compilers),
     /// Walk through look, mend and compile on sample programs
@@ -173,6 +175,33 @@ pub struct Mend {
 pub struct Undo {
     /// Only the last mend of this file
     pub file: Option<PathBuf>,
+}
+
+/// `erratum means`
+#[derive(Args, Clone, Debug)]
+pub struct Means {
+    /// A word (argument, scope, cast), a code (E0308), or a message [default: standard input]
+    #[arg(value_name = "WORDS", trailing_var_arg = true, allow_hyphen_values = true)]
+    pub words: Vec<String>,
+    #[command(flatten)]
+    pub common: Answering,
+}
+
+/// Options of what answers a question.
+#[derive(Args, Clone, Debug, Default)]
+pub struct Answering {
+    /// Print as JSON
+    #[arg(long)]
+    pub json: bool,
+    /// Use colour
+    #[arg(long, value_enum, default_value_t, value_name = "WHEN")]
+    pub color: Color,
+    /// Columns to write in [default: those of the terminal, at most 100]
+    #[arg(long, value_name = "COLUMNS", value_parser = clap::value_parser!(u16).range(20..))]
+    pub width: Option<u16>,
+    /// The language to show an example in: c, java, typescript, …
+    #[arg(long, value_name = "LANGUAGE")]
+    pub language: Option<String>,
 }
 
 /// `erratum compilers`

@@ -42,7 +42,12 @@ impl Examined {
 
 /// The language that `--language` names.
 pub fn named_language(common: &Common) -> Result<Option<&'static Language>, Failure> {
-    let Some(name) = &common.language else { return Ok(None) };
+    language_of_name(common.language.as_deref())
+}
+
+/// The language of a name that was given.
+pub fn language_of_name(name: Option<&str>) -> Result<Option<&'static Language>, Failure> {
+    let Some(name) = name else { return Ok(None) };
     let lower = name.to_lowercase();
     let lower = if lower == "c++" { "cpp" } else { lower.as_str() };
     let found = language::by_id(lower);

@@ -48,6 +48,7 @@ fn run(cli: Cli) -> Result<u8, Failure> {
         Some(Command::Read(read)) => commands::read::run(&read),
         Some(Command::Mend(mend)) => commands::mend::run(&mend),
         Some(Command::Undo(undo)) => commands::undo::run(&undo),
+        Some(Command::Means(means)) => commands::means::run(&means),
         Some(Command::Compilers(compilers)) => commands::compilers::run(&compilers),
         Some(Command::Demo(demo)) => commands::demo::run(&demo),
         Some(Command::Completions { shell }) => commands::generate::completions(shell),

@@ -2,9 +2,11 @@
 
 mod entry;
 mod pattern;
+mod term;
 
 pub use entry::{Entry, Example, Pattern, Phase};
 pub use pattern::{fill, fill_sentences, fits};
+pub use term::{Shape, Term};
 
 use crate::message::{Message, Severity};
 use std::collections::BTreeMap;
@@ -26,19 +28,40 @@ pub struct Shown {
     pub phase: Phase,
 }
 
-static ENTRIES: LazyLock<Vec<Entry>> = LazyLock::new(|| {
+static PACKED: LazyLock<term::Packed> = LazyLock::new(|| {
     postcard::from_bytes(include_bytes!(concat!(env!("OUT_DIR"), "/catalogue.bin")))
         .unwrap_or_default()
 });
 
 /// All entries, by name.
 pub fn entries() -> &'static [Entry] {
-    &ENTRIES
+    &PACKED.entries
 }
 
 /// The entry of a kind of mistake.
 pub fn entry(id: &str) -> Option<&'static Entry> {
-    ENTRIES.binary_search_by(|entry| entry.id.as_str().cmp(id)).ok().map(|at| &ENTRIES[at])
+    let entries = entries();
+    entries.binary_search_by(|entry| entry.id.as_str().cmp(id)).ok().map(|at| &entries[at])
+}
+
+/// The words of the trade, by name.
+pub fn terms() -> &'static [Term] {
+    &PACKED.terms
+}
+
+/// What the form of a message tells where no entry knows it, with what the holes of the form held.
+pub fn shape_of(text: &str) -> Option<(&'static Shape, Words)> {
+    let lower = text.to_ascii_lowercase();
+    PACKED.shapes.iter().find_map(|shape| {
+        let mut words = shape.patterns.iter().find_map(|pattern| fits(pattern, &lower))?;
+        // Names are given with their own letters.
+        for held in words.values_mut() {
+            if let Some(at) = lower.find(held.as_str()) {
+                *held = text[at..at + held.len()].to_owned();
+            }
+        }
+        Some((shape, words))
+    })
 }
 
 /// The mistakes that a message of a compiler may show, the most telling first.

@@ -24,6 +24,8 @@ mod warned;
 pub mod weights;
 mod window;
 
+pub(crate) use respell::letters;
+
 use crate::catalogue::{Phase, Shown};
 use crate::edit::Edit;
 use crate::language::Language;

@@ -10,7 +10,7 @@ use std::sync::LazyLock;
 
 /// How far two words are apart in letters. A letter in the wrong case counts little; a letter
 /// beside the right one on the keyboard, somewhat less than another.
-pub(super) fn letters(a: &str, b: &str) -> f64 {
+pub(crate) fn letters(a: &str, b: &str) -> f64 {
     let (low_a, low_b) = (a.to_lowercase(), b.to_lowercase());
     if low_a == low_b {
         return if a == b { 0.0 } else { 0.6 };

@@ -31,8 +31,20 @@ pub(super) fn told(report: &Report) -> Vec<Told> {
     report.messages.iter().enumerate().map(one).collect()
 }
 
-/// Title, meaning and advice of a mistake.
+/// Title, meaning and advice of a mistake. Where no entry knows the message, its form tells
+/// something, and it is said that no more than that is known.
 pub(super) fn texts(mistake: &str, words: &Words, message: &Message) -> (String, String, String) {
+    let unknown = mistake.starts_with("other");
+    if let Some((shape, held)) = catalogue::shape_of(&message.text).filter(|_| unknown) {
+        let line = words.get("reported").or(words.get("line")).cloned().unwrap_or_default();
+        let title = catalogue::fill(&shape.title, &held).unwrap_or_else(|| shape.general.clone());
+        let rest = "Told from the form of the message only.";
+        return (
+            format!("Line {line}: {}", lower_first(&title)),
+            format!("{} {rest}", shape.meaning),
+            shape.advice.clone(),
+        );
+    }
     match catalogue::entry(mistake).or_else(|| catalogue::entry("other")) {
         Some(entry) => (
             catalogue::fill(&entry.title, words).unwrap_or_else(|| entry.general.clone()),
@@ -41,6 +53,11 @@ pub(super) fn texts(mistake: &str, words: &Words, message: &Message) -> (String,
         ),
         None => (message.text.clone(), String::new(), String::new()),
     }
+}
+
+fn lower_first(text: &str) -> String {
+    let mut letters = text.chars();
+    letters.next().map(|c| c.to_ascii_lowercase()).into_iter().chain(letters).collect()
 }
 
 struct Judged<'a> {

@@ -39,6 +39,8 @@ pub fn run(arguments: &Compilers) -> Result<u8, Failure> {
         out.flush()?;
         return Ok(0);
     }
+    let width = show::width(None);
+    let mut any_missing = false;
     for language in LANGUAGES {
         let bold = anstyle::Style::new().bold();
         writeln!(
@@ -56,21 +58,26 @@ pub fn run(arguments: &Compilers) -> Result<u8, Failure> {
                         format!("cannot be used: it runs on `{program}`, which was not found")
                     });
                     let (compiler, version) = (line.compiler, &line.version);
-                    writeln!(
-                        out,
-                        "  {compiler:<8} {version:<12} {}\n{:24}{note}",
-                        path.display(),
-                        ""
-                    )?;
+                    let start = format!("  {compiler:<9} {version:<12} {:<21}", path.display());
+                    let options = textwrap::Options::new(width)
+                        .initial_indent(&start)
+                        .subsequent_indent("                         ");
+                    for text in textwrap::wrap(&format!(" {note}"), options) {
+                        writeln!(out, "{text}")?;
+                    }
                 }
-                None => writeln!(out, "  {:<8} not found", line.compiler)?,
+                None => writeln!(out, "  {:<9} not found", line.compiler)?,
             }
         }
         if of_language.iter().all(|line| line.path.is_none()) {
             let install = of_language.first().map_or("", |line| line.install);
-            writeln!(out, "  {install}\n  Without it, `erratum read` still judges saved output.")?;
+            writeln!(out, "  {install}")?;
+            any_missing = true;
         }
-        writeln!(out)?;
+    }
+    writeln!(out)?;
+    if any_missing {
+        writeln!(out, "Where no compiler is, `erratum read` still judges saved output.")?;
     }
     writeln!(out, "The first one found is used. --compiler, or erratum.toml, names another.")?;
     out.flush()?;

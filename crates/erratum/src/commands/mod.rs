@@ -5,6 +5,7 @@ pub mod compilers;
 pub mod demo;
 pub mod generate;
 pub mod look;
+pub mod means;
 pub mod mend;
 pub mod read;
 pub mod undo;

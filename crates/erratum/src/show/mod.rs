@@ -3,6 +3,7 @@
 pub mod json;
 pub mod line;
 pub mod terminal;
+pub mod words;
 
 use crate::arguments::{Color, Common};
 use crate::failure::Failure;

@@ -1,0 +1,51 @@
+//! Words of the trade.
+
+use serde::{Deserialize, Serialize};
+
+/// A word of the trade, in plain words.
+#[derive(Clone, Debug, Serialize, Deserialize)]
+#[serde(deny_unknown_fields)]
+pub struct Term {
+    /// The word.
+    pub name: String,
+    /// Other words for the same, and forms of it.
+    #[serde(default)]
+    pub also: Vec<String>,
+    /// What it means.
+    pub meaning: String,
+    /// Why it matters to the compiler.
+    pub why: String,
+    /// Entries of the catalogue whose examples show it.
+    #[serde(default)]
+    pub mistakes: Vec<String>,
+    /// Words to look up next.
+    #[serde(default)]
+    pub related: Vec<String>,
+}
+
+/// A form that messages of many compilers have, for those that no entry knows.
+#[derive(Clone, Debug, Serialize, Deserialize)]
+#[serde(deny_unknown_fields)]
+pub struct Shape {
+    /// One line that says what such a message tells; holes of the patterns may be filled in.
+    pub title: String,
+    /// The same without any hole.
+    pub general: String,
+    /// What it means in most languages.
+    pub meaning: String,
+    /// What to try.
+    pub advice: String,
+    /// Whole texts with holes, in small and capital letters alike.
+    pub patterns: Vec<String>,
+}
+
+/// Everything that the build packs.
+#[derive(Clone, Debug, Default, Serialize, Deserialize)]
+pub struct Packed {
+    /// The mistakes, by name.
+    pub entries: Vec<super::entry::Entry>,
+    /// The words of the trade, by name.
+    pub terms: Vec<Term>,
+    /// The forms of messages, the most telling first.
+    pub shapes: Vec<Shape>,
+}
