@@ -6,6 +6,7 @@ mod entry;
 #[path = "src/catalogue/term.rs"]
 mod term;
 
+use std::collections::BTreeMap;
 use std::path::Path;
 use std::{env, fs};
 
@@ -47,7 +48,30 @@ fn pack(folder: &Path) -> Result<Vec<u8>, String> {
     let mut terms = read::<Terms>(&folder.join("terms.toml"))?.term;
     terms.sort_by(|a, b| a.name.cmp(&b.name));
     let shapes = read::<Shapes>(&folder.join("shapes.toml"))?.shape;
-    postcard::to_allocvec(&term::Packed { entries, terms, shapes }).map_err(|e| e.to_string())
+    let codes = codes(&folder.join("codes"), &entries)?;
+    let packed = term::Packed { entries, terms, shapes, codes };
+    postcard::to_allocvec(&packed).map_err(|e| e.to_string())
+}
+
+type Codes = BTreeMap<String, Vec<String>>;
+
+fn codes(folder: &Path, entries: &[entry::Entry]) -> Result<BTreeMap<String, Codes>, String> {
+    let listing = fs::read_dir(folder).map_err(|e| format!("{}: {e}", folder.display()))?;
+    let mut all = BTreeMap::new();
+    for path in listing.flatten().map(|item| item.path()) {
+        let codes: Codes = read(&path)?;
+        for (code, kinds) in &codes {
+            if let Some(kind) = kinds.iter().find(|kind| !entries.iter().any(|e| e.id == **kind)) {
+                return Err(format!(
+                    "{}: {code} names '{kind}', which is no entry",
+                    path.display()
+                ));
+            }
+        }
+        let compiler = path.file_stem().and_then(|stem| stem.to_str()).unwrap_or_default();
+        all.insert(compiler.to_owned(), codes);
+    }
+    Ok(all)
 }
 
 fn mistakes(folder: &Path) -> Result<Vec<entry::Entry>, String> {

@@ -49,7 +49,10 @@ fn check(language: &str) {
     for (entry, example) in examples {
         let (said, compiler) = messages(language, example, &example.wrong, &mut before);
         let fits = |message: &Message| {
-            catalogue::shown_by(message, &compiler).iter().any(|shown| shown.entry.id == entry.id)
+            let code = message.code.as_deref().unwrap_or("");
+            let shown = catalogue::shown_by(message, &compiler);
+            shown.iter().any(|shown| shown.entry.id == entry.id)
+                || catalogue::by_code(code, &compiler).iter().any(|coded| coded.id == entry.id)
         };
         if !said.iter().any(fits) {
             wrong.push(format!(

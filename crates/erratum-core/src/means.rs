@@ -39,7 +39,7 @@ pub struct Answer {
     pub subject: Subject,
     /// The word, or the line that says what is wrong.
     pub title: String,
-    /// Other words for the same.
+    /// Other words for the same; for a code, the other kinds of mistake that it may stand for.
     pub also: Vec<String>,
     /// What it means.
     pub meaning: String,
@@ -140,7 +140,7 @@ fn of_term(term: &Term, language: Option<&str>) -> Answer {
         meaning: term.meaning.clone(),
         why: term.why.clone(),
         advice: String::new(),
-        example: example.or_else(|| entries().find_map(|entry| example_of_any(entry))),
+        example: example.or_else(|| entries().find_map(example_of_any)),
         related: term.related.clone(),
     }
 }
@@ -182,16 +182,38 @@ fn of_entry(entry: &Entry, words: &Words, language: Option<&str>, subject: Subje
 
 /// What the entries say whose messages carry a code such as `E0308` or `-Wparentheses`.
 fn of_code(asked: &str, language: Option<&str>) -> Vec<Answer> {
+    let compiler = catalogue::compiler_of_code(asked);
+    let own = match compiler {
+        Some("javac") => Some("java"),
+        Some("rustc") => Some("rust"),
+        Some("tsc") => Some("typescript"),
+        Some("fpc") => Some("pascal"),
+        _ => None,
+    };
+    let language = language.or(own);
     let codes = |entry: &&Entry| {
         entry.patterns.iter().any(|p| p.code.as_deref().is_some_and(|code| same(code, asked)))
     };
-    let entries = catalogue::entries().iter().filter(codes);
-    entries.map(|entry| of_entry(entry, &Words::new(), language, Subject::Mistake)).collect()
+    let mut entries: Vec<&Entry> = catalogue::by_code(asked, "");
+    for entry in catalogue::entries().iter().filter(codes) {
+        if entries.iter().all(|known| known.id != entry.id) {
+            entries.push(entry);
+        }
+    }
+    let Some((first, rest)) = entries.split_first() else { return Vec::new() };
+    let mut answer = of_entry(first, &Words::new(), language, Subject::Mistake);
+    answer.also = rest.iter().map(|entry| entry.id.clone()).collect();
+    answer.title = format!("{}: {}", asked.trim(), answer.title);
+    vec![answer]
 }
 
 fn of_message(message: &Message, language: Option<&str>) -> Option<Answer> {
     if let Some(best) = catalogue::shown_by(message, "").into_iter().next() {
         return Some(of_entry(best.entry, &best.words, language, Subject::Message));
+    }
+    let coded = message.code.as_deref().map(|code| catalogue::by_code(code, ""));
+    if let Some(entry) = coded.and_then(|entries| entries.first().copied()) {
+        return Some(of_entry(entry, &Words::new(), language, Subject::Message));
     }
     let (shape, words) = catalogue::shape_of(&message.text)?;
     Some(Answer {

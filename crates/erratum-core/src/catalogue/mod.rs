@@ -49,6 +49,24 @@ pub fn terms() -> &'static [Term] {
     &PACKED.terms
 }
 
+/// The kinds of mistake that a code of a compiler may stand for, the likeliest first. Without a
+/// compiler, those of every compiler that has the code.
+pub fn by_code(code: &str, compiler: &str) -> Vec<&'static Entry> {
+    let tables = PACKED.codes.iter().filter(|(table, _)| same_family(table, compiler));
+    let kinds = tables.filter_map(|(_, codes)| {
+        codes.iter().find(|(known, _)| known.eq_ignore_ascii_case(code)).map(|(_, kinds)| kinds)
+    });
+    kinds.flatten().filter_map(|id| entry(id)).collect()
+}
+
+/// The compiler that has a code, by the name of its table.
+pub fn compiler_of_code(code: &str) -> Option<&'static str> {
+    let has = |codes: &BTreeMap<String, Vec<String>>| {
+        codes.keys().any(|known| known.eq_ignore_ascii_case(code))
+    };
+    PACKED.codes.iter().find(|(_, codes)| has(codes)).map(|(compiler, _)| compiler.as_str())
+}
+
 /// What the form of a message tells where no entry knows it, with what the holes of the form held.
 pub fn shape_of(text: &str) -> Option<(&'static Shape, Words)> {
     let lower = text.to_ascii_lowercase();

@@ -1,6 +1,7 @@
 //! Words of the trade.
 
 use serde::{Deserialize, Serialize};
+use std::collections::BTreeMap;
 
 /// A word of the trade, in plain words.
 #[derive(Clone, Debug, Serialize, Deserialize)]
@@ -48,4 +49,6 @@ pub struct Packed {
     pub terms: Vec<Term>,
     /// The forms of messages, the most telling first.
     pub shapes: Vec<Shape>,
+    /// For each compiler its codes, each with the kinds of mistake it may stand for, by name.
+    pub codes: BTreeMap<String, BTreeMap<String, Vec<String>>>,
 }

@@ -302,6 +302,10 @@ fn type_variable(case: &Case, all: &mut Vec<Candidate>) {
 fn deriving(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let (Some(class), Some(name)) = (case.word("class"), case.word("name")) else { return };
+    // Only these are written by the compiler itself (seen with GHC 9.0).
+    if !matches!(class, "Show" | "Read" | "Eq" | "Ord" | "Enum" | "Bounded" | "Ix") {
+        return;
+    }
     let name = name.trim_matches(['(', ')']).split(' ').next().unwrap_or(name);
     let Some(declared) = case.text.names.of(name).find(|d| d.kind == NameKind::Type) else {
         return;

@@ -55,6 +55,12 @@ pub(super) fn texts(mistake: &str, words: &Words, message: &Message) -> (String,
     }
 }
 
+/// The likeliest kind of mistake by the code of a message.
+pub(super) fn by_code(message: &Message, compiler: &str) -> Option<&'static str> {
+    let code = message.code.as_deref()?;
+    catalogue::by_code(code, compiler).first().map(|entry| entry.id.as_str())
+}
+
 fn lower_first(text: &str) -> String {
     let mut letters = text.chars();
     letters.next().map(|c| c.to_ascii_lowercase()).into_iter().chain(letters).collect()
@@ -272,7 +278,9 @@ fn judged_root(
     let mut at = reported.clone();
     let mut words = judged.shown.first().map(|s| s.words.clone()).unwrap_or_default();
     words.insert("reported".into(), reported.line.to_string());
-    let mut mistake = judged.shown.first().map_or("other", |s| s.entry.id.as_str()).to_owned();
+    let known = judged.shown.first().map(|s| s.entry.id.as_str());
+    let known = known.or_else(|| by_code(judged.message, ""));
+    let mut mistake = known.unwrap_or("other").to_owned();
     let mut fixes = Vec::new();
     if let Some(best) = best {
         mistake = best.mistake.to_owned();

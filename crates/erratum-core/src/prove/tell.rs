@@ -1,6 +1,7 @@
 //! From a repair to a verdict: its steps become roots, and every message of the first compile gets
 //! its part.
 
+use super::compare::compare;
 use super::node::{Done, Node, Step};
 use super::settle::{Settled, Unit};
 use super::trial::{Tried, warns};
@@ -35,6 +36,8 @@ struct Draft<'a> {
     merged: Vec<&'a Unit>,
     /// Numbers of the messages that come from it.
     owned: Vec<usize>,
+    /// Numbers of warnings, not looked at, that are gone once it is mended.
+    quiets: Vec<usize>,
 }
 
 impl Draft<'_> {
@@ -75,6 +78,9 @@ pub(super) fn tell(
                 (one.role, one.root) = (role, Some(root.id));
             }
         }
+        for number in &draft.quiets {
+            (told[number - 1].role, told[number - 1].root) = (Role::Cascade, Some(root.id));
+        }
         roots.push(root);
     }
     let mended = settled.map_or_else(|| node.program.clone(), |settled| settled.mended);
@@ -99,7 +105,15 @@ fn drafts<'a>(node: &'a Node, settled: Option<&'a Settled>) -> Vec<Draft<'a>> {
             let same =
                 |unit: &&Unit| Some((unit.step, unit.part)) == part.map(|(p, _)| (number, p));
             let unit = settled.and_then(|settled| settled.units.iter().find(same));
-            drafts.push(Draft { number, step, part, unit, merged: Vec::new(), owned: Vec::new() });
+            drafts.push(Draft {
+                number,
+                step,
+                part,
+                unit,
+                merged: Vec::new(),
+                owned: Vec::new(),
+                quiets: Vec::new(),
+            });
         };
         match &step.done {
             Done::Mended { held, pick } => {
@@ -188,8 +202,12 @@ fn attribute(scene: &Scene, first: &Report, node: &Node, drafts: &mut [Draft]) {
             }
         }
     }
+    let gone = gone_at_the_end(scene, first, node);
     for (index, message) in first.messages.iter().enumerate() {
         if !scene.gravity.counts(message) {
+            if let Some(owner) = chain[index].filter(|_| gone.contains(&index)) {
+                drafts[owner].quiets.push(index + 1);
+            }
             continue;
         }
         let needed = |at: usize| drafts[at].unit.is_none_or(|unit| unit.needed);
@@ -206,6 +224,16 @@ fn attribute(scene: &Scene, first: &Report, node: &Node, drafts: &mut [Draft]) {
             drafts[owner].owned.push(index + 1);
         }
     }
+}
+
+/// The messages of the first compile that the last one, with all its warnings, does not give; nothing
+/// if it still gives errors, behind which warnings may hide.
+fn gone_at_the_end(scene: &Scene, first: &Report, node: &Node) -> Vec<usize> {
+    if node.report.messages.iter().any(Message::is_error) {
+        return Vec::new();
+    }
+    let (old, new) = (&first.messages, &node.report.messages);
+    compare(old, scene.original, new, &node.program, &node.sets()).gone
 }
 
 /// For a message whose step turned out not to be needed: the mistake whose message was nearest.
@@ -228,7 +256,9 @@ impl Teller<'_> {
         let shown = catalogue::shown_by(message, self.scene.compile.compiler());
         let fixes = self.fixes(draft);
         let unknown = if message.is_error() { "other" } else { "other-warning" };
-        let usual = shown.first().map_or(unknown, |shown| shown.entry.id.as_str());
+        let coded = || super::judge::by_code(message, self.scene.compile.compiler());
+        let usual = shown.first().map(|shown| shown.entry.id.as_str()).or_else(coded);
+        let usual = usual.unwrap_or(unknown);
         let mistake = draft.part.map_or(usual, |(_, candidate)| candidate.mistake).to_owned();
         let at = match draft.part {
             Some((part, candidate)) => self.faulty_place(draft, part, &candidate.edits),

@@ -58,7 +58,7 @@ pub fn run(arguments: &Compilers) -> Result<u8, Failure> {
                         format!("cannot be used: it runs on `{program}`, which was not found")
                     });
                     let (compiler, version) = (line.compiler, &line.version);
-                    let start = format!("  {compiler:<9} {version:<12} {:<21}", path.display());
+                    let start = format!("  {compiler:<9} {version:<12} {:<21}", from_home(path));
                     let options = textwrap::Options::new(width)
                         .initial_indent(&start)
                         .subsequent_indent("                         ");
@@ -82,6 +82,13 @@ pub fn run(arguments: &Compilers) -> Result<u8, Failure> {
     writeln!(out, "The first one found is used. --compiler, or erratum.toml, names another.")?;
     out.flush()?;
     Ok(0)
+}
+
+/// A path as people write it: from their home.
+fn from_home(path: &Path) -> String {
+    let home = directories::BaseDirs::new();
+    let inside = home.as_ref().and_then(|dirs| path.strip_prefix(dirs.home_dir()).ok());
+    inside.map_or_else(|| path.display().to_string(), |rest| format!("~/{}", rest.display()))
 }
 
 fn line(kind: &'static Kind, path: Option<PathBuf>) -> Line {

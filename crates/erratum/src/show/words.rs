@@ -23,7 +23,8 @@ fn one(out: &mut impl Write, answer: &Answer, width: usize) -> io::Result<()> {
     writeln!(out, "{HEAD}{}{HEAD:#}", answer.title)?;
     if !answer.also.is_empty() {
         write!(out, "{QUIET}")?;
-        wrapped(out, width, "  also: ", &answer.also.join(", "))?;
+        let label = if answer.subject == Subject::Word { "  also: " } else { "  It can also be: " };
+        wrapped(out, width, label, &answer.also.join(", "))?;
         write!(out, "{QUIET:#}")?;
     }
     writeln!(out)?;
@@ -67,6 +68,7 @@ fn program(out: &mut impl Write, text: &str, other: &str) -> io::Result<()> {
     for change in changes.iter_all_changes() {
         let line = change.value().trim_end_matches(['\n', '\r']).replace('\t', "    ");
         match change.tag() {
+            similar::ChangeTag::Equal if line.is_empty() => writeln!(out)?,
             similar::ChangeTag::Equal => writeln!(out, "      {line}")?,
             similar::ChangeTag::Delete => writeln!(out, "    {HEAD}> {line}{HEAD:#}")?,
             similar::ChangeTag::Insert => {}
