@@ -343,8 +343,10 @@ fn near_declaration(case: &Case, token: usize, base: f64, all: &mut Vec<Candidat
         let more = (uses as f64 - 1.0).min(4.0) * w::DECLARATION_SLIP;
         // What a form or a header calls it, too, is hardly the slip.
         let beside = |name: &str| if named_beside(case, name) { 2.0 } else { 0.0 };
-        let known = familiarity(case, word, name) - familiarity(case, name, word) + beside(word)
-            - beside(name)
+        let evidence = familiarity(case, word, name) - familiarity(case, name, word) + beside(word)
+            - beside(name);
+        // A declaration is right unless something speaks against it.
+        let known = evidence - if evidence.abs() < 0.3 { 0.8 } else { 0.0 }
             + w::LOOKS * (looks(case, word) - looks(case, name));
         let score = base
             + w::RESPELL

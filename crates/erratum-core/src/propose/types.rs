@@ -441,6 +441,13 @@ fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
         Edit::replace(case.file(), lexed.code[typed.0].start, lexed.code[typed.1].end, wanted)
     };
     let void = matches!(now.as_str(), "void" | "Unit");
+    // TypeScript: what may be missing is said to be so.
+    for nothing in ["undefined", "null"] {
+        if case.message.text.contains(&format!("| {nothing}'")) && !now.contains(nothing) {
+            let wider = edit(&format!("{now} | {nothing}"));
+            all.push(Candidate::new("wrong-return-type", 2.5, vec![wider]).guess());
+        }
+    }
     for name in found_types(case) {
         if case.language().is_type(&name) || name == "String" {
             // The type that is written is the one that the message expected.

@@ -114,6 +114,19 @@ impl Node {
         next
     }
 
+    /// Passes over what is newly said of some lines of a file: it is of the search's own making.
+    pub fn pass_new(&mut self, file: &str, lines: (u32, u32)) {
+        for (index, message) in self.report.messages.iter().enumerate() {
+            let here = message
+                .at
+                .as_ref()
+                .is_some_and(|at| at.file == file && (lines.0..=lines.1).contains(&at.line));
+            if here && self.origin[index].is_none() {
+                self.passed.insert(index);
+            }
+        }
+    }
+
     /// Whether one of the steps started from this very text.
     pub fn has_been(&self, program: &Program) -> bool {
         let same = |before: &Program| {

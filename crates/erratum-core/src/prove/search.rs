@@ -9,6 +9,7 @@ use super::{Compile, Depth, Found, Gravity, Limits, Report, joint, off, settle, 
 use crate::catalogue::{self, Phase};
 use crate::language::Language;
 use crate::message::Message;
+use crate::names::NameKind;
 use crate::propose::{self, Candidate, Case, Text, weights as w};
 use crate::source::Program;
 use std::collections::HashMap;
@@ -247,8 +248,13 @@ impl<'a> Search<'a> {
             let off = case
                 .filter(|_| message.is_error())
                 .and_then(|case| off::switch_off(&case, &setting, &mut self.memory));
+            let inside = off.is_some().then(|| function_lines(&text, message)).flatten();
             let done = off.map_or(Done::Passed, |off| Done::Off(Box::new(off)));
-            queue.push(node.after(done, target, w::GAVE_UP, &mut self.memory));
+            let mut next = node.after(done, target, w::GAVE_UP, &mut self.memory);
+            if let Some(lines) = inside {
+                next.pass_new(&file, lines);
+            }
+            queue.push(next);
             return;
         }
         let again = touches_own_change(&node, message);
@@ -322,4 +328,25 @@ fn doubt(tried: &Tried) -> f64 {
 fn touches_own_change(node: &Node, message: &Message) -> bool {
     let Some(at) = &message.at else { return false };
     node.changed_lines().iter().any(|(file, line)| *file == at.file && *line == at.line)
+}
+
+/// The lines of the function that a message points into, from its header to its end.
+fn function_lines(text: &Text, message: &Message) -> Option<(u32, u32)> {
+    let (lexed, pairs) = (&text.lexed, &text.pairs);
+    let at = lexed.at(message.at.as_ref()?.range(&lexed.source).0);
+    let function = |open: usize| {
+        let line = lexed.code[open].line;
+        let header = line.saturating_sub(1)..=line;
+        let declared = text.names.declared.iter().any(|declared| {
+            declared.kind == NameKind::Function && header.contains(&lexed.code[declared.token].line)
+        });
+        declared.then_some(line.saturating_sub(1))
+    };
+    let mut open = pairs.block_of(lexed, at)?;
+    loop {
+        if let (Some(first), Some(close)) = (function(open), pairs.partner[open]) {
+            return Some((first, lexed.code.get(close)?.line));
+        }
+        open = pairs.block_of(lexed, open)?;
+    }
 }
