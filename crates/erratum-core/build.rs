@@ -36,6 +36,11 @@ struct Shapes {
     shape: Vec<term::Shape>,
 }
 
+#[derive(serde::Deserialize)]
+struct Crashes {
+    crash: Vec<term::Crash>,
+}
+
 /// Reads a file of the catalogue; a broken one is named with the reason.
 fn read<T: serde::de::DeserializeOwned>(path: &Path) -> Result<T, String> {
     println!("cargo::rerun-if-changed={}", path.display());
@@ -49,7 +54,8 @@ fn pack(folder: &Path) -> Result<Vec<u8>, String> {
     terms.sort_by(|a, b| a.name.cmp(&b.name));
     let shapes = read::<Shapes>(&folder.join("shapes.toml"))?.shape;
     let codes = codes(&folder.join("codes"), &entries)?;
-    let packed = term::Packed { entries, terms, shapes, codes };
+    let crashes = read::<Crashes>(&folder.join("crashes.toml"))?.crash;
+    let packed = term::Packed { entries, terms, shapes, crashes, codes };
     postcard::to_allocvec(&packed).map_err(|e| e.to_string())
 }
 

@@ -33,4 +33,5 @@ pub mod propose;
 pub mod prove;
 pub mod read;
 pub mod source;
+pub mod trace;
 pub mod verdict;

@@ -2,6 +2,7 @@
 //! program prints; its schema stands in `docs/verdict.schema.json`. Fields may be added, not
 //! changed.
 
+use crate::catalogue::Phase;
 use crate::edit::Edit;
 use crate::message::{Note, Place, Severity};
 use crate::propose::Certainty;
@@ -117,6 +118,8 @@ pub struct Root {
     pub warning: bool,
     /// The kind of mistake: an entry of the catalogue.
     pub mistake: String,
+    /// When compilers notice such a mistake: the kind of error, and what comes after it.
+    pub area: Phase,
     /// Where the text must change.
     pub at: Place,
     /// How it is known.

@@ -6,7 +6,7 @@ mod term;
 
 pub use entry::{Entry, Example, Pattern, Phase};
 pub use pattern::{fill, fill_sentences, fits};
-pub use term::{Shape, Term};
+pub use term::{Crash, Shape, Term};
 
 use crate::message::{Message, Severity};
 use std::collections::BTreeMap;
@@ -65,6 +65,12 @@ pub fn compiler_of_code(code: &str) -> Option<&'static str> {
         codes.keys().any(|known| known.eq_ignore_ascii_case(code))
     };
     PACKED.codes.iter().find(|(_, codes)| has(codes)).map(|(compiler, _)| compiler.as_str())
+}
+
+/// What the cause of a crash means.
+pub fn crash_of(cause: &str) -> Option<&'static Crash> {
+    let text = format!(" {} ", cause.to_ascii_lowercase());
+    PACKED.crashes.iter().find(|crash| crash.patterns.iter().any(|p| fits(p, &text).is_some()))
 }
 
 /// What the form of a message tells where no entry knows it, with what the holes of the form held.
@@ -209,6 +215,46 @@ mod tests {
             assert!(entry.general.len() > 10 && !hole, "{}", entry.id);
             assert!(!entry.meaning.is_empty() && !entry.advice.is_empty(), "{}", entry.id);
             assert!(super::entry(&entry.id).is_some());
+        }
+    }
+
+    #[test]
+    fn the_form_of_an_unknown_message_tells_something_and_quotes_names_as_they_are() {
+        let (shape, words) = shape_of("Unresolved reference: TideTable").unwrap();
+        assert_eq!(fill(&shape.title, &words).unwrap(), "The compiler does not know TideTable");
+        let (shape, words) = shape_of("Expected BERTH but found Pier").unwrap();
+        assert_eq!(fill(&shape.title, &words).unwrap(), "The compiler wants BERTH and finds Pier");
+        assert!(shape_of("the gulls are loud today").is_none());
+    }
+
+    #[test]
+    fn every_shape_and_crash_is_whole() {
+        for shape in &PACKED.shapes {
+            assert!(
+                !shape.general.contains('{') && shape.meaning.ends_with('.'),
+                "{}",
+                shape.title
+            );
+            assert!(shape.patterns.iter().all(|p| p.to_lowercase() == *p), "{}", shape.title);
+        }
+        for crash in &PACKED.crashes {
+            assert!(!crash.title.contains('{') && crash.advice.ends_with('.'), "{}", crash.title);
+            assert!(crash.patterns.iter().all(|p| p.to_lowercase() == *p), "{}", crash.title);
+        }
+    }
+
+    #[test]
+    fn codes_lead_to_entries() {
+        let ids = |code: &str, compiler: &str| -> Vec<&str> {
+            by_code(code, compiler).into_iter().map(|entry| entry.id.as_str()).collect()
+        };
+        assert_eq!(ids("E0382", "rustc").first(), Some(&"moved-value"));
+        assert_eq!(ids("e0382", "cargo"), ids("E0382", "rustc"));
+        assert_eq!(ids("E0382", "javac"), Vec::<&str>::new());
+        assert_eq!(compiler_of_code("TS2349"), Some("tsc"));
+        // A code alone is the last thing asked: the texts of messages say more.
+        for (compiler, codes) in &PACKED.codes {
+            assert!(codes.values().all(|kinds| !kinds.is_empty()), "{compiler}");
         }
     }
 }

@@ -40,6 +40,20 @@ pub struct Shape {
     pub patterns: Vec<String>,
 }
 
+/// Why a running program stopped.
+#[derive(Clone, Debug, Serialize, Deserialize)]
+#[serde(deny_unknown_fields)]
+pub struct Crash {
+    /// What such a cause looks like, in small letters, with holes.
+    pub patterns: Vec<String>,
+    /// One line that says what happened.
+    pub title: String,
+    /// What that means.
+    pub meaning: String,
+    /// What to try.
+    pub advice: String,
+}
+
 /// Everything that the build packs.
 #[derive(Clone, Debug, Default, Serialize, Deserialize)]
 pub struct Packed {
@@ -49,6 +63,8 @@ pub struct Packed {
     pub terms: Vec<Term>,
     /// The forms of messages, the most telling first.
     pub shapes: Vec<Shape>,
+    /// Why programs stop, the most telling first.
+    pub crashes: Vec<Crash>,
     /// For each compiler its codes, each with the kinds of mistake it may stand for, by name.
     pub codes: BTreeMap<String, BTreeMap<String, Vec<String>>>,
 }

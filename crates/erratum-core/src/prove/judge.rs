@@ -319,6 +319,7 @@ fn judged_root(
         messages: vec![index + 1],
         hidden: false,
         warning: !message.is_error(),
+        area: judged.phase,
         mistake,
         at,
         evidence: Evidence::Judged,

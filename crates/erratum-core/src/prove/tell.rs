@@ -277,6 +277,7 @@ impl Teller<'_> {
             messages: direct.into_iter().collect(),
             hidden: direct.is_none(),
             warning: warns(message),
+            area: catalogue::phase(message, &shown, self.scene.compile.compiler()),
             mistake,
             at,
             evidence: Evidence::Proved,

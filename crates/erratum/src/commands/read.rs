@@ -9,9 +9,10 @@ use erratum_core::language::{self, Language};
 use erratum_core::prove::{self, Report};
 use erratum_core::read::{LogReader, Reading};
 use erratum_core::source::{Program, Source};
+use erratum_core::trace::{self, Stopped};
 use erratum_core::verdict::Verdict;
 use std::fs::{self, File};
-use std::io::{self, IsTerminal, Read};
+use std::io::{self, IsTerminal, Read, Write};
 use std::path::Path;
 
 /// How much is read at a time.
@@ -23,7 +24,7 @@ const LARGEST: u64 = 4 << 20;
 /// Runs it.
 pub fn run(arguments: &Arguments) -> Result<u8, Failure> {
     let language = named_language(&arguments.common)?;
-    let reading = match &arguments.log {
+    let (reading, kept) = match &arguments.log {
         Some(path) => {
             let fail = |error: io::Error| Failure::said(format!("{}: {error}", path.display()));
             if path.is_dir() {
@@ -44,18 +45,60 @@ pub fn run(arguments: &Arguments) -> Result<u8, Failure> {
                 .map_err(|error| Failure::said(format!("standard input: {error}")))?
         }
     };
+    if reading.messages.iter().all(|message| !message.is_error()) {
+        let mut stopped = trace::read(&kept);
+        stopped.iter_mut().for_each(from_here);
+        if !stopped.is_empty() {
+            return crashed(arguments, &stopped);
+        }
+    }
     let (verdict, program) = judged(reading, language, &arguments.common);
     show::verdict(&verdict, &program, &arguments.common, arguments.all, &Next::Nothing)?;
     Ok(show::status(&verdict, &arguments.common))
 }
 
-fn read_all(mut input: impl Read) -> io::Result<Reading> {
+/// Files below this folder are named from it.
+fn from_here(stopped: &mut Stopped) {
+    let Ok(here) = std::env::current_dir() else { return };
+    for frame in &mut stopped.frames {
+        if let Ok(inside) = Path::new(&frame.file).strip_prefix(&here) {
+            frame.file = inside.display().to_string();
+        }
+    }
+}
+
+/// Shows why a program stopped while it ran.
+fn crashed(arguments: &Arguments, stopped: &[Stopped]) -> Result<u8, Failure> {
+    let mut out = show::out(arguments.common.color);
+    if arguments.common.json {
+        let text = serde_json::to_string_pretty(&serde_json::json!({
+            "schema": "erratum/crash/1",
+            "crashes": stopped,
+        }));
+        writeln!(out, "{}", text.map_err(|e| Failure::said(e.to_string()))?)?;
+    } else {
+        show::crash::show(&mut out, stopped, show::width(arguments.common.width), &source)?;
+    }
+    out.flush()?;
+    Ok(1)
+}
+
+/// How much of what is read is kept to look for a stack trace in, in bytes.
+const KEPT: usize = 4 << 20;
+
+/// The messages, and the first part of what was read.
+fn read_all(mut input: impl Read) -> io::Result<(Reading, Vec<u8>)> {
     let mut reader = LogReader::new();
+    let mut kept = Vec::new();
     let mut piece = vec![0; PIECE];
     loop {
         match input.read(&mut piece) {
-            Ok(0) => return Ok(reader.finish()),
-            Ok(size) => reader.feed(&piece[..size]),
+            Ok(0) => return Ok((reader.finish(), kept)),
+            Ok(size) => {
+                let room = KEPT.saturating_sub(kept.len()).min(size);
+                kept.extend_from_slice(&piece[..room]);
+                reader.feed(&piece[..size]);
+            }
             Err(error) if error.kind() == io::ErrorKind::Interrupted => {}
             Err(error) => return Err(error),
         }

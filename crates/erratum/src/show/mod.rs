@@ -1,5 +1,6 @@
 //! Ways to show a verdict. Each takes the same data; none changes it.
 
+pub mod crash;
 pub mod json;
 pub mod line;
 pub mod terminal;

@@ -4,6 +4,7 @@
 //! without colour and through a screen reader.
 
 use anstyle::{AnsiColor, Style};
+use erratum_core::catalogue::Phase;
 use erratum_core::edit::{self, Edit};
 use erratum_core::message::{Place, Severity};
 use erratum_core::propose::Certainty;
@@ -60,9 +61,13 @@ impl View<'_> {
     pub fn show(&self, out: &mut impl Write, verdict: &Verdict) -> io::Result<()> {
         self.summary(out, verdict)?;
         let shown = if self.all { verdict.roots.len() } else { 1 };
+        let mut before = None;
         for root in verdict.roots.iter().take(shown) {
             writeln!(out)?;
-            self.root(out, verdict, root)?;
+            // What kind of error it is is said where it is another than before.
+            let area = area(root.area);
+            self.root(out, verdict, root, (before != Some(area) && !root.warning).then_some(area))?;
+            before = Some(area);
         }
         self.rest(out, verdict, shown)?;
         if self.verbose {
@@ -152,7 +157,13 @@ impl View<'_> {
         Ok(())
     }
 
-    fn root(&self, out: &mut impl Write, verdict: &Verdict, root: &Root) -> io::Result<()> {
+    fn root(
+        &self,
+        out: &mut impl Write,
+        verdict: &Verdict,
+        root: &Root,
+        area: Option<&str>,
+    ) -> io::Result<()> {
         let kind = if root.warning { "Warning" } else { "Mistake" };
         let alike = || verdict.roots.iter().filter(|other| other.warning == root.warning);
         let number = alike().filter(|other| other.id <= root.id).count();
@@ -177,7 +188,13 @@ impl View<'_> {
             None => self.paragraph(out, "  What to try: ", "       ", &root.advice)?,
         }
         self.alternatives(out, root)?;
-        self.follows(out, verdict, root)
+        self.follows(out, verdict, root)?;
+        if let Some(area) = area {
+            write!(out, "{QUIET}")?;
+            self.paragraph(out, "  Kind of error: ", "       ", area)?;
+            write!(out, "{QUIET:#}")?;
+        }
+        Ok(())
     }
 
     /// The lines around the place at fault, and the reported one if it is another.
@@ -472,6 +489,19 @@ impl View<'_> {
             "{QUIET}{} {}; copies compiled: {}{QUIET:#}",
             build.compiler, build.version, verdict.compiles
         )
+    }
+}
+
+/// The kind of error, and what is checked after it.
+fn area(phase: Phase) -> &'static str {
+    match phase {
+        Phase::Lexical | Phase::Brackets | Phase::Syntax => {
+            "spelling and punctuation. Names, types and paths are only checked once this is in order."
+        }
+        Phase::Name => "names. Types and paths are checked after them.",
+        Phase::Type => "types. What is set and returned on each path is checked after them.",
+        Phase::Flow => "paths through the program, which are checked last.",
+        Phase::Link => "putting the parts together. After it, only running the program shows more.",
     }
 }
 
