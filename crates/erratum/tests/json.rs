@@ -42,3 +42,21 @@ fn the_schema_refuses_what_is_not_a_verdict() {
         !validator.is_valid(&serde_json::json!({"schema": "erratum/verdict/1", "messages": []}))
     );
 }
+
+#[test]
+fn a_crash_satisfies_its_schema() {
+    let schema: Value =
+        serde_json::from_str(include_str!("../../../docs/crash.schema.json")).unwrap();
+    let validator = jsonschema::validator_for(&schema).unwrap();
+    let folder = Folder::new();
+    let mut deep = "Exception in thread \"main\" java.lang.StackOverflowError\n".to_owned();
+    (0..40).for_each(|_| deep.push_str("\tat Ferry.again(Ferry.java:5)\n"));
+    for log in [deep.as_str(), "panic: all goroutines are asleep\n"] {
+        folder.write("log", log);
+        let ran = folder.run(&["read", "--json", "log"]);
+        let value: Value = serde_json::from_str(&ran.stdout).unwrap();
+        let wrong: Vec<String> =
+            validator.iter_errors(&value).map(|error| error.to_string()).collect();
+        assert!(wrong.is_empty(), "{wrong:?}");
+    }
+}
