@@ -496,7 +496,7 @@ impl View<'_> {
 fn area(phase: Phase) -> &'static str {
     match phase {
         Phase::Lexical | Phase::Brackets | Phase::Syntax => {
-            "spelling and punctuation. Names, types and paths are only checked once this is in order."
+            "spelling and punctuation. Names, types and paths are checked after it."
         }
         Phase::Name => "names. Types and paths are checked after them.",
         Phase::Type => "types. What is set and returned on each path is checked after them.",
