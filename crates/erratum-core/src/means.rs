@@ -182,12 +182,16 @@ fn of_entry(entry: &Entry, words: &Words, language: Option<&str>, subject: Subje
 
 /// What the entries say whose messages carry a code such as `E0308` or `-Wparentheses`.
 fn of_code(asked: &str, language: Option<&str>) -> Vec<Answer> {
+    // A leading `-` means an option on a command line, so warnings are also asked for without it.
+    let dashed = format!("-{asked}");
+    let asked = if catalogue::compiler_of_code(&dashed).is_some() { &dashed } else { asked };
     let compiler = catalogue::compiler_of_code(asked);
     let own = match compiler {
         Some("javac") => Some("java"),
         Some("rustc") => Some("rust"),
         Some("tsc") => Some("typescript"),
         Some("fpc") => Some("pascal"),
+        Some("gcc") => Some("c"),
         _ => None,
     };
     let language = language.or(own);

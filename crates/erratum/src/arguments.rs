@@ -181,7 +181,7 @@ pub struct Undo {
 #[derive(Args, Clone, Debug)]
 pub struct Means {
     /// A word (argument, scope, cast), a code (E0308), or a message [default: standard input]
-    #[arg(value_name = "WORDS", trailing_var_arg = true, allow_hyphen_values = true)]
+    #[arg(value_name = "WORDS")]
     pub words: Vec<String>,
     #[command(flatten)]
     pub common: Answering,

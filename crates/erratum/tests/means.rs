@@ -23,6 +23,8 @@ fn codes_and_messages_are_explained_from_the_line_and_from_standard_input() {
     let code = folder.run(&["means", "e0382"]);
     assert!(code.stdout.contains("used after it was given away"), "{}", code.stdout);
     assert!(code.stdout.contains("Wrong, in Rust:"), "{}", code.stdout);
+    let warning = folder.run(&["means", "Wunused-variable"]);
+    assert!(warning.stdout.starts_with("-Wunused-variable: "), "{}", warning.stdout);
     let mut command = folder.command(&["means"]);
     command.write_stdin("> ferry.c:3:5: error: expected ',' or ';' before 'return'\n");
     let pasted = support::Ran::of(&mut command);
@@ -34,7 +36,8 @@ fn codes_and_messages_are_explained_from_the_line_and_from_standard_input() {
 #[test]
 fn answers_are_data_too() {
     let folder = Folder::new();
-    let ran = folder.run(&["means", "--json", "scope"]);
+    // Options may stand behind the words, too.
+    let ran = folder.run(&["means", "scope", "--json"]);
     let answers: serde_json::Value = serde_json::from_str(&ran.stdout).unwrap();
     assert_eq!(answers[0]["subject"], "word");
     assert_eq!(answers[0]["title"], "scope");
