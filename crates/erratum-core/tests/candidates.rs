@@ -180,3 +180,54 @@ fn two_lines_that_are_the_same_declare_twice() {
     let wrong = sound.replace(line, &line.repeat(2));
     first("c", &wrong, sound, "redefinition of 'cars'", (3, 9));
 }
+
+#[test]
+fn no_text_and_no_place_is_too_odd_for_any_message() {
+    let texts = [
+        "= x;", ", x := 1", "< seats", "int", "x =", "case", "if", "\\", "data", "let x", "}",
+        "[1 2", "if (",
+    ];
+    let language_of = |compiler: &str| match compiler {
+        "javac" => "java",
+        "rustc" => "rust",
+        "tsc" => "typescript",
+        "ghc" => "haskell",
+        "fpc" => "pascal",
+        "mcs" | "csc" => "csharp",
+        "go" => "go",
+        "scalac" => "scala",
+        _ => "c",
+    };
+    for entry in catalogue::entries() {
+        for pattern in &entry.patterns {
+            // A message that fits the pattern, with a name in each hole.
+            let mut said = String::new();
+            let mut parts = pattern.text.split('{');
+            said.push_str(parts.next().unwrap_or(""));
+            parts.for_each(|part| {
+                said.push_str("seats");
+                said.push_str(part.split_once('}').map_or(part, |(_, rest)| rest));
+            });
+            for (number, text) in texts.iter().enumerate() {
+                let language = language::by_id(language_of(&pattern.compiler)).unwrap();
+                let source = Source::new("quay", text.as_bytes());
+                let program = Program::single(source.clone());
+                let severities = [Severity::Error, Severity::Warning];
+                for severity in severities.into_iter().skip(number % 2).take(1) {
+                    let mut message = Message::new(severity, &said);
+                    message.at = Some(Place::point("quay", 1, 1 + (number % 3) as u32));
+                    let shown = catalogue::shown_by(&message, &pattern.compiler);
+                    let phase = catalogue::phase(&message, &shown, &pattern.compiler);
+                    let read = Arc::new(Text::new(&source, language));
+                    let all = [message.clone()];
+                    if let Some(case) = Case::new(&program, read, &message, &all, &shown, phase) {
+                        for candidate in candidates(&case) {
+                            let applied = edit::apply_all(&program, &candidate.sets());
+                            assert!(applied.is_ok(), "{}: {text}: {candidate:?}", entry.id);
+                        }
+                    }
+                }
+            }
+        }
+    }
+}

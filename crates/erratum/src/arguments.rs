@@ -215,7 +215,7 @@ pub struct Compilers {
 /// `erratum demo`
 #[derive(Args, Clone, Debug)]
 pub struct Demo {
-    /// The language of the walk: c, cpp, java, rust [default: the first that has a compiler]
+    /// The language of the walk: c, java, typescript, … [default: the first that has a compiler]
     #[arg(long, value_name = "LANGUAGE")]
     pub language: Option<String>,
     /// Use colour

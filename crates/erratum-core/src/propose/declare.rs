@@ -448,12 +448,13 @@ fn results(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[case.token].line);
     let Some(mark) = line.clone().find(|at| matches!(lexed.word(*at), ":=" | "=")) else { return };
-    let left = mark.wrapping_sub(1);
+    // Nothing may stand before the mark in a text that is no program.
+    let Some(left) = mark.checked_sub(1) else { return };
     let edit = case.insert(lexed.code[left].end, ", _");
     all.push(Candidate::new("unhandled-result", 2.5, vec![edit]));
     let error = case.insert(lexed.code[left].end, ", err");
     all.push(Candidate::new("unhandled-result", 1.5, vec![error]));
-    if let Some(comma) = (line.start..mark).rev().find(|at| lexed.is(*at, ",")) {
+    if let Some(comma) = (line.start.max(1)..mark).rev().find(|at| lexed.is(*at, ",")) {
         let edit = Edit::delete(case.file(), lexed.code[comma - 1].end, lexed.code[left].end);
         all.push(Candidate::new("unhandled-result", 2.0, vec![edit]));
     }

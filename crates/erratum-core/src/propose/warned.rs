@@ -161,11 +161,13 @@ fn own_member(case: &Case, all: &mut Vec<Candidate>) {
     else {
         return;
     };
-    let name = lexed.word(mark - 1);
+    // The mark may be the first token of a text that is no program.
+    let Some(left) = mark.checked_sub(1) else { return };
+    let name = lexed.word(left);
     let member = case.text.names.of(name).any(|d| d.kind == NameKind::Member);
-    if mark > 1 && member && lexed.is(mark + 1, name) && !lexed.is(mark - 2, ".") {
+    if member && lexed.is(mark + 1, name) && !lexed.is(left.wrapping_sub(1), ".") {
         let this = if case.language().id == "cpp" { "this->" } else { "this." };
-        let edit = case.insert(lexed.code[mark - 1].start, this);
+        let edit = case.insert(lexed.code[left].start, this);
         all.push(Candidate::new("self-assignment", 2.0, vec![edit]));
     }
 }
@@ -179,7 +181,7 @@ fn signs(case: &Case, all: &mut Vec<Candidate>) {
     let Some(mark) = line.filter(comparison).min_by_key(|at| at.abs_diff(case.token)) else {
         return;
     };
-    for side in [mark - 1, mark + 1] {
+    for (side, other) in [(mark.wrapping_sub(1), mark + 1), (mark + 1, mark.wrapping_sub(1))] {
         if lexed.kind(side) != Some(TokenKind::Name) {
             continue;
         }
@@ -188,7 +190,6 @@ fn signs(case: &Case, all: &mut Vec<Candidate>) {
         if !matches!(lexed.word(a), "int" | "long" | "short") {
             continue;
         }
-        let other = if side < mark { mark + 1 } else { mark - 1 };
         let known = type_of(case, other, other).filter(|typed| typed.contains("unsigned"));
         let sized = ["size_t", "size_type"].iter().any(|word| case.message.text.contains(word));
         let typed = match known {

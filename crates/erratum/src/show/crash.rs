@@ -47,7 +47,7 @@ fn one(
     if let Some(frame) = own.filter(|frame| frame.line > 0)
         && let Some(source) = read(&frame.file)
     {
-        let last = (frame.line + 1).min(source.line_count());
+        let last = frame.line.saturating_add(1).min(source.line_count());
         for line in frame.line.saturating_sub(1).max(1)..=last {
             let (label, style) = if line == frame.line { ("stopped", FAULT) } else { ("", QUIET) };
             let text = source.line_text(line).replace('\t', "    ");
