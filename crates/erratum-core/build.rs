@@ -41,6 +41,12 @@ struct Crashes {
     crash: Vec<term::Crash>,
 }
 
+#[derive(serde::Deserialize)]
+#[serde(deny_unknown_fields)]
+struct Clashes {
+    patterns: Vec<String>,
+}
+
 /// Reads a file of the catalogue; a broken one is named with the reason.
 fn read<T: serde::de::DeserializeOwned>(path: &Path) -> Result<T, String> {
     println!("cargo::rerun-if-changed={}", path.display());
@@ -55,7 +61,9 @@ fn pack(folder: &Path) -> Result<Vec<u8>, String> {
     let shapes = read::<Shapes>(&folder.join("shapes.toml"))?.shape;
     let codes = codes(&folder.join("codes"), &entries)?;
     let crashes = read::<Crashes>(&folder.join("crashes.toml"))?.crash;
-    let packed = term::Packed { entries, terms, shapes, crashes, codes };
+    let clashes = read::<BTreeMap<String, Clashes>>(&folder.join("clashes.toml"))?;
+    let clashes = clashes.into_iter().map(|(compiler, list)| (compiler, list.patterns)).collect();
+    let packed = term::Packed { entries, terms, shapes, crashes, codes, clashes };
     postcard::to_allocvec(&packed).map_err(|e| e.to_string())
 }
 

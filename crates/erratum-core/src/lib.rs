@@ -21,6 +21,7 @@ mod blocks;
 pub mod catalogue;
 pub mod describe;
 pub mod edit;
+pub mod explain;
 pub mod language;
 pub mod lex;
 pub mod means;

@@ -212,7 +212,7 @@ fn of_code(asked: &str, language: Option<&str>) -> Vec<Answer> {
 }
 
 fn of_message(message: &Message, language: Option<&str>) -> Option<Answer> {
-    if let Some(best) = catalogue::shown_by(message, "").into_iter().next() {
+    if let Some(best) = catalogue::unproved(&catalogue::shown_by(message, "")) {
         return Some(of_entry(best.entry, &best.words, language, Subject::Message));
     }
     let coded = message.code.as_deref().map(|code| catalogue::by_code(code, ""));

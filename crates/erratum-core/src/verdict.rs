@@ -4,6 +4,7 @@
 
 use crate::catalogue::Phase;
 use crate::edit::Edit;
+use crate::explain::Explained;
 use crate::message::{Note, Place, Severity};
 use crate::propose::Certainty;
 use serde::Serialize;
@@ -105,6 +106,18 @@ pub struct Fix {
     pub bytes: Vec<Edit>,
 }
 
+/// How well a message is known.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
+#[serde(rename_all = "lowercase")]
+pub enum Reading {
+    /// An entry of the catalogue knows the message, or its code.
+    Own,
+    /// Only the form of the message is known.
+    Form,
+    /// Nothing is known.
+    None,
+}
+
 /// A mistake with its messages and fixes.
 #[derive(Clone, Debug, Serialize)]
 pub struct Root {
@@ -132,6 +145,11 @@ pub struct Root {
     pub meaning: String,
     /// What to try where no fix holds.
     pub advice: String,
+    /// How well its message is known.
+    pub reading: Reading,
+    /// What its message says, laid out.
+    #[serde(flatten)]
+    pub explained: Explained,
     /// For a hidden root: what the compiler will say once the earlier ones are mended.
     pub will_say: Option<String>,
     /// The fixes, the likeliest first.

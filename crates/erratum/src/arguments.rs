@@ -81,6 +81,9 @@ pub struct Common {
     /// Handle all warnings like errors, after the errors
     #[arg(short, long)]
     pub warnings: bool,
+    /// Give long messages whole, with all their remarks
+    #[arg(long)]
+    pub whole: bool,
     /// One line for each mistake
     #[arg(short, long)]
     pub quiet: bool,

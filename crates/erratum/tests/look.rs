@@ -127,3 +127,21 @@ fn cpp_and_java_are_looked_at_too() {
         assert_eq!(folder.left_behind(), 0);
     }
 }
+
+#[test]
+fn a_long_message_is_shown_by_its_point_and_whole_when_asked_for() {
+    if !have("g++") {
+        return;
+    }
+    let folder = Folder::new();
+    let text = "double fare(int zone, double base) { return base + zone; }\nint fare(int *zones) { return *zones; }\nint main() {\n    return fare(\"inner\", \"adult\");\n}\n";
+    folder.write("ferry.cpp", text);
+    let short = folder.run(&["look", "--no-proof", "--width", "80", "ferry.cpp"]);
+    assert!(short.stdout.contains("in short:"), "{}", short.stdout);
+    assert!(short.stdout.contains("more lines; --whole shows them"), "{}", short.stdout);
+    assert!(
+        short.stdout.contains("`fare` is declared on line 1: double fare(int zone, double base)")
+    );
+    let whole = folder.run(&["look", "--no-proof", "--whole", "ferry.cpp"]);
+    assert!(whole.stdout.contains("candidate expects 1 argument, 2 provided"), "{}", whole.stdout);
+}

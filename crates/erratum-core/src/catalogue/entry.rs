@@ -46,6 +46,10 @@ pub struct Entry {
     /// Whether it is the reading to give when nothing tells it apart from others.
     #[serde(default)]
     pub usual: bool,
+    /// Whether it says no more than the message does: the reading to give where no fix has shown
+    /// the cause.
+    #[serde(default)]
+    pub neutral: bool,
     /// Families of fixes to try for messages that show it.
     #[serde(default)]
     pub recipes: Vec<String>,

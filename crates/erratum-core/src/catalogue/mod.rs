@@ -67,6 +67,12 @@ pub fn compiler_of_code(code: &str) -> Option<&'static str> {
     PACKED.codes.iter().find(|(_, codes)| has(codes)).map(|(compiler, _)| compiler.as_str())
 }
 
+/// The two types that a message or a remark names: `expected` and `found`.
+pub fn clash_of(text: &str, compiler: &str) -> Option<Words> {
+    let tables = PACKED.clashes.iter().filter(|(table, _)| same_family(table, compiler));
+    tables.flat_map(|(_, patterns)| patterns).find_map(|pattern| fits(pattern, text))
+}
+
 /// What the cause of a crash means.
 pub fn crash_of(cause: &str) -> Option<&'static Crash> {
     let text = format!(" {} ", cause.to_ascii_lowercase());
@@ -110,8 +116,16 @@ pub fn shown_by(message: &Message, compiler: &str) -> Vec<Shown> {
             .max_by_key(|shown| shown.weight);
         all.extend(found);
     }
-    all.sort_by_key(|shown| std::cmp::Reverse((shown.weight, shown.entry.usual)));
+    // A neutral reading stands behind those that name a cause.
+    all.sort_by_key(|shown| {
+        std::cmp::Reverse((!shown.entry.neutral, shown.weight, shown.entry.usual))
+    });
     all
+}
+
+/// What a message shows by itself, where no fix has shown the cause.
+pub fn unproved(shown: &[Shown]) -> Option<&Shown> {
+    shown.iter().find(|shown| shown.entry.neutral).or(shown.first())
 }
 
 /// g++ speaks as gcc does, clang++ as clang, cargo as rustc. An unknown compiler may speak as any.
@@ -215,6 +229,23 @@ mod tests {
             assert!(entry.general.len() > 10 && !hole, "{}", entry.id);
             assert!(!entry.meaning.is_empty() && !entry.advice.is_empty(), "{}", entry.id);
             assert!(super::entry(&entry.id).is_some());
+        }
+    }
+
+    #[test]
+    fn a_text_that_names_a_language_is_told_in_that_language_only() {
+        // Advice may name several, each with its way.
+        for entry in entries() {
+            let words: Vec<&str> = entry
+                .meaning
+                .split(|c: char| !(c.is_alphanumeric() || c == '+' || c == '#'))
+                .collect();
+            let named = |id: &&String| {
+                crate::language::by_id(id).is_some_and(|language| words.contains(&language.name))
+            };
+            let any = crate::language::LANGUAGES.iter().any(|l| words.contains(&l.name));
+            let other: Vec<&String> = entry.examples.keys().filter(|id| !named(id)).collect();
+            assert!(!any || other.is_empty(), "{}: told of {other:?}, too", entry.id);
         }
     }
 

@@ -67,4 +67,6 @@ pub struct Packed {
     pub crashes: Vec<Crash>,
     /// For each compiler its codes, each with the kinds of mistake it may stand for, by name.
     pub codes: BTreeMap<String, BTreeMap<String, Vec<String>>>,
+    /// For each compiler the messages and remarks that name two types.
+    pub clashes: BTreeMap<String, Vec<String>>,
 }

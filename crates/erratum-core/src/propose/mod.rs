@@ -16,7 +16,7 @@ mod include;
 mod members;
 mod quotes;
 mod respell;
-mod shape;
+pub(crate) mod shape;
 mod structure;
 mod types;
 mod values;

@@ -5,19 +5,19 @@ use crate::lex::TokenKind;
 use crate::names::NameKind;
 
 /// A function with a body.
-pub(super) struct Function {
+pub(crate) struct Function {
     /// The `{` of its body.
-    pub open: usize,
+    pub(crate) open: usize,
     /// The `}` of its body, if it is there.
-    pub close: Option<usize>,
+    pub(crate) close: Option<usize>,
     /// The `)` of its parameters.
-    pub parameters_close: usize,
+    pub(crate) parameters_close: usize,
     /// The tokens of its return type, first and last, if one is written.
-    pub returns: Option<(usize, usize)>,
+    pub(crate) returns: Option<(usize, usize)>,
 }
 
 /// The function around a token.
-pub(super) fn function_around(case: &Case, token: usize) -> Option<Function> {
+pub(crate) fn function_around(case: &Case, token: usize) -> Option<Function> {
     let lexed = case.lexed();
     let pairs = &case.text.pairs;
     let mut open = if lexed.closes_block(token) {
@@ -34,7 +34,7 @@ pub(super) fn function_around(case: &Case, token: usize) -> Option<Function> {
 }
 
 /// The function around a token, or the one whose header it stands in.
-pub(super) fn function_at(case: &Case, token: usize) -> Option<Function> {
+pub(crate) fn function_at(case: &Case, token: usize) -> Option<Function> {
     let lexed = case.lexed();
     let ends = |at: &usize| lexed.divides(*at);
     let open = (token..lexed.code.len()).find(ends).filter(|at| lexed.opens_block(*at));
@@ -44,7 +44,7 @@ pub(super) fn function_at(case: &Case, token: usize) -> Option<Function> {
 }
 
 /// The function whose body opens here.
-pub(super) fn function_of(case: &Case, open: usize) -> Option<Function> {
+pub(crate) fn function_of(case: &Case, open: usize) -> Option<Function> {
     let lexed = case.lexed();
     let start = case.statement_start(open);
     let declared = case
@@ -71,7 +71,7 @@ pub(super) fn function_of(case: &Case, open: usize) -> Option<Function> {
 }
 
 /// The text of a run of tokens, as it stands.
-pub(super) fn text_of(case: &Case, (first, last): (usize, usize)) -> String {
+pub(crate) fn text_of(case: &Case, (first, last): (usize, usize)) -> String {
     let lexed = case.lexed();
     match (lexed.code.get(first), lexed.code.get(last)) {
         (Some(a), Some(b)) if a.start <= b.end => lexed.source.slice(a.start, b.end).into_owned(),
@@ -80,16 +80,16 @@ pub(super) fn text_of(case: &Case, (first, last): (usize, usize)) -> String {
 }
 
 /// A call: the name, its brackets, and the stretches of its arguments.
-pub(super) struct Call {
-    pub name: usize,
-    pub open: usize,
-    pub close: usize,
+pub(crate) struct Call {
+    pub(crate) name: usize,
+    pub(crate) open: usize,
+    pub(crate) close: usize,
     /// First and last token of each argument.
-    pub arguments: Vec<(usize, usize)>,
+    pub(crate) arguments: Vec<(usize, usize)>,
 }
 
 /// The call whose opening bracket is this token.
-pub(super) fn call_at(case: &Case, open: usize) -> Option<Call> {
+pub(crate) fn call_at(case: &Case, open: usize) -> Option<Call> {
     let lexed = case.lexed();
     let close = case.text.pairs.partner[open]?;
     let mut name = open.checked_sub(1)?;
@@ -123,7 +123,7 @@ pub(super) fn call_at(case: &Case, open: usize) -> Option<Call> {
 }
 
 /// The calls on the line a message points at, the one it points at first.
-pub(super) fn calls_near(case: &Case) -> Vec<Call> {
+pub(crate) fn calls_near(case: &Case) -> Vec<Call> {
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[case.token].line);
     let mut calls: Vec<Call> = line.filter_map(|at| call_at(case, at)).collect();
@@ -154,7 +154,7 @@ fn constructor(case: &Case, name: &str) -> Option<usize> {
 }
 
 /// The parameter that an argument around a token is given to, as it is declared in this file.
-pub(super) fn parameter_of<'a>(case: &'a Case, token: usize) -> Option<&'a crate::names::Declared> {
+pub(crate) fn parameter_of<'a>(case: &'a Case, token: usize) -> Option<&'a crate::names::Declared> {
     let lexed = case.lexed();
     let mut open = case.text.pairs.inside[token]?;
     loop {
@@ -176,7 +176,7 @@ pub(super) fn parameter_of<'a>(case: &'a Case, token: usize) -> Option<&'a crate
 }
 
 /// The parameters of the function of that name in this file: each one's type and name.
-pub(super) fn parameters(case: &Case, name: &str) -> Option<Vec<(String, String)>> {
+pub(crate) fn parameters(case: &Case, name: &str) -> Option<Vec<(String, String)>> {
     let lexed = case.lexed();
     let declared = case.text.names.of(name).find(|d| d.kind == NameKind::Function);
     let call = call_at(case, declared.map(|d| d.token).or_else(|| constructor(case, name))? + 1)?;
@@ -195,7 +195,7 @@ pub(super) fn parameters(case: &Case, name: &str) -> Option<Vec<(String, String)
 }
 
 /// The type of an expression of one token, as far as the text tells.
-pub(super) fn simple_type(case: &Case, token: usize) -> Option<String> {
+pub(crate) fn simple_type(case: &Case, token: usize) -> Option<String> {
     let lexed = case.lexed();
     let number = lexed.word(token);
     let usual = case.language().usual;
@@ -215,7 +215,7 @@ pub(super) fn simple_type(case: &Case, token: usize) -> Option<String> {
 }
 
 /// The type of an expression, as far as the text tells.
-pub(super) fn type_of(case: &Case, first: usize, last: usize) -> Option<String> {
+pub(crate) fn type_of(case: &Case, first: usize, last: usize) -> Option<String> {
     let lexed = case.lexed();
     if first > last || last >= lexed.code.len() {
         return None;

@@ -3,11 +3,12 @@
 use super::{Gravity, Limits, Report, Warnings};
 use crate::catalogue::{self, Phase, Shown, Words};
 use crate::describe::describe;
+use crate::explain::explain;
 use crate::language::Language;
 use crate::message::{Message, Place, Severity};
 use crate::propose::{self, Case, Text, weights as w};
 use crate::source::Program;
-use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Told, Verdict};
+use crate::verdict::{Change, Evidence, Fix, Reading, Role, Root, SCHEMA, Told, Verdict};
 use std::collections::HashMap;
 use std::sync::Arc;
 
@@ -31,27 +32,43 @@ pub(super) fn told(report: &Report) -> Vec<Told> {
     report.messages.iter().enumerate().map(one).collect()
 }
 
+/// The words for a mistake.
+pub(super) struct Texts {
+    pub title: String,
+    pub meaning: String,
+    pub advice: String,
+    pub reading: Reading,
+}
+
 /// Title, meaning and advice of a mistake. Where no entry knows the message, its form tells
 /// something, and it is said that no more than that is known.
-pub(super) fn texts(mistake: &str, words: &Words, message: &Message) -> (String, String, String) {
+pub(super) fn texts(mistake: &str, words: &Words, message: &Message) -> Texts {
     let unknown = mistake.starts_with("other");
     if let Some((shape, held)) = catalogue::shape_of(&message.text).filter(|_| unknown) {
         let line = words.get("reported").or(words.get("line")).cloned().unwrap_or_default();
         let title = catalogue::fill(&shape.title, &held).unwrap_or_else(|| shape.general.clone());
         let rest = "Told from the form of the message only.";
-        return (
-            format!("Line {line}: {}", lower_first(&title)),
-            format!("{} {rest}", shape.meaning),
-            shape.advice.clone(),
-        );
+        return Texts {
+            title: format!("Line {line}: {}", lower_first(&title)),
+            meaning: format!("{} {rest}", shape.meaning),
+            advice: shape.advice.clone(),
+            reading: Reading::Form,
+        };
     }
+    let reading = if unknown { Reading::None } else { Reading::Own };
     match catalogue::entry(mistake).or_else(|| catalogue::entry("other")) {
-        Some(entry) => (
-            catalogue::fill(&entry.title, words).unwrap_or_else(|| entry.general.clone()),
-            catalogue::fill_sentences(&entry.meaning, words),
-            catalogue::fill_sentences(&entry.advice, words),
-        ),
-        None => (message.text.clone(), String::new(), String::new()),
+        Some(entry) => Texts {
+            title: catalogue::fill(&entry.title, words).unwrap_or_else(|| entry.general.clone()),
+            meaning: catalogue::fill_sentences(&entry.meaning, words),
+            advice: catalogue::fill_sentences(&entry.advice, words),
+            reading,
+        },
+        None => Texts {
+            title: message.text.clone(),
+            meaning: String::new(),
+            advice: String::new(),
+            reading,
+        },
     }
 }
 
@@ -68,6 +85,7 @@ fn lower_first(text: &str) -> String {
 
 struct Judged<'a> {
     message: &'a Message,
+    compiler: &'a str,
     phase: Phase,
     shown: Vec<Shown>,
 }
@@ -99,7 +117,7 @@ pub fn judge(
         }
         let shown = catalogue::shown_by(message, compiler);
         let phase = catalogue::phase(message, &shown, compiler);
-        let judged = Judged { message, phase, shown };
+        let judged = Judged { message, compiler, phase, shown };
         let text = language.and_then(|language| {
             let name = message.at.as_ref()?.file.clone();
             let source = program.file(&name)?;
@@ -270,15 +288,24 @@ fn judged_root(
     });
     let best = case.as_ref().and_then(|case| {
         let all = propose::candidates(case);
-        // Without a proof only a fix that stands out is shown.
+        // Without a proof only a fix that stands out is shown. Once a compiler asks for names and
+        // types, words and marks were in order for it: what it says must speak for the fix.
+        let said = |c: &propose::Candidate| {
+            judged.phase < Phase::Name
+                || judged.shown.iter().any(|s| s.entry.id == c.mistake)
+                || catalogue::entry(c.mistake).is_some_and(|entry| entry.phase >= Phase::Name)
+                    && !judged.shown.is_empty()
+        };
         let second = all.get(1).map_or(f64::NEG_INFINITY, |c| c.score);
-        all.first().filter(|c| c.score > w::JUDGED && c.score > second + w::JUDGED_AHEAD).cloned()
+        all.first()
+            .filter(|c| c.score > w::JUDGED && c.score > second + w::JUDGED_AHEAD && said(c))
+            .cloned()
     });
     let reported = message.at.clone().unwrap_or_else(|| Place::point("", 1, 1));
     let mut at = reported.clone();
-    let mut words = judged.shown.first().map(|s| s.words.clone()).unwrap_or_default();
+    let mut words = catalogue::unproved(&judged.shown).map(|s| s.words.clone()).unwrap_or_default();
     words.insert("reported".into(), reported.line.to_string());
-    let known = judged.shown.first().map(|s| s.entry.id.as_str());
+    let known = catalogue::unproved(&judged.shown).map(|s| s.entry.id.as_str());
     let known = known.or_else(|| by_code(judged.message, ""));
     let mut mistake = known.unwrap_or("other").to_owned();
     let mut fixes = Vec::new();
@@ -297,7 +324,14 @@ fn judged_root(
             .collect();
         if let Some(first) = changes.first() {
             at = first.at.clone();
-            words.insert("new".into(), first.text.trim().to_owned());
+            let old = best.edits.first().and_then(|edit| {
+                Some(program.file(&edit.file)?.slice(edit.start, edit.end).trim().to_owned())
+            });
+            for (name, text) in [("old", old), ("new", Some(first.text.trim().to_owned()))] {
+                if let Some(text) = text.filter(|text| !text.is_empty() && !text.contains('\n')) {
+                    words.insert(name.into(), text);
+                }
+            }
         }
         fixes.push(Fix {
             id: 1,
@@ -313,7 +347,8 @@ fn judged_root(
     }
     words.insert("line".into(), at.line.to_string());
     words.insert("file".into(), at.file.clone());
-    let (title, meaning, advice) = texts(&mistake, &words, message);
+    let texts = texts(&mistake, &words, message);
+    let explained = explain(message, judged.compiler, case.as_ref());
     Root {
         id,
         messages: vec![index + 1],
@@ -324,9 +359,11 @@ fn judged_root(
         at,
         evidence: Evidence::Judged,
         follows: Vec::new(),
-        title,
-        meaning,
-        advice,
+        title: texts.title,
+        meaning: texts.meaning,
+        advice: texts.advice,
+        reading: texts.reading,
+        explained,
         will_say: None,
         fixes,
     }

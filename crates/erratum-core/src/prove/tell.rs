@@ -9,10 +9,12 @@ use super::{Compile, Found, Gravity, Limits, Report};
 use crate::catalogue::{self, Shown, Words};
 use crate::describe::describe;
 use crate::edit::{self, Edit};
+use crate::explain::{Explained, explain};
 use crate::message::{Message, Place};
-use crate::propose::{Candidate, Certainty, weights as w};
+use crate::propose::{Candidate, Case, Certainty, Text, weights as w};
 use crate::source::{Program, Source};
 use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Verdict};
+use std::sync::Arc;
 
 /// What telling needs to know beside the repair.
 pub(super) struct Scene<'a> {
@@ -257,7 +259,8 @@ impl Teller<'_> {
         let fixes = self.fixes(draft);
         let unknown = if message.is_error() { "other" } else { "other-warning" };
         let coded = || super::judge::by_code(message, self.scene.compile.compiler());
-        let usual = shown.first().map(|shown| shown.entry.id.as_str()).or_else(coded);
+        let alone = catalogue::unproved(&shown).map(|shown| shown.entry.id.as_str());
+        let usual = alone.or_else(coded);
         let usual = usual.unwrap_or(unknown);
         let mistake = draft.part.map_or(usual, |(_, candidate)| candidate.mistake).to_owned();
         let at = match draft.part {
@@ -282,12 +285,45 @@ impl Teller<'_> {
             at,
             evidence: Evidence::Proved,
             follows,
-            title: texts.0,
-            meaning: texts.1,
-            advice: texts.2,
+            title: texts.title,
+            meaning: texts.meaning,
+            advice: texts.advice,
+            reading: texts.reading,
+            explained: self.explained(draft, &shown),
             will_say: direct.is_none().then(|| message.text.clone()),
             fixes,
         }
+    }
+
+    /// What the message says, with its places in the file as the learner has it.
+    fn explained(&self, draft: &Draft, shown: &[Shown]) -> Explained {
+        let message = draft.message();
+        let compiler = self.scene.compile.compiler();
+        let before = &draft.step.before;
+        let language = self.scene.gravity.language;
+        let read = |source: &Source| Arc::new(Text::new(source, language));
+        let file = message.at.as_ref().and_then(|at| before.file(&at.file));
+        let others = before
+            .files
+            .iter()
+            .filter(|other| file.is_some_and(|file| file.name() != other.name()));
+        let phase = catalogue::phase(message, shown, compiler);
+        let all = &draft.step.report.messages;
+        let case = file
+            .and_then(|file| Case::new(before, read(file), message, all, shown, phase))
+            .map(|case| case.with_others(others.map(read).collect()));
+        let mut explained = explain(message, compiler, case.as_ref());
+        for place in explained.places_mut() {
+            if let (Some(now), Some(original)) =
+                (before.file(&place.file), self.original(&place.file))
+            {
+                let (start, end) = place.range(now);
+                let start = self.node.back(&place.file, start, draft.number);
+                let end = self.node.back(&place.file, end, draft.number);
+                *place = Place::of(&original, start, end.max(start));
+            }
+        }
+        explained
     }
 
     fn words(&self, draft: &Draft, at: &Place, shown: &[Shown], mistake: &str) -> Words {

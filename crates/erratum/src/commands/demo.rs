@@ -75,6 +75,7 @@ pub fn run(demo: &Demo) -> Result<u8, Failure> {
         verbose: false,
         next: &next,
         warnings: false,
+        whole: false,
     };
     view.show(&mut out, &examined.verdict)?;
     writeln!(out, "\n{bold}$ erratum mend --all --yes {name}{bold:#}\n")?;
@@ -132,6 +133,7 @@ fn with_stand_in(
         verbose: false,
         next: &next,
         warnings: false,
+        whole: false,
     };
     view.show(&mut out, &verdict)?;
     writeln!(out, "\n{bold}With every first fix:{bold:#}\n")?;

@@ -3,6 +3,7 @@
 pub mod crash;
 pub mod json;
 pub mod line;
+mod said;
 pub mod terminal;
 pub mod words;
 
@@ -52,6 +53,7 @@ pub fn verdict(
             verbose: common.verbose,
             next,
             warnings: common.warnings,
+            whole: common.whole,
         };
         view.show(&mut out, verdict)?;
     }

@@ -17,7 +17,7 @@ const HEAD: Style = Style::new().bold();
 const FAULT: Style = AnsiColor::Magenta.on_default().bold();
 const REPORTED: Style = AnsiColor::Cyan.on_default();
 const GOOD: Style = AnsiColor::Green.on_default();
-const QUIET: Style = Style::new().dimmed();
+pub(super) const QUIET: Style = Style::new().dimmed();
 
 /// What to suggest at the end.
 pub enum Next {
@@ -41,6 +41,8 @@ pub struct View<'a> {
     pub next: &'a Next,
     /// Whether all warnings are handled like errors.
     pub warnings: bool,
+    /// Long messages whole.
+    pub whole: bool,
 }
 
 fn plural(count: usize, one: &str, many: &str) -> String {
@@ -76,7 +78,7 @@ impl View<'_> {
         Ok(())
     }
 
-    fn paragraph(
+    pub(super) fn paragraph(
         &self,
         out: &mut impl Write,
         first: &str,
@@ -180,6 +182,7 @@ impl View<'_> {
         self.excerpt(out, root, message.and_then(|m| m.at.as_ref()))?;
         writeln!(out)?;
         self.said(out, verdict, root, message)?;
+        self.laid_out(out, root, &self.excerpt_lines(root, message.and_then(|m| m.at.as_ref())))?;
         if !root.meaning.is_empty() {
             self.paragraph(out, "  Why: ", "       ", &root.meaning)?;
         }
@@ -195,6 +198,24 @@ impl View<'_> {
             write!(out, "{QUIET:#}")?;
         }
         Ok(())
+    }
+
+    /// The lines that an excerpt shows; none if the file is not here.
+    fn excerpt_lines(&self, root: &Root, reported: Option<&Place>) -> Vec<u32> {
+        let Some(source) = self.program.file(&root.at.file) else { return Vec::new() };
+        let (at, other) = (root.at.line, reported_line(root, reported));
+        let near = at.abs_diff(other) <= 5;
+        let (first, last) = if near { (at.min(other), at.max(other)) } else { (at, at) };
+        let mut lines: Vec<u32> =
+            (first.saturating_sub(1).max(1)..=(last + 1).min(source.line_count())).collect();
+        if !near {
+            if other < at {
+                lines.insert(0, other);
+            } else {
+                lines.push(other);
+            }
+        }
+        lines
     }
 
     /// The lines around the place at fault, and the reported one if it is another.
@@ -213,19 +234,8 @@ impl View<'_> {
             );
         };
         let at = root.at.line;
-        let other =
-            reported.filter(|place| place.file == root.at.file).map_or(at, |place| place.line);
-        let near = at.abs_diff(other) <= 5;
-        let (first, last) = if near { (at.min(other), at.max(other)) } else { (at, at) };
-        let mut lines: Vec<u32> =
-            (first.saturating_sub(1).max(1)..=(last + 1).min(source.line_count())).collect();
-        if !near {
-            if other < at {
-                lines.insert(0, other);
-            } else {
-                lines.push(other);
-            }
-        }
+        let other = reported_line(root, reported);
+        let lines = self.excerpt_lines(root, reported);
         if self.program.files.len() > 1 || source.name().contains('/') {
             writeln!(out, "  In {}:", source.name())?;
         }
@@ -257,44 +267,6 @@ impl View<'_> {
         };
         let text = shown(&source.line_text(line), self.width.saturating_sub(digits + 20));
         writeln!(out, "  {style}line {line:<digits$}  {label:<8}{style:#}  {text}")
-    }
-
-    fn said(
-        &self,
-        out: &mut impl Write,
-        verdict: &Verdict,
-        root: &Root,
-        message: Option<&Told>,
-    ) -> io::Result<()> {
-        let compiler = if verdict.build.compiler.is_empty() {
-            "The compiler"
-        } else {
-            &verdict.build.compiler
-        };
-        let text = match (message, &root.will_say) {
-            (Some(message), _) => {
-                let place = message.at.as_ref().map_or(String::new(), |at| {
-                    let file = if at.file == root.at.file {
-                        String::new()
-                    } else {
-                        format!(" of {}", at.file)
-                    };
-                    format!(" on line {}{file}", at.line)
-                });
-                let kind = if message.severity == Severity::Warning { " (a warning)" } else { "" };
-                format!("{compiler} says{place}{kind}: {}", message.text)
-            }
-            (None, Some(text)) => format!(
-                "{compiler} does not report it yet. Once what comes before is mended, it will say: {text}"
-            ),
-            (None, None) => return Ok(()),
-        };
-        self.paragraph(out, "  ", "       ", &text)?;
-        for note in message.iter().flat_map(|m| &m.notes).filter(|n| !n.text.is_empty()).take(4) {
-            let first = note.text.lines().next().unwrap_or("");
-            self.paragraph(out, "       ", "       ", first)?;
-        }
-        Ok(())
     }
 
     fn fix(&self, out: &mut impl Write, root: &Root, fix: &Fix) -> io::Result<()> {
@@ -503,6 +475,11 @@ fn area(phase: Phase) -> &'static str {
         Phase::Flow => "paths through the program, which are checked last.",
         Phase::Link => "putting the parts together. After it, only running the program shows more.",
     }
+}
+
+/// The line that is reported, if it is in the file at fault; else the line at fault.
+fn reported_line(root: &Root, reported: Option<&Place>) -> u32 {
+    reported.filter(|place| place.file == root.at.file).map_or(root.at.line, |place| place.line)
 }
 
 fn given(errors: usize) -> String {

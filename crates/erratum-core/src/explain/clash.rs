@@ -1,0 +1,257 @@
+//! What was expected and what was found, who expects it, and where the other comes from.
+
+use super::types;
+use crate::catalogue;
+use crate::language::DeclarationForm;
+use crate::lex::TokenKind;
+use crate::message::{Message, Place};
+use crate::names::NameKind;
+use crate::propose::shape::{self, Call};
+use crate::propose::{Case, Text};
+use serde::Serialize;
+
+/// One of two types that do not agree.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+pub struct Side {
+    /// The type, with `…` for what both have.
+    pub text: String,
+    /// What wants it, or what has it, if the text tells: "parameter `zone` of `fare`".
+    pub who: Option<String>,
+    /// Where that is declared.
+    pub at: Option<Place>,
+}
+
+/// Two types that do not agree.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+pub struct Clash {
+    /// What is wanted here.
+    pub expected: Side,
+    /// What stands here.
+    pub found: Side,
+    /// The parts in which they differ, where that is not the whole.
+    pub differ: Option<(String, String)>,
+}
+
+pub(super) fn clash(message: &Message, compiler: &str, case: Option<&Case>) -> Option<Clash> {
+    let (expected, found, direct) = both(message, compiler)?;
+    let pair = types::compare(&expected, &found);
+    let side = |text| Side { text, who: None, at: None };
+    let mut clash =
+        Clash { expected: side(pair.one), found: side(pair.other), differ: pair.differ };
+    if clash.expected.text == clash.found.text {
+        return None;
+    }
+    if let Some(case) = case.filter(|_| direct) {
+        (clash.expected.who, clash.expected.at) = wants(case, message).unzip_place();
+        (clash.found.who, clash.found.at) = has(case).unzip_place();
+    }
+    Some(clash)
+}
+
+/// The two types, by the message or one of its remarks, and whether they are those of what stands
+/// at the place itself rather than of a part of it.
+fn both(message: &Message, compiler: &str) -> Option<(String, String, bool)> {
+    let find = |text: &str| {
+        let text = text.split_whitespace().collect::<Vec<_>>().join(" ");
+        let words = catalogue::clash_of(&text, compiler)?;
+        Some((words.get("expected")?.clone(), words.get("found")?.clone()))
+    };
+    let notes = || message.notes.iter().filter_map(|note| find(&note.text));
+    let spans = message.spans.iter().filter_map(|note| find(&note.text));
+    let text = std::iter::once(&message.text).filter_map(|text| find(text));
+    let repeats = matches!(compiler, "rustc" | "cargo");
+    let Some(first) = text.chain(spans).next() else {
+        // gcc names the types of an argument in a remark.
+        let (expected, found) = notes().next()?;
+        return Some((expected, found, matches!(compiler, "gcc" | "g++")));
+    };
+    // rustc gives types in short first, and whole in a remark.
+    let whole = notes().find(|(expected, found)| {
+        repeats && (expected.len() > first.0.len() || found.len() > first.1.len())
+    });
+    let direct = !repeats || message.code.as_deref() == Some("E0308");
+    let (expected, found) = whole.unwrap_or(first);
+    Some((expected, found, direct))
+}
+
+type Who = (String, Option<Place>);
+
+trait UnzipPlace {
+    fn unzip_place(self) -> (Option<String>, Option<Place>);
+}
+
+impl UnzipPlace for Option<Who> {
+    fn unzip_place(self) -> (Option<String>, Option<Place>) {
+        self.map_or((None, None), |(who, at)| (Some(who), at))
+    }
+}
+
+fn place(text: &Text, token: usize) -> Option<Place> {
+    let token = text.lexed.code.get(token)?;
+    Some(Place::of(&text.lexed.source, token.start, token.end))
+}
+
+/// Who wants a value at the place of a message, if the text leaves no doubt.
+fn wants(case: &Case, message: &Message) -> Option<Who> {
+    let text = &*case.text;
+    let lexed = &text.lexed;
+    let at = case.token;
+    if operator(message) {
+        return None;
+    }
+    // The innermost call around it: the place is one of its arguments.
+    if let Some((call, index)) = argument(case, at) {
+        return parameter(case, &call, index);
+    }
+    let start = statement(case, at);
+    if lexed.is(start, "return") || before_on_line(case, at, "return") {
+        let function = shape::function_around(case, at)?;
+        let name = text.names.declared.iter().filter(|d| d.kind == NameKind::Function);
+        let name = name.filter(|d| d.token < function.open).next_back()?;
+        return Some((
+            format!("what `{}` returns", lexed.word(name.token)),
+            place(text, name.token),
+        ));
+    }
+    // The first token of what is assigned, or an operator of it (javac points there).
+    let equals = (start..at).find(|at| matches!(lexed.word(*at), "=" | ":="))?;
+    let outside = text.pairs.inside[at] == text.pairs.inside[equals];
+    if !outside || !(at == equals + 1 || lexed.kind(at) == Some(TokenKind::Op)) {
+        return None;
+    }
+    let target = target(case, start, equals)?;
+    let declared = text.names.resolve(lexed, target);
+    let place = declared.and_then(|declared| place(text, declared.token));
+    let function = declared.is_some_and(|declared| declared.kind == NameKind::Function)
+        || (lexed.language.form == DeclarationForm::Haskell && equals > start + 1);
+    let name = lexed.word(target);
+    let who = if function { format!("what `{name}` returns") } else { format!("`{name}`") };
+    Some((who, place))
+}
+
+fn operator(message: &Message) -> bool {
+    let text = message.text.to_lowercase();
+    ["operator", "operand", "invalid operation", "arithmetic", "comparison", "cannot be applied"]
+        .iter()
+        .any(|word| text.contains(word))
+}
+
+/// The call of which the place is an argument, with its number from 0.
+fn argument(case: &Case, at: usize) -> Option<(Call, usize)> {
+    let lexed = &case.text.lexed;
+    let open = case.text.pairs.inside[at]?;
+    let call = shape::call_at(case, open)?;
+    // A header of a function is no call.
+    let header = case.text.names.declared.iter().any(|d| d.token == call.name);
+    let word = lexed.kind(call.name) == Some(TokenKind::Name) && !lexed.is(call.name + 1, "!");
+    let index = call.arguments.iter().position(|(a, b)| (*a..=*b).contains(&at))?;
+    // Only where the place is the argument, not a part of one: of `f(a + b)` it may be `+`.
+    let (first, last) = call.arguments[index];
+    let whole = case.range.0 <= lexed.code[first].start
+        && (first == last || case.range.1 >= lexed.code[last].end);
+    (word && !header && whole).then_some((call, index))
+}
+
+fn parameter(case: &Case, call: &Call, index: usize) -> Option<Who> {
+    let text = &*case.text;
+    let function = text.lexed.word(call.name).to_owned();
+    let named = shape::parameter_of(case, call.arguments[index].0);
+    Some(match named {
+        Some(declared) => (
+            format!("parameter `{}` of `{function}`", text.lexed.word(declared.token)),
+            place(text, declared.token),
+        ),
+        None => (format!("argument {} of `{function}`", index + 1), None),
+    })
+}
+
+fn statement(case: &Case, at: usize) -> usize {
+    let lexed = &case.text.lexed;
+    let mut start = at;
+    while start > 0 && !lexed.divides(start - 1) && !lexed.code[start].first {
+        start -= 1;
+    }
+    start
+}
+
+fn before_on_line(case: &Case, at: usize, word: &str) -> bool {
+    case.text.lexed.is(at.wrapping_sub(1), word)
+}
+
+/// The variable that is given a value: a single name before `=`, with or without its type.
+fn target(case: &Case, start: usize, equals: usize) -> Option<usize> {
+    let text = &*case.text;
+    let lexed = &text.lexed;
+    if lexed.language.form == DeclarationForm::Haskell {
+        let top = lexed.kind(start) == Some(TokenKind::Name);
+        return top.then_some(start);
+    }
+    // Parameters are declared before the `=`, too: those in brackets are none.
+    let level = text.pairs.inside[start];
+    let declared = |at: &usize| {
+        text.pairs.inside[*at] == level && text.names.declared.iter().any(|d| d.token == *at)
+    };
+    if let Some(found) = (start..equals).find(declared) {
+        return Some(found);
+    }
+    (equals == start + 1 && lexed.kind(start) == Some(TokenKind::Name)).then_some(start)
+}
+
+/// What has the other type: a literal, a name, or the result of a call.
+fn has(case: &Case) -> Option<Who> {
+    let text = &*case.text;
+    let lexed = &text.lexed;
+    let first = case.token;
+    let covered = lexed.code[first..].iter().take_while(|token| token.start < case.range.1).count();
+    let last = first + covered.saturating_sub(1);
+    let start_fits = lexed.code[first].start == case.range.0;
+    if !start_fits {
+        return None;
+    }
+    let next = lexed.word(last + 1);
+    let alone = first == last;
+    let in_part = matches!(next, "." | "->" | "[" | "::") || lexed.is(first.wrapping_sub(1), ".");
+    match lexed.kind(first)? {
+        TokenKind::Str if alone && !in_part => Some(("the text that stands here".into(), None)),
+        TokenKind::Number if alone && !in_part => {
+            Some(("the number that stands here".into(), None))
+        }
+        TokenKind::Name if alone && !in_part && applied(case, first) => None,
+        TokenKind::Name if alone && !in_part && next != "(" => {
+            let declared = text.names.resolve(lexed, first)?;
+            let known = matches!(declared.kind, NameKind::Value | NameKind::Member);
+            known.then(|| (format!("`{}`", lexed.word(first)), place(text, declared.token)))
+        }
+        TokenKind::Name => {
+            let open = first + 1;
+            let call = shape::call_at(case, open)?;
+            let ends = last == call.close
+                || (alone
+                    && !matches!(
+                        lexed.word(call.close + 1),
+                        "." | "[" | "->" | "+" | "-" | "*" | "/"
+                    ));
+            let declared = text.names.of(lexed.word(first)).find(|d| d.kind == NameKind::Function);
+            ends.then(|| {
+                (
+                    format!("what `{}` returns", lexed.word(first)),
+                    declared.and_then(|declared| place(text, declared.token)),
+                )
+            })
+        }
+        _ => None,
+    }
+}
+
+/// In Haskell what follows a name is given to it, without brackets.
+fn applied(case: &Case, name: usize) -> bool {
+    let lexed = &case.text.lexed;
+    let next = lexed.kind(name + 1);
+    lexed.language.form == DeclarationForm::Haskell
+        && !lexed.code.get(name + 1).is_none_or(|token| token.first)
+        && matches!(
+            next,
+            Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Open)
+        )
+        && case.range.1 <= lexed.code[name].end
+}
