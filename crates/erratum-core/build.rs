@@ -5,9 +5,11 @@
 mod entry;
 #[path = "src/catalogue/term.rs"]
 mod term;
+#[path = "src/catalogue/texts.rs"]
+mod texts;
 
 use std::collections::BTreeMap;
-use std::path::Path;
+use std::path::{Path, PathBuf};
 use std::{env, fs};
 
 fn main() {
@@ -15,6 +17,7 @@ fn main() {
     println!("cargo::rerun-if-changed={}", folder.display());
     println!("cargo::rerun-if-changed=src/catalogue/entry.rs");
     println!("cargo::rerun-if-changed=src/catalogue/term.rs");
+    println!("cargo::rerun-if-changed=src/catalogue/texts.rs");
     match pack(&folder) {
         Ok(packed) => {
             let out = env::var("OUT_DIR").unwrap_or_default();
@@ -63,16 +66,32 @@ fn pack(folder: &Path) -> Result<Vec<u8>, String> {
     let crashes = read::<Crashes>(&folder.join("crashes.toml"))?.crash;
     let clashes = read::<BTreeMap<String, Clashes>>(&folder.join("clashes.toml"))?;
     let clashes = clashes.into_iter().map(|(compiler, list)| (compiler, list.patterns)).collect();
-    let packed = term::Packed { entries, terms, shapes, crashes, codes, clashes };
+    let languages = languages(&folder.join("languages"), &entries)?;
+    let packed = term::Packed { entries, terms, shapes, crashes, codes, clashes, languages };
     postcard::to_allocvec(&packed).map_err(|e| e.to_string())
+}
+
+fn languages(folder: &Path, entries: &[entry::Entry]) -> Result<Vec<texts::Texts>, String> {
+    let mut all = Vec::new();
+    for path in files(folder)? {
+        let texts: texts::Texts = read(&path)?;
+        if texts.language.as_deref() != path.file_stem().and_then(|stem| stem.to_str()) {
+            return Err(format!("{}: its language is unlike its name", path.display()));
+        }
+        let known = |id: &str| entries.iter().any(|entry| entry.id == id);
+        if let Some(lost) = texts.mistakes.iter().find(|mistake| !known(&mistake.id)) {
+            return Err(format!("{}: '{}' is no entry", path.display(), lost.id));
+        }
+        all.push(texts);
+    }
+    Ok(all)
 }
 
 type Codes = BTreeMap<String, Vec<String>>;
 
 fn codes(folder: &Path, entries: &[entry::Entry]) -> Result<BTreeMap<String, Codes>, String> {
-    let listing = fs::read_dir(folder).map_err(|e| format!("{}: {e}", folder.display()))?;
     let mut all = BTreeMap::new();
-    for path in listing.flatten().map(|item| item.path()) {
+    for path in files(folder)? {
         let codes: Codes = read(&path)?;
         for (code, kinds) in &codes {
             if let Some(kind) = kinds.iter().find(|kind| !entries.iter().any(|e| e.id == **kind)) {
@@ -88,13 +107,18 @@ fn codes(folder: &Path, entries: &[entry::Entry]) -> Result<BTreeMap<String, Cod
     Ok(all)
 }
 
-fn mistakes(folder: &Path) -> Result<Vec<entry::Entry>, String> {
+/// The TOML files of a folder, by name.
+fn files(folder: &Path) -> Result<Vec<PathBuf>, String> {
     let listing = fs::read_dir(folder).map_err(|e| format!("{}: {e}", folder.display()))?;
     let mut paths: Vec<_> = listing.flatten().map(|item| item.path()).collect();
     paths.retain(|path| path.extension().is_some_and(|extension| extension == "toml"));
     paths.sort();
-    let mut entries = Vec::with_capacity(paths.len());
-    for path in paths {
+    Ok(paths)
+}
+
+fn mistakes(folder: &Path) -> Result<Vec<entry::Entry>, String> {
+    let mut entries = Vec::new();
+    for path in files(folder)? {
         let entry: entry::Entry = read(&path)?;
         if path.file_stem().and_then(|stem| stem.to_str()) != Some(entry.id.as_str()) {
             return Err(format!("{}: its id is '{}', unlike its name", path.display(), entry.id));

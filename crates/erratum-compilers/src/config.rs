@@ -13,6 +13,10 @@ use std::path::{Path, PathBuf};
 /// [language.c]
 /// compiler = "clang"               # a name, or a path
 /// arguments = ["-I", "include"]    # given to the compiler as well
+///
+/// [texts]
+/// folder = "texts"                 # texts that a teacher wrote, as *.toml
+/// language = "de"                  # the human language of texts
 /// ```
 #[derive(Clone, Debug, Default, Deserialize)]
 #[serde(deny_unknown_fields)]
@@ -22,6 +26,9 @@ pub struct Config {
     /// Settings by the language's short name.
     #[serde(default)]
     pub language: BTreeMap<String, LanguageConfig>,
+    /// Which texts to use.
+    #[serde(default)]
+    pub texts: TextsConfig,
     /// Where the settings were read; paths in them are meant from here.
     #[serde(skip)]
     pub folder: PathBuf,
@@ -36,6 +43,16 @@ pub struct LanguageConfig {
     /// Further arguments for it.
     #[serde(default)]
     pub arguments: Vec<String>,
+}
+
+/// Settings for the texts.
+#[derive(Clone, Debug, Default, Deserialize)]
+#[serde(deny_unknown_fields)]
+pub struct TextsConfig {
+    /// A folder of texts of one's own.
+    pub folder: Option<PathBuf>,
+    /// The human language, as in `de`.
+    pub language: Option<String>,
 }
 
 impl Config {

@@ -38,6 +38,8 @@ pub enum Command {
     Undo(Undo),
     /// What a word of the trade, a code or a pasted message means
     Means(Means),
+    /// Check texts of your own, for mistakes and words
+    Texts(Texts),
     /// Which compilers were found, and how to get the others
     Compilers(Compilers),
     /// Walk through look, mend and compile on sample programs
@@ -205,6 +207,19 @@ pub struct Answering {
     /// The language to show an example in: c, java, typescript, …
     #[arg(long, value_name = "LANGUAGE")]
     pub language: Option<String>,
+}
+
+/// `erratum texts`
+#[derive(Args, Clone, Debug)]
+pub struct Texts {
+    /// The folder with the texts [default: the one that erratum.toml names]
+    pub folder: Option<PathBuf>,
+    /// Print the texts of this kind of mistake or word, as a start for your own
+    #[arg(long, value_name = "NAME", num_args = 1.., conflicts_with = "folder")]
+    pub print: Vec<String>,
+    /// Print as JSON
+    #[arg(long)]
+    pub json: bool,
 }
 
 /// `erratum compilers`

@@ -2,7 +2,8 @@
 //!
 //! The computation is in `erratum-core`, the compilers in `erratum-compilers`. Here, `arguments` is
 //! the command line, `commands` has one module per command, `show` one per way to show a verdict,
-//! `files` writes what was mended, and `undo` keeps what was there before.
+//! `files` writes what was mended, `undo` keeps what was there before, and `texts` finds the texts
+//! that a teacher wrote.
 
 mod arguments;
 mod commands;
@@ -11,6 +12,7 @@ mod failure;
 mod files;
 mod prover;
 mod show;
+mod texts;
 mod undo;
 
 use crate::arguments::{Cli, Command};
@@ -42,6 +44,7 @@ fn main() -> ExitCode {
 
 /// 0: it compiles, 1: it does not.
 fn run(cli: Cli) -> Result<u8, Failure> {
+    texts::choose(&cli)?;
     match cli.command {
         None => commands::look::run(&cli.look),
         Some(Command::Look(look)) => commands::look::run(&look),
@@ -49,6 +52,7 @@ fn run(cli: Cli) -> Result<u8, Failure> {
         Some(Command::Mend(mend)) => commands::mend::run(&mend),
         Some(Command::Undo(undo)) => commands::undo::run(&undo),
         Some(Command::Means(means)) => commands::means::run(&means),
+        Some(Command::Texts(texts)) => commands::texts::run(&texts),
         Some(Command::Compilers(compilers)) => commands::compilers::run(&compilers),
         Some(Command::Demo(demo)) => commands::demo::run(&demo),
         Some(Command::Completions { shell }) => commands::generate::completions(shell),

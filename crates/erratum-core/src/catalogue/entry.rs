@@ -4,10 +4,13 @@ use serde::{Deserialize, Serialize};
 use std::collections::BTreeMap;
 
 /// When in its work a compiler notices a mistake. Earlier phases hide later ones.
-#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
+#[derive(
+    Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize,
+)]
 #[serde(rename_all = "lowercase")]
 pub enum Phase {
     /// Quotes, comments, characters that start no word.
+    #[default]
     Lexical,
     /// Brackets, where a compiler pairs them all before it reads anything else (rustc).
     Brackets,
@@ -28,7 +31,7 @@ pub enum Phase {
 /// Texts may hold `{names}`: those a pattern captured, and `line`, `reported`, `old`, `new`,
 /// `file` of the mistake at hand. A title with a name that is not known gives way to `general`; in
 /// a meaning, the sentence is left out.
-#[derive(Clone, Debug, Serialize, Deserialize)]
+#[derive(Clone, Debug, Default, Serialize, Deserialize)]
 #[serde(deny_unknown_fields)]
 pub struct Entry {
     /// Its name, the same as the file's.

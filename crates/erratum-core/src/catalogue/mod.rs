@@ -1,16 +1,19 @@
 //! The catalogue of mistakes: which message shows which mistake, and the words for it.
 
 mod entry;
+pub mod own;
 mod pattern;
 mod term;
+mod texts;
 
 pub use entry::{Entry, Example, Pattern, Phase};
 pub use pattern::{fill, fill_sentences, fits};
 pub use term::{Crash, Shape, Term};
+pub use texts::{MistakeTexts, TermTexts, Texts};
 
 use crate::message::{Message, Severity};
 use std::collections::BTreeMap;
-use std::sync::LazyLock;
+use std::sync::{LazyLock, OnceLock};
 
 /// Names and what they stand for in a text of the catalogue.
 pub type Words = BTreeMap<String, String>;
@@ -28,10 +31,54 @@ pub struct Shown {
     pub phase: Phase,
 }
 
+/// The catalogue as it ships.
+static SHIPPED: LazyLock<term::Packed> = LazyLock::new(unpacked);
+
+/// The texts that were chosen to stand in for others.
+static CHOSEN: OnceLock<Vec<Texts>> = OnceLock::new();
+
+/// The catalogue with what was chosen.
 static PACKED: LazyLock<term::Packed> = LazyLock::new(|| {
+    let mut packed = unpacked();
+    for texts in CHOSEN.get().into_iter().flatten() {
+        own::apply(&mut packed, texts);
+    }
+    packed
+});
+
+fn unpacked() -> term::Packed {
     postcard::from_bytes(include_bytes!(concat!(env!("OUT_DIR"), "/catalogue.bin")))
         .unwrap_or_default()
-});
+}
+
+/// The entry of that name, as it ships.
+fn shipped(id: &str) -> Option<&'static Entry> {
+    SHIPPED.entries.iter().find(|entry| entry.id == id)
+}
+
+fn shipped_ids() -> impl Iterator<Item = &'static str> {
+    SHIPPED.entries.iter().map(|entry| entry.id.as_str())
+}
+
+fn shipped_term(name: &str) -> Option<&'static Term> {
+    SHIPPED.terms.iter().find(|term| term.name.eq_ignore_ascii_case(name))
+}
+
+/// The texts of a human language that ship, as in `de`.
+pub fn texts_in(language: &str) -> Option<&'static Texts> {
+    SHIPPED.languages.iter().find(|texts| texts.language.as_deref() == Some(language))
+}
+
+/// The human languages that ship beside English.
+pub fn human_languages() -> impl Iterator<Item = &'static str> {
+    SHIPPED.languages.iter().filter_map(|texts| texts.language.as_deref())
+}
+
+/// Lets texts stand in for those of the catalogue, for the rest of the run; later ones win. It is
+/// to be called once, before the catalogue is first read: false if that was done before.
+pub fn choose(texts: Vec<Texts>) -> bool {
+    CHOSEN.set(texts).is_ok()
+}
 
 /// All entries, by name.
 pub fn entries() -> &'static [Entry] {
@@ -246,6 +293,34 @@ mod tests {
             let any = crate::language::LANGUAGES.iter().any(|l| words.contains(&l.name));
             let other: Vec<&String> = entry.examples.keys().filter(|id| !named(id)).collect();
             assert!(!any || other.is_empty(), "{}: told of {other:?}, too", entry.id);
+        }
+    }
+
+    #[test]
+    fn texts_in_another_language_are_whole_and_have_the_holes_of_the_english_ones() {
+        let file = include_str!("../../../../catalogue/languages/de.toml");
+        let (read, problems) = own::read("de.toml", file);
+        assert_eq!(problems, []);
+        let texts = texts_in("de").unwrap();
+        assert!(texts.mistakes.len() >= 40 && read.mistakes.len() == texts.mistakes.len());
+        let names = |text: &str| {
+            let mut names: Vec<String> = pattern::holes(text).map(str::to_owned).collect();
+            names.sort();
+            names
+        };
+        for own in &texts.mistakes {
+            let english = shipped(&own.id).unwrap();
+            let pairs = [
+                (&own.title, &english.title),
+                (&own.general, &english.general),
+                (&own.meaning, &english.meaning),
+                (&own.advice, &english.advice),
+            ];
+            for (text, english) in pairs {
+                let text = text.as_ref().unwrap_or_else(|| panic!("{} lacks a text", own.id));
+                assert_eq!(names(text), names(english), "{}", own.id);
+                assert_ne!(text, english, "{}", own.id);
+            }
         }
     }
 

@@ -24,6 +24,16 @@ fn pieces(pattern: &str) -> Vec<Piece<'_>> {
     all
 }
 
+/// The names of the holes of a text.
+pub(super) fn holes(text: &str) -> impl Iterator<Item = &str> {
+    pieces(text).into_iter().filter_map(|piece| match piece {
+        Piece::Hole(name) if name.starts_with(|c: char| c.is_alphabetic() || c == '*') => {
+            Some(name)
+        }
+        _ => None,
+    })
+}
+
 pub(super) fn fixed_length(pattern: &str) -> usize {
     let fixed = |piece: &Piece| if let Piece::Fixed(text) = piece { text.len() } else { 0 };
     pieces(pattern).iter().map(fixed).sum()

@@ -4,7 +4,7 @@ use serde::{Deserialize, Serialize};
 use std::collections::BTreeMap;
 
 /// A word of the trade, in plain words.
-#[derive(Clone, Debug, Serialize, Deserialize)]
+#[derive(Clone, Debug, Default, Serialize, Deserialize)]
 #[serde(deny_unknown_fields)]
 pub struct Term {
     /// The word.
@@ -69,4 +69,6 @@ pub struct Packed {
     pub codes: BTreeMap<String, BTreeMap<String, Vec<String>>>,
     /// For each compiler the messages and remarks that name two types.
     pub clashes: BTreeMap<String, Vec<String>>,
+    /// The texts in other human languages.
+    pub languages: Vec<super::texts::Texts>,
 }

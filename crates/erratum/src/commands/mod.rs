@@ -8,4 +8,5 @@ pub mod look;
 pub mod means;
 pub mod mend;
 pub mod read;
+pub mod texts;
 pub mod undo;

@@ -1,0 +1,126 @@
+//! `erratum texts`: checks texts that a teacher wrote.
+
+use crate::arguments::Texts;
+use crate::failure::Failure;
+use crate::show;
+use crate::texts::{Folder, read_folder, said};
+use erratum_compilers::Config;
+use erratum_core::catalogue::own::Problem;
+use erratum_core::catalogue::{self, MistakeTexts, TermTexts};
+use serde::Serialize;
+use std::io::Write;
+use std::path::Path;
+
+/// What a check has found, as JSON.
+#[derive(Serialize)]
+struct Checked<'a> {
+    mistakes: usize,
+    terms: usize,
+    problems: &'a [Problem],
+}
+
+/// Runs it: 0 if every entry is used, 1 if some are left out.
+pub fn run(arguments: &Texts) -> Result<u8, Failure> {
+    if !arguments.print.is_empty() {
+        return print(&arguments.print);
+    }
+    let folder = folder(arguments)?;
+    let mut out = show::out(Default::default());
+    let count =
+        |count: fn(&catalogue::Texts) -> usize| folder.texts.iter().map(count).sum::<usize>();
+    let (mistakes, terms) = (count(|t| t.mistakes.len()), count(|t| t.terms.len()));
+    let lost = folder.problems.iter().filter(|problem| problem.left_out).count();
+    if arguments.json {
+        let checked = Checked { mistakes, terms, problems: &folder.problems };
+        let text =
+            serde_json::to_string_pretty(&checked).map_err(|e| Failure::said(e.to_string()))?;
+        writeln!(out, "{text}")?;
+    } else {
+        for problem in &folder.problems {
+            let end = if problem.left_out { "Left out." } else { "It is used all the same." };
+            writeln!(out, "{}. {end}", said(problem).trim_end_matches('.'))?;
+        }
+        let files = plural(folder.files, "file", "files");
+        let used = format!(
+            "{} and {}",
+            plural(mistakes, "mistake", "mistakes"),
+            plural(terms, "word", "words")
+        );
+        writeln!(out, "{files}: the texts of {used} can be used.")?;
+    }
+    out.flush()?;
+    Ok(u8::from(lost > 0))
+}
+
+fn plural(count: usize, one: &str, many: &str) -> String {
+    format!("{count} {}", if count == 1 { one } else { many })
+}
+
+fn folder(arguments: &Texts) -> Result<Folder, Failure> {
+    if let Some(folder) = &arguments.folder {
+        return read_folder(folder, folder);
+    }
+    let config = Config::find(Path::new("."))?;
+    match &config.texts.folder {
+        Some(folder) => read_folder(&config.folder.join(folder), folder),
+        None => Err(Failure::said(
+            "no folder of texts is named. Give one, or name one in erratum.toml:\n\n    [texts]\n    folder = \"texts\"\n\n`erratum texts --print missing-return` prints an entry to start from.",
+        )),
+    }
+}
+
+/// Prints texts in the form in which others are written.
+fn print(names: &[String]) -> Result<u8, Failure> {
+    let mut texts = catalogue::Texts::default();
+    for name in names {
+        if let Some(entry) = catalogue::entry(name) {
+            texts.mistakes.push(MistakeTexts {
+                id: entry.id.clone(),
+                title: Some(entry.title.clone()),
+                general: Some(entry.general.clone()),
+                meaning: Some(entry.meaning.clone()),
+                advice: Some(entry.advice.clone()),
+                ..MistakeTexts::default()
+            });
+        } else if let Some(term) =
+            catalogue::terms().iter().find(|term| term.name.eq_ignore_ascii_case(name))
+        {
+            texts.terms.push(TermTexts {
+                name: term.name.clone(),
+                meaning: Some(term.meaning.clone()),
+                why: Some(term.why.clone()),
+                ..TermTexts::default()
+            });
+        } else {
+            return Err(Failure::said(format!(
+                "'{name}' is neither a kind of mistake nor a word that Erratum knows. `erratum look --json` names the kind of each mistake."
+            )));
+        }
+    }
+    let mut out = show::out(Default::default());
+    out.write_all(written(&texts).as_bytes())?;
+    out.flush()?;
+    Ok(0)
+}
+
+/// As TOML. Its strings are those of JSON.
+fn written(texts: &catalogue::Texts) -> String {
+    let mut blocks = Vec::new();
+    let line = |key: &str, text: &str| format!("{key} = {}\n", serde_json::Value::from(text));
+    let given =
+        |key: &str, text: &Option<String>| text.as_deref().map_or(String::new(), |t| line(key, t));
+    for mistake in &texts.mistakes {
+        let fields = [
+            given("title", &mistake.title),
+            given("general", &mistake.general),
+            given("meaning", &mistake.meaning),
+            given("advice", &mistake.advice),
+        ];
+        blocks.push(format!("[[mistake]]\n{}{}", line("id", &mistake.id), fields.concat()));
+    }
+    for term in &texts.terms {
+        let fields = [given("meaning", &term.meaning), given("why", &term.why)];
+        blocks.push(format!("[[term]]\n{}{}", line("name", &term.name), fields.concat()));
+    }
+    blocks.join("\n")
+}
