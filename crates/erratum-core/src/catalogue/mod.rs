@@ -96,6 +96,16 @@ pub fn terms() -> &'static [Term] {
     &PACKED.terms
 }
 
+/// The forms of messages that are known, the most telling first.
+pub fn shapes() -> &'static [Shape] {
+    &PACKED.shapes
+}
+
+/// Why programs stop, the most telling first.
+pub fn crashes() -> &'static [Crash] {
+    &PACKED.crashes
+}
+
 /// The kinds of mistake that a code of a compiler may stand for, the likeliest first. Without a
 /// compiler, those of every compiler that has the code.
 pub fn by_code(code: &str, compiler: &str) -> Vec<&'static Entry> {
