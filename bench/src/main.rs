@@ -1,6 +1,7 @@
 //! Measures Erratum on planted mistakes, and makes the token models from the sample programs.
 
 mod case;
+mod known;
 mod sample;
 mod score;
 mod tally;
@@ -25,6 +26,8 @@ struct Cli {
 enum Command {
     /// Plant mistakes in the sample programs, and score what Erratum makes of them
     Score(score::Options),
+    /// How many messages there are words for
+    Known(known::Options),
     /// Count the token classes of the sample programs into crates/erratum-core/data
     Model {
         /// Count the held-back programs too
@@ -36,6 +39,7 @@ enum Command {
 fn main() -> Result<(), Box<dyn Error>> {
     match Cli::parse().command {
         Command::Score(options) => score::run(&options),
+        Command::Known(options) => known::run(&options),
         Command::Model { all } => model(all),
     }
 }

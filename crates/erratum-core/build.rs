@@ -66,9 +66,31 @@ fn pack(folder: &Path) -> Result<Vec<u8>, String> {
     let crashes = read::<Crashes>(&folder.join("crashes.toml"))?.crash;
     let clashes = read::<BTreeMap<String, Clashes>>(&folder.join("clashes.toml"))?;
     let clashes = clashes.into_iter().map(|(compiler, list)| (compiler, list.patterns)).collect();
+    let worded = worded(&folder.join("messages"), &entries)?;
     let languages = languages(&folder.join("languages"), &entries)?;
-    let packed = term::Packed { entries, terms, shapes, crashes, codes, clashes, languages };
+    let packed =
+        term::Packed { entries, terms, shapes, crashes, codes, clashes, languages, worded };
     postcard::to_allocvec(&packed).map_err(|e| e.to_string())
+}
+
+/// The messages of each compiler, each with its kind of mistake.
+fn worded(
+    folder: &Path,
+    entries: &[entry::Entry],
+) -> Result<BTreeMap<String, Vec<(String, String)>>, String> {
+    let mut all = BTreeMap::new();
+    for path in files(folder)? {
+        let kinds: BTreeMap<String, Vec<String>> = read(&path)?;
+        if let Some(kind) = kinds.keys().find(|kind| !entries.iter().any(|e| e.id == **kind)) {
+            return Err(format!("{}: '{kind}' is no entry", path.display()));
+        }
+        let pairs = kinds.into_iter().flat_map(|(kind, patterns)| {
+            patterns.into_iter().map(move |pattern| (pattern, kind.clone()))
+        });
+        let compiler = path.file_stem().and_then(|stem| stem.to_str()).unwrap_or_default();
+        all.insert(compiler.to_owned(), pairs.collect());
+    }
+    Ok(all)
 }
 
 fn languages(folder: &Path, entries: &[entry::Entry]) -> Result<Vec<texts::Texts>, String> {

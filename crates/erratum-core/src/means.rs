@@ -192,6 +192,7 @@ fn of_code(asked: &str, language: Option<&str>) -> Vec<Answer> {
         Some("tsc") => Some("typescript"),
         Some("fpc") => Some("pascal"),
         Some("gcc") => Some("c"),
+        Some("csharp") => Some("csharp"),
         _ => None,
     };
     let language = language.or(own);
@@ -215,9 +216,8 @@ fn of_message(message: &Message, language: Option<&str>) -> Option<Answer> {
     if let Some(best) = catalogue::unproved(&catalogue::shown_by(message, "")) {
         return Some(of_entry(best.entry, &best.words, language, Subject::Message));
     }
-    let coded = message.code.as_deref().map(|code| catalogue::by_code(code, ""));
-    if let Some(entry) = coded.and_then(|entries| entries.first().copied()) {
-        return Some(of_entry(entry, &Words::new(), language, Subject::Message));
+    if let Some((entry, words)) = catalogue::worded_by(message, "") {
+        return Some(of_entry(entry, &words, language, Subject::Message));
     }
     let (shape, words) = catalogue::shape_of(&message.text)?;
     Some(Answer {

@@ -124,6 +124,20 @@ pub fn compiler_of_code(code: &str) -> Option<&'static str> {
     PACKED.codes.iter().find(|(_, codes)| has(codes)).map(|(compiler, _)| compiler.as_str())
 }
 
+/// The kind of mistake that a message tells of by its wording, else by its code, with what the
+/// holes held: for words only, where no pattern of an entry fits.
+pub fn worded_by(message: &Message, compiler: &str) -> Option<(&'static Entry, Words)> {
+    let tables = PACKED.worded.iter().filter(|(table, _)| same_family(table, compiler));
+    let fitting = tables.flat_map(|(_, patterns)| patterns).filter_map(|(pattern, kind)| {
+        Some((pattern::fixed_length(pattern), kind, fits(pattern, &message.text)?))
+    });
+    if let Some((_, kind, words)) = fitting.max_by_key(|(fixed, ..)| *fixed) {
+        return Some((entry(kind)?, words));
+    }
+    let entry = by_code(message.code.as_deref()?, compiler).first().copied()?;
+    Some((entry, Words::new()))
+}
+
 /// The two types that a message or a remark names: `expected` and `found`.
 pub fn clash_of(text: &str, compiler: &str) -> Option<Words> {
     let tables = PACKED.clashes.iter().filter(|(table, _)| same_family(table, compiler));
@@ -191,6 +205,8 @@ fn same_family(pattern: &str, compiler: &str) -> bool {
         "g++" => pattern == "gcc",
         "clang++" => pattern == "clang",
         "cargo" => pattern == "rustc",
+        // The compilers of C# share their codes.
+        "mcs" | "csc" if pattern == "csharp" => true,
         "" => true,
         other => pattern == other,
     }

@@ -69,6 +69,8 @@ pub struct Packed {
     pub codes: BTreeMap<String, BTreeMap<String, Vec<String>>>,
     /// For each compiler the messages and remarks that name two types.
     pub clashes: BTreeMap<String, Vec<String>>,
+    /// For each compiler patterns of messages, each with the kind of mistake it tells of.
+    pub worded: BTreeMap<String, Vec<(String, String)>>,
     /// The texts in other human languages.
     pub languages: Vec<super::texts::Texts>,
 }

@@ -72,12 +72,6 @@ pub(super) fn texts(mistake: &str, words: &Words, message: &Message) -> Texts {
     }
 }
 
-/// The likeliest kind of mistake by the code of a message.
-pub(super) fn by_code(message: &Message, compiler: &str) -> Option<&'static str> {
-    let code = message.code.as_deref()?;
-    catalogue::by_code(code, compiler).first().map(|entry| entry.id.as_str())
-}
-
 fn lower_first(text: &str) -> String {
     let mut letters = text.chars();
     letters.next().map(|c| c.to_ascii_lowercase()).into_iter().chain(letters).collect()
@@ -303,11 +297,11 @@ fn judged_root(
     });
     let reported = message.at.clone().unwrap_or_else(|| Place::point("", 1, 1));
     let mut at = reported.clone();
-    let mut words = catalogue::unproved(&judged.shown).map(|s| s.words.clone()).unwrap_or_default();
+    let known = catalogue::unproved(&judged.shown).map(|s| (s.entry, s.words.clone()));
+    let known = known.or_else(|| catalogue::worded_by(message, judged.compiler));
+    let mut mistake = known.as_ref().map_or("other", |(entry, _)| entry.id.as_str()).to_owned();
+    let mut words = known.map(|(_, words)| words).unwrap_or_default();
     words.insert("reported".into(), reported.line.to_string());
-    let known = catalogue::unproved(&judged.shown).map(|s| s.entry.id.as_str());
-    let known = known.or_else(|| by_code(judged.message, ""));
-    let mut mistake = known.unwrap_or("other").to_owned();
     let mut fixes = Vec::new();
     if let Some(best) = best {
         mistake = best.mistake.to_owned();

@@ -258,10 +258,9 @@ impl Teller<'_> {
         let shown = catalogue::shown_by(message, self.scene.compile.compiler());
         let fixes = self.fixes(draft);
         let unknown = if message.is_error() { "other" } else { "other-warning" };
-        let coded = || super::judge::by_code(message, self.scene.compile.compiler());
-        let alone = catalogue::unproved(&shown).map(|shown| shown.entry.id.as_str());
-        let usual = alone.or_else(coded);
-        let usual = usual.unwrap_or(unknown);
+        let alone = catalogue::unproved(&shown).map(|shown| (shown.entry, shown.words.clone()));
+        let alone = alone.or_else(|| catalogue::worded_by(message, self.scene.compile.compiler()));
+        let usual = alone.as_ref().map_or(unknown, |(entry, _)| entry.id.as_str());
         let mistake = draft.part.map_or(usual, |(_, candidate)| candidate.mistake).to_owned();
         let at = match draft.part {
             Some((part, candidate)) => self.faulty_place(draft, part, &candidate.edits),
@@ -273,7 +272,11 @@ impl Teller<'_> {
             .filter(|number| draft.owned.contains(number))
             .or_else(|| draft.owned.first().copied());
         let follows = draft.owned.iter().copied().filter(|n| Some(*n) != direct).collect();
-        let words = self.words(draft, &at, &shown, &mistake);
+        let mut words = self.words(draft, &at, &shown, &mistake);
+        if draft.part.is_none() {
+            // What the message itself names.
+            words.extend(alone.into_iter().flat_map(|(_, words)| words));
+        }
         let texts = super::judge::texts(&mistake, &words, message);
         Root {
             id,
