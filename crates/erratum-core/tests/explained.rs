@@ -116,3 +116,13 @@ fn a_name_that_exists_is_no_reason_to_list_members() {
     let java = "class Berth {\n    int number;\n}\nclass Ferry {\n    void go(Berth berth) {\n        berth«.»number = x;\n    }\n}\n";
     assert_eq!(explained("java", "javac", java, "cannot find symbol", &[]).members, None);
 }
+
+#[test]
+fn in_haskell_the_remark_says_who_wants_it() {
+    let text = "import Data.Char (toUpper)\nshout :: String -> String\nshout name = map toUpper («words name»)\n";
+    let said = "Couldn't match type '[Char]' with 'Char' Expected: [Char] Actual: [String]";
+    let note = "In the second argument of 'map', namely '(words name)'";
+    let clash = explained("haskell", "ghc", text, said, &[note]).clash.unwrap();
+    assert_eq!(clash.expected.who.as_deref(), Some("the second argument of `map`"));
+    assert_eq!(explained("haskell", "ghc", text, said, &[]).clash.unwrap().expected.who, None);
+}

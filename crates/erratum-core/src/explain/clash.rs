@@ -99,6 +99,11 @@ fn wants(case: &Case, message: &Message) -> Option<Who> {
     if operator(message) {
         return None;
     }
+    if lexed.language.form == DeclarationForm::Haskell
+        && let Some(who) = by_remark(message)
+    {
+        return Some((who, None));
+    }
     // The innermost call around it: the place is one of its arguments.
     if let Some((call, index)) = argument(case, at) {
         return parameter(case, &call, index);
@@ -129,6 +134,16 @@ fn wants(case: &Case, message: &Message) -> Option<Who> {
     Some((who, place))
 }
 
+/// "In the second argument of 'map', namely …": ghc says it itself, in its first remark.
+fn by_remark(message: &Message) -> Option<String> {
+    let words = catalogue::fits(
+        "In the {number} argument of '{name}', namely {*}",
+        message.notes.first()?.text.trim(),
+    )?;
+    let name = words["name"].trim_matches(['(', ')']);
+    Some(format!("the {} argument of `{name}`", words["number"]))
+}
+
 fn operator(message: &Message) -> bool {
     let text = message.text.to_lowercase();
     ["operator", "operand", "invalid operation", "arithmetic", "comparison", "cannot be applied"]
@@ -139,6 +154,10 @@ fn operator(message: &Message) -> bool {
 /// The call of which the place is an argument, with its number from 0.
 fn argument(case: &Case, at: usize) -> Option<(Call, usize)> {
     let lexed = &case.text.lexed;
+    // In Haskell a bracket behind a name is but one of its arguments.
+    if lexed.language.form == DeclarationForm::Haskell {
+        return None;
+    }
     let open = case.text.pairs.inside[at]?;
     let call = shape::call_at(case, open)?;
     // A header of a function is no call.

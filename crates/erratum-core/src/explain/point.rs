@@ -168,8 +168,10 @@ fn said(text: &str, most: usize) -> String {
     });
     let mut text: String = parts.collect();
     if text.chars().count() > most {
-        text = text.chars().take(most.saturating_sub(1)).collect::<String>().trim_end().to_owned();
-        text.push('…');
+        let cut: String = text.chars().take(most.saturating_sub(2)).collect();
+        // Not within a word, if there is a blank not far before.
+        let blank = cut.rfind(' ').filter(|at| cut.len() - at < LINE / 2);
+        text = format!("{} …", cut[..blank.unwrap_or(cut.len())].trim_end());
     }
     text
 }

@@ -109,7 +109,13 @@ impl View<'_> {
         shown: &[u32],
     ) -> io::Result<()> {
         let hidden = |at: &Place| at.file != root.at.file || !shown.contains(&at.line);
-        if let Some(clash) = &root.explained.clash {
+        let explained = &root.explained;
+        let declared: Vec<_> = explained.declared.iter().filter(|d| hidden(&d.at)).collect();
+        if explained.clash.is_none() && declared.is_empty() && explained.members.is_none() {
+            return Ok(());
+        }
+        writeln!(out)?;
+        if let Some(clash) = &explained.clash {
             self.side(out, "Expected: ", &clash.expected, root)?;
             self.side(out, "Found:    ", &clash.found, root)?;
             if let Some((expected, found)) = &clash.differ {
@@ -117,7 +123,7 @@ impl View<'_> {
                 self.paragraph(out, "            ", "            ", &text)?;
             }
         }
-        for declared in root.explained.declared.iter().filter(|declared| hidden(&declared.at)) {
+        for declared in declared {
             let text = format!(
                 "`{}` is declared{}: {}",
                 declared.name,
@@ -126,11 +132,11 @@ impl View<'_> {
             );
             self.paragraph(out, "  ", "       ", &text)?;
         }
-        if let Some(members) = &root.explained.members {
+        if let Some(members) = &explained.members {
             let text = format!("`{}` has: {}", members.of, members.names.join(", "));
             self.paragraph(out, "  ", "       ", &text)?;
         }
-        Ok(())
+        writeln!(out)
     }
 
     fn side(&self, out: &mut impl Write, label: &str, side: &Side, root: &Root) -> io::Result<()> {
