@@ -2,6 +2,7 @@
 
 mod case;
 mod known;
+mod pairs;
 mod sample;
 mod score;
 mod tally;
@@ -28,6 +29,8 @@ enum Command {
     Score(score::Options),
     /// How many messages there are words for
     Known(known::Options),
+    /// How often the odd mark is named, without a compiler
+    Pairs(pairs::Options),
     /// Count the token classes of the sample programs into crates/erratum-core/data
     Model {
         /// Count the held-back programs too
@@ -40,6 +43,7 @@ fn main() -> Result<(), Box<dyn Error>> {
     match Cli::parse().command {
         Command::Score(options) => score::run(&options),
         Command::Known(options) => known::run(&options),
+        Command::Pairs(options) => pairs::run(&options),
         Command::Model { all } => model(all),
     }
 }

@@ -34,5 +34,6 @@ pub mod propose;
 pub mod prove;
 pub mod read;
 pub mod source;
+pub mod structure;
 pub mod trace;
 pub mod verdict;

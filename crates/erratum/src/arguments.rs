@@ -36,6 +36,8 @@ pub enum Command {
     Mend(Mend),
     /// Take the last mend back
     Undo(Undo),
+    /// Brackets, block words, quotes and comments: what pairs with what, and the odd one out
+    Pairs(Pairs),
     /// What a word of the trade, a code or a pasted message means
     Means(Means),
     /// Check texts of your own, for mistakes and words
@@ -182,6 +184,21 @@ pub struct Undo {
     pub file: Option<PathBuf>,
 }
 
+/// `erratum pairs`
+#[derive(Args, Clone, Debug)]
+pub struct Pairs {
+    /// The file
+    pub file: PathBuf,
+    /// List every pair, too
+    #[arg(short, long)]
+    pub all: bool,
+    /// Print the file laid out by its blocks: a view, nothing is written
+    #[arg(long, conflicts_with_all = ["all", "json"])]
+    pub tidy: bool,
+    #[command(flatten)]
+    pub common: Answering,
+}
+
 /// `erratum means`
 #[derive(Args, Clone, Debug)]
 pub struct Means {
@@ -204,7 +221,7 @@ pub struct Answering {
     /// Columns to write in [default: those of the terminal, at most 100]
     #[arg(long, value_name = "COLUMNS", value_parser = clap::value_parser!(u16).range(20..))]
     pub width: Option<u16>,
-    /// The language to show an example in: c, java, typescript, …
+    /// The language, where nothing else tells it: c, java, typescript, …
     #[arg(long, value_name = "LANGUAGE")]
     pub language: Option<String>,
 }

@@ -11,13 +11,18 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     // Only the first few matter: what follows an odd bracket is seen through it.
     for odd in case.text.pairs.odd.iter().take(4) {
-        let block = case.lexed().opens_block(odd.token) || case.lexed().closes_block(odd.token);
-        match (block, odd.odd) {
-            (true, Odd::Unclosed) => lost_close(case, odd, all),
-            (true, Odd::Unopened) => surplus_close(case, odd, all),
-            (false, Odd::Unclosed) => lost_parenthesis(case, odd, all),
-            (false, Odd::Unopened) => surplus_parenthesis(case, odd, all),
-        }
+        one(case, odd, all);
+    }
+}
+
+/// What to try for one odd bracket.
+pub(super) fn one(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
+    let block = case.lexed().opens_block(odd.token) || case.lexed().closes_block(odd.token);
+    match (block, odd.odd) {
+        (true, Odd::Unclosed) => lost_close(case, odd, all),
+        (true, Odd::Unopened) => surplus_close(case, odd, all),
+        (false, Odd::Unclosed) => lost_parenthesis(case, odd, all),
+        (false, Odd::Unopened) => surplus_parenthesis(case, odd, all),
     }
 }
 

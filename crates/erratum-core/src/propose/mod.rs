@@ -341,6 +341,35 @@ pub fn candidates_without_code(text: &Text) -> Vec<Candidate> {
     all
 }
 
+/// What to try for an odd bracket alone, with no message at hand.
+pub(crate) fn for_odd_bracket(text: &Arc<Text>, odd: &crate::pairs::OddBracket) -> Vec<Candidate> {
+    let at = text.lexed.code.get(odd.token).map_or(0, |token| token.start);
+    without_message(text, at, |case, all| brackets::one(case, odd, all))
+}
+
+/// What to try for a text that is left open, with no message at hand.
+pub(crate) fn for_open_text(text: &Arc<Text>) -> Vec<Candidate> {
+    let open = text.lexed.code.iter().find(|token| !token.closed);
+    without_message(text, open.map_or(0, |token| token.start), quotes::open_strings)
+}
+
+/// The candidates of one source for a place that no message points at, the likeliest first.
+fn without_message(
+    text: &Arc<Text>,
+    at: usize,
+    source: impl Fn(&Case, &mut Vec<Candidate>),
+) -> Vec<Candidate> {
+    let program = Program::single(text.lexed.source.clone());
+    let mut message = Message::new(crate::message::Severity::Error, "");
+    message.at = Some(crate::message::Place::of(&text.lexed.source, at, at));
+    let mut all = Vec::new();
+    if let Some(case) = Case::new(&program, text.clone(), &message, &[], &[], Phase::Syntax) {
+        source(&case, &mut all);
+    }
+    all.sort_by(|a, b| b.score.total_cmp(&a.score));
+    all
+}
+
 /// Whether a change hides code from the compiler instead of mending it: a comment mark may only go
 /// before what was meant as a comment, and that is proposed by name.
 fn silences(case: &Case, candidate: &Candidate) -> bool {

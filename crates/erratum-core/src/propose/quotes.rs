@@ -24,7 +24,7 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
 }
 
 /// Strings that are not closed, or that run over a line end where hardly anybody means it.
-fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
+pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let odd = lexed.code.iter().find(|token| {
         matches!(token.kind, TokenKind::Str | TokenKind::Char)

@@ -13,9 +13,9 @@ use erratum_core::verdict::{Evidence, Fix, Role, Root, Told, Verdict};
 use std::io::{self, Write};
 use unicode_width::UnicodeWidthStr;
 
-const HEAD: Style = Style::new().bold();
-const FAULT: Style = AnsiColor::Magenta.on_default().bold();
-const REPORTED: Style = AnsiColor::Cyan.on_default();
+pub(super) const HEAD: Style = Style::new().bold();
+pub(super) const FAULT: Style = AnsiColor::Magenta.on_default().bold();
+pub(super) const REPORTED: Style = AnsiColor::Cyan.on_default();
 const GOOD: Style = AnsiColor::Green.on_default();
 pub(super) const QUIET: Style = Style::new().dimmed();
 
@@ -45,12 +45,12 @@ pub struct View<'a> {
     pub whole: bool,
 }
 
-fn plural(count: usize, one: &str, many: &str) -> String {
+pub(super) fn plural(count: usize, one: &str, many: &str) -> String {
     format!("{count} {}", if count == 1 { one } else { many })
 }
 
 /// "1, 2 and 3"
-fn listed(items: &[String]) -> String {
+pub(super) fn listed(items: &[String]) -> String {
     match items {
         [] => String::new(),
         [one] => one.clone(),
@@ -487,7 +487,7 @@ fn given(errors: usize) -> String {
 }
 
 /// A line for the screen: tabs as four blanks, nothing that moves the cursor, cut to the width.
-fn shown(text: &str, width: usize) -> String {
+pub(super) fn shown(text: &str, width: usize) -> String {
     let mut out = String::new();
     for letter in text.chars() {
         match letter {

@@ -1,0 +1,39 @@
+//! `erratum pairs`: what pairs with what in a file, without any compiler.
+
+use crate::arguments::Pairs;
+use crate::examine::language_of_name;
+use crate::failure::Failure;
+use crate::show::{self, structure};
+use erratum_compilers::Project;
+use erratum_core::structure::{Structure, tidy};
+use std::io::Write;
+
+/// Runs it: 0 if everything has its partner, 1 if not.
+pub fn run(arguments: &Pairs) -> Result<u8, Failure> {
+    let language = language_of_name(arguments.common.language.as_deref())?;
+    let project = Project::open(std::slice::from_ref(&arguments.file), language)?;
+    let Some(source) = project.program.files.first() else { return Ok(0) };
+    let mut out = show::out(arguments.common.color);
+    if arguments.tidy {
+        let Some(text) = tidy(source, project.language) else {
+            return Err(Failure::said(format!(
+                "in {} the indentation makes the blocks, so there is no other way to lay the file out.",
+                project.language.name
+            )));
+        };
+        out.write_all(text.as_bytes())?;
+        out.flush()?;
+        return Ok(0);
+    }
+    let found = Structure::new(source, project.language);
+    if arguments.common.json {
+        let text =
+            serde_json::to_string_pretty(&found).map_err(|e| Failure::said(e.to_string()))?;
+        writeln!(out, "{text}")?;
+    } else {
+        let width = show::width(arguments.common.width);
+        structure::View { source, width, all: arguments.all }.show(&mut out, &found)?;
+    }
+    out.flush()?;
+    Ok(u8::from(!found.sound()))
+}
