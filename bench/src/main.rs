@@ -2,6 +2,7 @@
 
 mod case;
 mod known;
+mod narrow;
 mod pairs;
 mod sample;
 mod score;
@@ -29,6 +30,8 @@ enum Command {
     Score(score::Options),
     /// How many messages there are words for
     Known(known::Options),
+    /// How small the programs get that still give a message
+    Narrow(narrow::Options),
     /// How often the odd mark is named, without a compiler
     Pairs(pairs::Options),
     /// Count the token classes of the sample programs into crates/erratum-core/data
@@ -43,6 +46,7 @@ fn main() -> Result<(), Box<dyn Error>> {
     match Cli::parse().command {
         Command::Score(options) => score::run(&options),
         Command::Known(options) => known::run(&options),
+        Command::Narrow(options) => narrow::run(&options),
         Command::Pairs(options) => pairs::run(&options),
         Command::Model { all } => model(all),
     }

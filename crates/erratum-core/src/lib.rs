@@ -28,6 +28,7 @@ pub mod means;
 pub mod message;
 pub mod model;
 pub mod names;
+pub mod narrow;
 pub mod pairs;
 pub mod plant;
 pub mod propose;

@@ -38,6 +38,8 @@ pub enum Command {
     Undo(Undo),
     /// Brackets, block words, quotes and comments: what pairs with what, and the odd one out
     Pairs(Pairs),
+    /// The smallest part of a program that still gives a message
+    Narrow(Narrow),
     /// What a word of the trade, a code or a pasted message means
     Means(Means),
     /// Check texts of your own, for mistakes and words
@@ -195,6 +197,28 @@ pub struct Pairs {
     /// Print the file laid out by its blocks: a view, nothing is written
     #[arg(long, conflicts_with_all = ["all", "json"])]
     pub tidy: bool,
+    #[command(flatten)]
+    pub common: Answering,
+}
+
+/// `erratum narrow`
+#[derive(Args, Clone, Debug)]
+pub struct Narrow {
+    /// The files to compile together
+    #[arg(value_name = "FILES", required = true)]
+    pub files: Vec<PathBuf>,
+    /// The message, by its number in `look --json` [default: the first error]
+    #[arg(short, long, value_name = "N")]
+    pub message: Option<usize>,
+    /// Write the small program to a new file
+    #[arg(short, long, value_name = "FILE")]
+    pub out: Option<PathBuf>,
+    /// The compiler to use: a name, or a path
+    #[arg(long, value_name = "COMPILER")]
+    pub compiler: Option<String>,
+    /// Seconds that it may take [default: 30]
+    #[arg(long, value_name = "SECONDS", value_parser = seconds, allow_negative_numbers = true)]
+    pub budget: Option<f64>,
     #[command(flatten)]
     pub common: Answering,
 }

@@ -52,6 +52,7 @@ fn run(cli: Cli) -> Result<u8, Failure> {
         Some(Command::Mend(mend)) => commands::mend::run(&mend),
         Some(Command::Undo(undo)) => commands::undo::run(&undo),
         Some(Command::Pairs(pairs)) => commands::pairs::run(&pairs),
+        Some(Command::Narrow(narrow)) => commands::narrow::run(&narrow),
         Some(Command::Means(means)) => commands::means::run(&means),
         Some(Command::Texts(texts)) => commands::texts::run(&texts),
         Some(Command::Compilers(compilers)) => commands::compilers::run(&compilers),

@@ -111,8 +111,8 @@ fn wants(case: &Case, message: &Message) -> Option<Who> {
     let start = statement(case, at);
     if lexed.is(start, "return") || before_on_line(case, at, "return") {
         let function = shape::function_around(case, at)?;
-        let name = text.names.declared.iter().filter(|d| d.kind == NameKind::Function);
-        let name = name.filter(|d| d.token < function.open).next_back()?;
+        let mut functions = text.names.declared.iter().filter(|d| d.kind == NameKind::Function);
+        let name = functions.rfind(|d| d.token < function.open)?;
         return Some((
             format!("what `{}` returns", lexed.word(name.token)),
             place(text, name.token),

@@ -7,6 +7,7 @@ pub mod generate;
 pub mod look;
 pub mod means;
 pub mod mend;
+pub mod narrow;
 pub mod pairs;
 pub mod read;
 pub mod texts;

@@ -4,6 +4,7 @@ pub mod crash;
 pub mod json;
 pub mod line;
 mod said;
+pub mod small;
 pub mod structure;
 pub mod terminal;
 pub mod words;
