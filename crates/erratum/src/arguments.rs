@@ -40,6 +40,8 @@ pub enum Command {
     Pairs(Pairs),
     /// The smallest part of a program that still gives a message
     Narrow(Narrow),
+    /// One text to ask for help with: the smallest program, the compiler's words, what was found
+    Share(Narrow),
     /// What a word of the trade, a code or a pasted message means
     Means(Means),
     /// Check texts of your own, for mistakes and words
@@ -201,7 +203,7 @@ pub struct Pairs {
     pub common: Answering,
 }
 
-/// `erratum narrow`
+/// `erratum narrow` and `erratum share`
 #[derive(Args, Clone, Debug)]
 pub struct Narrow {
     /// The files to compile together
@@ -210,7 +212,7 @@ pub struct Narrow {
     /// The message, by its number in `look --json` [default: the first error]
     #[arg(short, long, value_name = "N")]
     pub message: Option<usize>,
-    /// Write the small program to a new file
+    /// Write it to a new file
     #[arg(short, long, value_name = "FILE")]
     pub out: Option<PathBuf>,
     /// The compiler to use: a name, or a path

@@ -53,6 +53,7 @@ fn run(cli: Cli) -> Result<u8, Failure> {
         Some(Command::Undo(undo)) => commands::undo::run(&undo),
         Some(Command::Pairs(pairs)) => commands::pairs::run(&pairs),
         Some(Command::Narrow(narrow)) => commands::narrow::run(&narrow),
+        Some(Command::Share(share)) => commands::share::run(&share),
         Some(Command::Means(means)) => commands::means::run(&means),
         Some(Command::Texts(texts)) => commands::texts::run(&texts),
         Some(Command::Compilers(compilers)) => commands::compilers::run(&compilers),

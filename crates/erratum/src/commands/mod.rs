@@ -10,5 +10,6 @@ pub mod mend;
 pub mod narrow;
 pub mod pairs;
 pub mod read;
+pub mod share;
 pub mod texts;
 pub mod undo;

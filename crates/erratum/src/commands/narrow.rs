@@ -42,12 +42,7 @@ struct Printed<'a> {
 
 /// Runs it: 1 as after any look at a program with errors.
 pub fn run(arguments: &Narrow) -> Result<u8, Failure> {
-    if let Some(out) = arguments.out.as_ref().filter(|out| out.exists()) {
-        return Err(Failure::said(format!(
-            "{} is there already, and nothing is written over it. Name a new file.",
-            out.display()
-        )));
-    }
+    new_file(arguments.out.as_deref())?;
     let Some(small) = narrowed(arguments)? else {
         let mut out = show::out(arguments.common.color);
         writeln!(out, "{} compiles: there is nothing to narrow.", arguments.files[0].display())?;
@@ -86,6 +81,26 @@ pub fn run(arguments: &Narrow) -> Result<u8, Failure> {
     }
     out.flush()?;
     Ok(1)
+}
+
+/// Refuses a file that is there already.
+pub fn new_file(out: Option<&Path>) -> Result<(), Failure> {
+    match out.filter(|out| out.exists()) {
+        Some(out) => Err(Failure::said(format!(
+            "{} is there already, and nothing is written over it. Name a new file.",
+            out.display()
+        ))),
+        None => Ok(()),
+    }
+}
+
+/// Writes a new file.
+pub fn write_new(path: &Path, bytes: &[u8]) -> Result<(), Failure> {
+    let failed =
+        |error: io::Error| Failure::said(format!("{} cannot be written: {error}", path.display()));
+    let mut file =
+        fs::OpenOptions::new().write(true).create_new(true).open(path).map_err(failed)?;
+    file.write_all(bytes).map_err(failed)
 }
 
 /// Narrows a program; nothing if it gives no error.
@@ -140,11 +155,7 @@ fn target(first: &Report, asked: Option<usize>) -> Result<Option<usize>, Failure
 
 /// Writes the small program, and sees whether it gives the message as a file of its own.
 fn write(out: &mut impl Write, path: &Path, small: &Small) -> Result<(), Failure> {
-    let failed =
-        |error: io::Error| Failure::said(format!("{} cannot be written: {error}", path.display()));
-    let mut file =
-        fs::OpenOptions::new().write(true).create_new(true).open(path).map_err(failed)?;
-    file.write_all(small.narrowed.source.bytes()).map_err(failed)?;
+    write_new(path, small.narrowed.source.bytes())?;
     let mut text = format!("\nWritten to {}.", path.display());
     if !gives(path, small) {
         text += " Under this name the compiler does not give the same message: it may depend on the name of the file, or on files beside it.";
