@@ -126,3 +126,13 @@ fn in_haskell_the_remark_says_who_wants_it() {
     assert_eq!(clash.expected.who.as_deref(), Some("the second argument of `map`"));
     assert_eq!(explained("haskell", "ghc", text, said, &[]).clash.unwrap().expected.who, None);
 }
+
+#[test]
+fn a_variable_of_a_loop_is_shown_by_itself() {
+    let c = "void moor(char *name);\nvoid go(int count) {\n    for (int i = 0; i < count; i++) {\n        puts(\"a\");\n        moor(«i»);\n    }\n}\n";
+    let text = "passing argument 1 of 'moor' makes pointer from integer without a cast";
+    let note = "expected 'char *' but argument is of type 'int'";
+    let found = explained("c", "gcc", c, text, &[note]);
+    let lines: Vec<&str> = found.declared.iter().map(|d| d.text.as_str()).collect();
+    assert_eq!(lines, ["void moor(char *name)", "int i"]);
+}

@@ -5,7 +5,7 @@ use crate::catalogue::Phase;
 use crate::language::DeclarationForm;
 use crate::lex::TokenKind;
 use crate::message::Place;
-use crate::names::NameKind;
+use crate::names::{Declared, NameKind};
 use crate::propose::{Case, Text, letters, shape};
 use serde::Serialize;
 use std::sync::Arc;
@@ -61,8 +61,8 @@ pub(super) fn declared(case: &Case, clash: Option<&Clash>) -> Vec<Declaration> {
         // A parameter is best seen among the others of its function.
         let list = text.pairs.inside[token].filter(|open| text.lexed.is(*open, "("));
         let function = list.and_then(|open| {
-            let all = text.names.declared.iter();
-            all.rev().find(|d| d.kind == NameKind::Function && d.token < open).map(|d| d.token)
+            let named = |d: &&Declared| d.kind == NameKind::Function && d.token + 1 == open;
+            text.names.declared.iter().find(named).map(|d| d.token)
         });
         push(declaration(text, function.unwrap_or(token)));
     }
