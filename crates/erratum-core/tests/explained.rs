@@ -112,6 +112,14 @@ fn what_a_type_has_is_listed_with_the_like_named_first() {
 }
 
 #[test]
+fn methods_that_stand_outside_of_their_type_are_listed() {
+    let go = "package main\n\ntype Pier struct {\n\tName string\n}\n\nfunc (p Pier) Label() string { return p.Name }\n\nfunc show(p Pier) string {\n\treturn p.«label»()\n}\n";
+    let text = "p.label undefined (type Pier has no field or method label, but does have Label)";
+    let members = explained("go", "go", go, text, &[]).members.unwrap();
+    assert_eq!(members.names, ["Label", "Name"]);
+}
+
+#[test]
 fn a_name_that_exists_is_no_reason_to_list_members() {
     let java = "class Berth {\n    int number;\n}\nclass Ferry {\n    void go(Berth berth) {\n        berth«.»number = x;\n    }\n}\n";
     assert_eq!(explained("java", "javac", java, "cannot find symbol", &[]).members, None);

@@ -261,7 +261,7 @@ fn members_of(text: &Text, name: &str) -> Vec<String> {
         lexed.is(at.wrapping_sub(1), "impl")
             || (lexed.is(at.wrapping_sub(1), "for") && lexed.opens_block(at + 1))
     });
-    let mut found = Vec::new();
+    let mut found = methods_of(text, name);
     for start in types.chain(blocks) {
         let groups = (start + 1..lexed.code.len())
             .take_while(|at| !lexed.is(*at, ";"))
@@ -284,4 +284,22 @@ fn members_of(text: &Text, name: &str) -> Vec<String> {
         }
     }
     found
+}
+
+/// Go: `func (b Berth) free()`.
+fn methods_of(text: &Text, name: &str) -> Vec<String> {
+    let lexed = &text.lexed;
+    if lexed.language.form != DeclarationForm::Go {
+        return Vec::new();
+    }
+    let receives = |token: usize| {
+        let close = token.checked_sub(1)?;
+        let open = text.pairs.partner[close].filter(|open| *open < close)?;
+        (open..close).find(|at| lexed.is(*at, name))
+    };
+    let functions = text.names.declared.iter().filter(|d| d.kind != NameKind::Value);
+    functions
+        .filter(|d| receives(d.token).is_some())
+        .map(|d| lexed.text(&lexed.code[d.token]).to_owned())
+        .collect()
 }
