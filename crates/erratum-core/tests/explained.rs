@@ -144,3 +144,17 @@ fn a_variable_of_a_loop_is_shown_by_itself() {
     let lines: Vec<&str> = found.declared.iter().map(|d| d.text.as_str()).collect();
     assert_eq!(lines, ["void moor(char *name)", "int i"]);
 }
+
+#[test]
+fn the_bracket_of_a_call_stands_for_the_call() {
+    let java = "class Tide {\n    double highest() { return 1.5; }\n    void go(Tide tide) {\n        int top = tide.highest«(»);\n    }\n}\n";
+    let text = "incompatible types: possible lossy conversion from double to int";
+    let clash = explained("java", "javac", java, text, &[]).clash.unwrap();
+    assert_eq!(
+        sides(&clash),
+        [("int", Some("`top`"), Some(4)), ("double", Some("what `highest` returns"), Some(2))]
+    );
+    let part = java.replace(");\n    }\n}", ").x;\n    }\n}");
+    let clash = explained("java", "javac", &part, text, &[]).clash.unwrap();
+    assert_eq!(clash.found.who, None);
+}

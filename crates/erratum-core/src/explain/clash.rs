@@ -118,10 +118,12 @@ fn wants(case: &Case, message: &Message) -> Option<Who> {
             place(text, name.token),
         ));
     }
-    // The first token of what is assigned, or an operator of it (javac points there).
+    // The first token of what is assigned, or one that stands for all of it.
     let equals = (start..at).find(|at| matches!(lexed.word(*at), "=" | ":="))?;
     let outside = text.pairs.inside[at] == text.pairs.inside[equals];
-    if !outside || !(at == equals + 1 || lexed.kind(at) == Some(TokenKind::Op)) {
+    // javac points at an operator, or at the bracket of a call.
+    let within = lexed.kind(at) == Some(TokenKind::Op) || called(case, at).is_some();
+    if !outside || !(at == equals + 1 || within) {
         return None;
     }
     let target = target(case, start, equals)?;
@@ -227,6 +229,13 @@ fn has(case: &Case) -> Option<Who> {
     if !start_fits {
         return None;
     }
+    if let Some(name) = called(case, first) {
+        let mut functions =
+            text.names.of(lexed.word(name)).filter(|d| d.kind == NameKind::Function);
+        let declared = functions.next().filter(|_| functions.next().is_none());
+        let at = declared.and_then(|declared| place(text, declared.token));
+        return Some((format!("what `{}` returns", lexed.word(name)), at));
+    }
     let next = lexed.word(last + 1);
     let alone = first == last;
     let in_part = matches!(next, "." | "->" | "[" | "::") || lexed.is(first.wrapping_sub(1), ".");
@@ -260,6 +269,15 @@ fn has(case: &Case) -> Option<Who> {
         }
         _ => None,
     }
+}
+
+/// The name of the call whose bracket a message points at, if nothing follows the call.
+fn called(case: &Case, open: usize) -> Option<usize> {
+    let lexed = &case.text.lexed;
+    let call = lexed.is(open, "(").then(|| shape::call_at(case, open)).flatten()?;
+    let last = lexed.is(call.close + 1, lexed.language.terminator)
+        || matches!(lexed.word(call.close + 1), ")" | ",");
+    (last && lexed.kind(call.name) == Some(TokenKind::Name)).then_some(call.name)
 }
 
 /// In Haskell what follows a name is given to it, without brackets.
