@@ -1,11 +1,11 @@
 //! `known`: how many messages Erratum has words of its own for: of those that planted mistakes give,
 //! or of a list.
 
+use crate::Picked;
 use crate::sample::Sample;
-use crate::{held_back, programs};
 use clap::Args;
 use erratum_core::catalogue;
-use erratum_core::language::{LANGUAGES, Language};
+use erratum_core::language::Language;
 use erratum_core::message::{Message, Severity};
 use erratum_core::plant::{KINDS, plant};
 use erratum_core::prove::{Compile, Gravity};
@@ -16,21 +16,14 @@ use std::path::PathBuf;
 
 #[derive(Args)]
 pub struct Options {
-    /// Only this language
-    #[arg(long)]
-    language: Option<String>,
+    #[command(flatten)]
+    picked: Picked,
     /// A list instead: one message to a line, after its code and a tab if it has one
     #[arg(long, requires = "compiler")]
     list: Option<PathBuf>,
     /// Whose messages the list holds
     #[arg(long)]
     compiler: Option<String>,
-    /// The first seed
-    #[arg(long, default_value_t = 1)]
-    seed: u64,
-    /// Only the held-back programs; else only the others
-    #[arg(long)]
-    held_back: bool,
     /// Print the messages that are not known
     #[arg(long)]
     unknown: bool,
@@ -88,30 +81,19 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
         count.show(compiler, options);
         return Ok(());
     }
-    for language in LANGUAGES {
-        let wanted = options.language.as_deref().is_none_or(|wanted| wanted == language.id);
-        if wanted && let Ok(programs) = programs(language.id) {
-            planted(language, programs, options)?;
-        }
+    for language in options.picked.languages() {
+        planted(language, options)?;
     }
     Ok(())
 }
 
-fn planted(
-    language: &'static Language,
-    programs: Vec<PathBuf>,
-    options: &Options,
-) -> Result<(), Box<dyn Error>> {
+fn planted(language: &'static Language, options: &Options) -> Result<(), Box<dyn Error>> {
     let mut count = Count::default();
     let gravity = Gravity::usual(language);
     let mut before: Option<Sample> = None;
-    for (index, path) in programs.into_iter().enumerate() {
-        if held_back(index) != options.held_back {
-            continue;
-        }
+    for (seed, path) in options.picked.programs(language)? {
         let mut sample = Sample::new(&path, language, true, before.take())?;
         for slip in KINDS.iter().filter(|slip| slip.fits(language)) {
-            let seed = options.seed + 1000 * index as u64;
             let Some(planted) = plant(&sample.source, language, slip, seed) else { continue };
             let mut session = sample.session(&planted.source)?;
             sample.lend(&mut session, false);

@@ -9,7 +9,7 @@ mod score;
 mod tally;
 
 use clap::{Parser, Subcommand};
-use erratum_core::language::LANGUAGES;
+use erratum_core::language::{LANGUAGES, Language};
 use erratum_core::lex::Lexed;
 use erratum_core::model::{Model, classes};
 use erratum_core::source::Source;
@@ -62,6 +62,35 @@ fn programs(language: &str) -> Result<Vec<PathBuf>, Box<dyn Error>> {
         fs::read_dir(samples().join(language))?.flatten().map(|entry| entry.path()).collect();
     all.sort();
     Ok(all)
+}
+
+/// Which programs are measured.
+#[derive(clap::Args)]
+struct Picked {
+    /// Only this language
+    #[arg(long)]
+    language: Option<String>,
+    /// Only the held-back programs; else only the others
+    #[arg(long)]
+    held_back: bool,
+    /// The first seed
+    #[arg(long, default_value_t = 1)]
+    seed: u64,
+}
+
+impl Picked {
+    /// Each language that was asked for and has samples.
+    fn languages(&self) -> impl Iterator<Item = &'static Language> {
+        let wanted = |id: &str| self.language.as_deref().is_none_or(|wanted| wanted == id);
+        LANGUAGES.iter().copied().filter(move |l| wanted(l.id) && samples().join(l.id).is_dir())
+    }
+
+    /// The programs of a language, each with the seed for what is planted in it.
+    fn programs(&self, language: &Language) -> Result<Vec<(u64, PathBuf)>, Box<dyn Error>> {
+        let all = programs(language.id)?.into_iter().enumerate();
+        let picked = all.filter(|(index, _)| held_back(*index) == self.held_back);
+        Ok(picked.map(|(index, path)| (self.seed + 1000 * index as u64, path)).collect())
+    }
 }
 
 /// Every third program is held back: the models do not count it.

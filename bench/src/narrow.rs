@@ -1,38 +1,27 @@
 //! `narrow`: how small programs with a planted mistake get, in how many compiles.
 
+use crate::Picked;
 use crate::sample::Sample;
-use crate::{held_back, programs};
 use clap::Args;
-use erratum_core::language::{LANGUAGES, Language};
+use erratum_core::language::Language;
 use erratum_core::narrow::narrow;
 use erratum_core::plant::{KINDS, plant};
 use erratum_core::source::Program;
 use std::error::Error;
-use std::path::PathBuf;
 use std::time::{Duration, Instant};
 
 #[derive(Args)]
 pub struct Options {
-    /// Only this language
-    #[arg(long)]
-    language: Option<String>,
-    /// The first seed
-    #[arg(long, default_value_t = 1)]
-    seed: u64,
-    /// Only the held-back programs; else only the others
-    #[arg(long)]
-    held_back: bool,
+    #[command(flatten)]
+    picked: Picked,
     /// Only every n-th case
     #[arg(long, default_value_t = 1)]
     every: usize,
 }
 
 pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
-    for language in LANGUAGES {
-        let wanted = options.language.as_deref().is_none_or(|wanted| wanted == language.id);
-        if wanted && let Ok(programs) = programs(language.id) {
-            measure(language, programs, options)?;
-        }
+    for language in options.picked.languages() {
+        measure(language, options)?;
     }
     Ok(())
 }
@@ -47,21 +36,13 @@ struct Tally {
     seconds: Vec<f64>,
 }
 
-fn measure(
-    language: &'static Language,
-    programs: Vec<PathBuf>,
-    options: &Options,
-) -> Result<(), Box<dyn Error>> {
+fn measure(language: &'static Language, options: &Options) -> Result<(), Box<dyn Error>> {
     let mut tally = Tally::default();
     let mut number = 0;
     let mut before: Option<Sample> = None;
-    for (index, path) in programs.into_iter().enumerate() {
-        if held_back(index) != options.held_back {
-            continue;
-        }
+    for (seed, path) in options.picked.programs(language)? {
         let mut sample = Sample::new(&path, language, true, before.take())?;
         for slip in KINDS.iter().filter(|slip| slip.fits(language)) {
-            let seed = options.seed + 1000 * index as u64;
             let Some(planted) = plant(&sample.source, language, slip, seed) else { continue };
             number += 1;
             if number % options.every != 0 {
@@ -80,12 +61,8 @@ fn measure(
                 match found {
                     Ok(found) => {
                         tally.seconds.push(started.elapsed().as_secs_f64());
-                        let code = |source: &erratum_core::source::Source| {
-                            let lines = 1..=source.line_count();
-                            lines.filter(|l| !source.line_bytes(*l).trim_ascii().is_empty()).count()
-                        };
-                        tally.lines.push(code(&found.source));
-                        tally.whole.push(code(&planted.source));
+                        tally.lines.push(found.source.filled_lines());
+                        tally.whole.push(planted.source.filled_lines());
                         tally.compiles.push(found.compiles);
                     }
                     Err(_) => tally.failed += 1,

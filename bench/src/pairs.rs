@@ -1,10 +1,10 @@
 //! `pairs`: how often the odd bracket, quote or comment is named, and the line of its partner, from the
 //! text alone.
 
-use crate::{held_back, programs};
+use crate::Picked;
 use clap::Args;
 use erratum_core::edit;
-use erratum_core::language::{LANGUAGES, Language};
+use erratum_core::language::Language;
 use erratum_core::lex::{Lexed, Token, TokenKind};
 use erratum_core::pairs::Pairs;
 use erratum_core::plant::{KINDS, Planted, plant};
@@ -33,18 +33,11 @@ const SLIPS: &[&str] = &[
 
 #[derive(Args)]
 pub struct Options {
-    /// Only this language
-    #[arg(long)]
-    language: Option<String>,
-    /// The first seed
-    #[arg(long, default_value_t = 1)]
-    seed: u64,
+    #[command(flatten)]
+    picked: Picked,
     /// How often each slip is planted in each program
     #[arg(long, default_value_t = 1)]
     each: u64,
-    /// Only the held-back programs; else only the others
-    #[arg(long)]
-    held_back: bool,
     /// Print each case that came out wrong
     #[arg(long)]
     wrong: bool,
@@ -60,20 +53,15 @@ struct Tally {
 pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
     let mut all: BTreeMap<String, Tally> = BTreeMap::new();
     let (mut lines, mut seconds) = (0usize, 0f64);
-    for language in LANGUAGES {
-        let wanted = options.language.as_deref().is_none_or(|wanted| wanted == language.id);
-        let Ok(programs) = programs(language.id) else { continue };
-        for (index, path) in programs.into_iter().enumerate().filter(|_| wanted) {
-            if held_back(index) != options.held_back {
-                continue;
-            }
+    for language in options.picked.languages() {
+        for (first_seed, path) in options.picked.programs(language)? {
             let name = path.file_name().map_or(String::new(), |n| n.to_string_lossy().into_owned());
             let source = Source::new(name.as_str(), fs::read(Path::new(&path))?);
             for slip in
                 KINDS.iter().filter(|slip| SLIPS.contains(&slip.name) && slip.fits(language))
             {
                 for round in 0..options.each {
-                    let seed = options.seed + 1000 * index as u64 + round;
+                    let seed = first_seed + round;
                     let Some(planted) = plant(&source, language, slip, seed) else { continue };
                     let started = Instant::now();
                     let found = Structure::new(&planted.source, language);

@@ -85,6 +85,12 @@ impl Source {
         (last - usize::from(empty_tail)) as u32
     }
 
+    /// How many lines hold more than blanks.
+    pub fn filled_lines(&self) -> usize {
+        let lines = 1..=self.line_count();
+        lines.filter(|line| !self.line_bytes(*line).trim_ascii().is_empty()).count()
+    }
+
     /// The byte at which a line starts. Lines past the end start at the end of the text.
     pub fn line_start(&self, line: u32) -> usize {
         let index = (line.max(1) - 1) as usize;

@@ -67,10 +67,23 @@ fn a_value_is_wanted_by_the_variable_or_the_function_it_goes_to() {
 #[test]
 fn who_wants_a_part_of_an_expression_is_not_made_up() {
     let rust = "fn main() {\n    let depth = 2.5;\n    let all: f64 = depth + «3»;\n}\n";
-    let text = "mismatched types";
-    let note = "expected type `f64` found type `i32`";
-    let clash = explained("rust", "rustc", rust, text, &[note]).clash.unwrap();
+    let text = "expected `f64`, found `i32`";
+    let clash = explained("rust", "rustc", rust, text, &[]).clash.unwrap();
     assert_eq!(clash.expected.who, None);
+    let whole = rust.replace("depth + «3»", "«3»");
+    let clash = explained("rust", "rustc", &whole, text, &[]).clash.unwrap();
+    assert_eq!(clash.expected.who.as_deref(), Some("`all`"));
+}
+
+#[test]
+fn a_part_of_what_is_returned_is_not_taken_for_the_whole() {
+    let rust = "fn depth(base: f64) -> f64 {\n    return base + «3»;\n}\n";
+    let text = "expected `f64`, found `i32`";
+    let clash = explained("rust", "rustc", rust, text, &[]).clash.unwrap();
+    assert_eq!(clash.expected.who, None);
+    let whole = "fn depth(base: i32) -> f64 {\n    return «base»;\n}\n";
+    let clash = explained("rust", "rustc", whole, text, &[]).clash.unwrap();
+    assert_eq!(clash.expected.who.as_deref(), Some("what `depth` returns"));
 }
 
 #[test]

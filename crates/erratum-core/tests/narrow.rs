@@ -115,6 +115,11 @@ fn a_spent_budget_gives_what_was_reached() {
 }
 
 #[test]
+fn a_budget_that_is_spent_at_once_is_not_taken_for_a_message_that_is_gone() {
+    assert_eq!(narrowed(FERRY, 0).map(|_| ()), Err(NarrowError::NoTime));
+}
+
+#[test]
 fn a_message_without_a_place_or_that_does_not_come_again_is_refused() {
     let program = Program::single(Source::new("ferry.c", &b"int a;\n"[..]));
     let compile = NamesOnly::new(100);

@@ -41,7 +41,7 @@ pub enum Command {
     /// The smallest part of a program that still gives a message
     Narrow(Narrow),
     /// One text to ask for help with: the smallest program, the compiler's words, what was found
-    Share(Narrow),
+    Share(Share),
     /// What a word of the trade, a code or a pasted message means
     Means(Means),
     /// Check texts of your own, for mistakes and words
@@ -71,21 +71,35 @@ pub enum Color {
     Never,
 }
 
-/// Options that all commands with a verdict share.
+/// Options of all commands that show something.
 #[derive(Args, Clone, Debug, Default)]
-pub struct Common {
-    /// Print the verdict as JSON, and nothing else
+pub struct Shown {
+    /// Print as JSON, and nothing else
     #[arg(long)]
     pub json: bool,
+    #[command(flatten)]
+    pub page: Page,
+}
+
+/// How to write for people, and in which language the program is.
+#[derive(Args, Clone, Debug, Default)]
+pub struct Page {
     /// Use colour
     #[arg(long, value_enum, default_value_t, value_name = "WHEN")]
     pub color: Color,
     /// Columns to write in [default: those of the terminal, at most 100]
     #[arg(long, value_name = "COLUMNS", value_parser = clap::value_parser!(u16).range(20..))]
     pub width: Option<u16>,
-    /// The language, where the file's name does not tell it: c, java, typescript, …
+    /// The programming language, where nothing else tells it: c, java, typescript, …
     #[arg(long, value_name = "LANGUAGE")]
     pub language: Option<String>,
+}
+
+/// Options that all commands with a verdict share.
+#[derive(Args, Clone, Debug, Default)]
+pub struct Common {
+    #[command(flatten)]
+    pub shown: Shown,
     /// Handle all warnings like errors, after the errors
     #[arg(short, long)]
     pub warnings: bool,
@@ -200,12 +214,12 @@ pub struct Pairs {
     #[arg(long, conflicts_with_all = ["all", "json"])]
     pub tidy: bool,
     #[command(flatten)]
-    pub common: Answering,
+    pub shown: Shown,
 }
 
-/// `erratum narrow` and `erratum share`
+/// What is narrowed, and how.
 #[derive(Args, Clone, Debug)]
-pub struct Narrow {
+pub struct Narrowing {
     /// The files to compile together
     #[arg(value_name = "FILES", required = true)]
     pub files: Vec<PathBuf>,
@@ -221,8 +235,28 @@ pub struct Narrow {
     /// Seconds that it may take [default: 30]
     #[arg(long, value_name = "SECONDS", value_parser = seconds, allow_negative_numbers = true)]
     pub budget: Option<f64>,
+}
+
+/// `erratum narrow`
+#[derive(Args, Clone, Debug)]
+pub struct Narrow {
     #[command(flatten)]
-    pub common: Answering,
+    pub narrowing: Narrowing,
+    #[command(flatten)]
+    pub shown: Shown,
+}
+
+/// `erratum share`
+#[derive(Args, Clone, Debug)]
+pub struct Share {
+    #[command(flatten)]
+    pub narrowing: Narrowing,
+    /// As one HTML page that needs nothing beside it, as is done for `--out NAME.html`
+    #[arg(long)]
+    pub html: bool,
+    /// The programming language, where the file's name does not tell it: c, java, typescript, …
+    #[arg(long, value_name = "LANGUAGE")]
+    pub language: Option<String>,
 }
 
 /// `erratum means`
@@ -232,24 +266,7 @@ pub struct Means {
     #[arg(value_name = "WORDS")]
     pub words: Vec<String>,
     #[command(flatten)]
-    pub common: Answering,
-}
-
-/// Options of what answers a question.
-#[derive(Args, Clone, Debug, Default)]
-pub struct Answering {
-    /// Print as JSON
-    #[arg(long)]
-    pub json: bool,
-    /// Use colour
-    #[arg(long, value_enum, default_value_t, value_name = "WHEN")]
-    pub color: Color,
-    /// Columns to write in [default: those of the terminal, at most 100]
-    #[arg(long, value_name = "COLUMNS", value_parser = clap::value_parser!(u16).range(20..))]
-    pub width: Option<u16>,
-    /// The language, where nothing else tells it: c, java, typescript, …
-    #[arg(long, value_name = "LANGUAGE")]
-    pub language: Option<String>,
+    pub shown: Shown,
 }
 
 /// `erratum texts`

@@ -42,7 +42,7 @@ impl Examined {
 
 /// The language that `--language` names.
 pub fn named_language(common: &Common) -> Result<Option<&'static Language>, Failure> {
-    language_of_name(common.language.as_deref())
+    language_of_name(common.shown.page.language.as_deref())
 }
 
 /// The language of a name that was given.

@@ -52,6 +52,7 @@ fn beside(cli: &Cli) -> Option<PathBuf> {
         None => Some(parent(cli.look.files.first())),
         Some(Command::Look(look)) => Some(parent(look.files.first())),
         Some(Command::Mend(mend)) => Some(parent(mend.files.first())),
+        Some(Command::Share(share)) => Some(parent(share.narrowing.files.first())),
         Some(Command::Read(_) | Command::Means(_)) => Some(PathBuf::from(".")),
         Some(_) => None,
     }

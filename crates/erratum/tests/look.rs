@@ -129,6 +129,16 @@ fn cpp_and_java_are_looked_at_too() {
 }
 
 #[test]
+fn a_declaration_in_a_file_beside_the_program_is_shown() {
+    let folder = Folder::new();
+    folder.write("fares.h", "int fare(int zone, double base);\n");
+    let text = "#include \"fares.h\"\n\nint main(void) {\n    return fare(2);\n}\n";
+    let ran = folder.write("ferry.c", text).run(&["look", "ferry.c"]);
+    let said = "`fare` is declared on line 1 of fares.h: int fare(int zone, double base)";
+    assert!(ran.stdout.contains(said), "{}", ran.stdout);
+}
+
+#[test]
 fn a_long_message_is_shown_by_its_point_and_whole_when_asked_for() {
     if !have("g++") {
         return;

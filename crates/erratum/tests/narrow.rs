@@ -44,6 +44,19 @@ fn a_long_program_becomes_a_few_lines_that_give_the_same_message() {
 }
 
 #[test]
+fn the_json_fits_its_schema() {
+    let folder = Folder::new();
+    let ran = folder.write("tide.c", support::TIDE).run(&["narrow", "--json", "tide.c"]);
+    let schema: serde_json::Value =
+        serde_json::from_str(include_str!("../../../docs/narrowed.schema.json")).unwrap();
+    let json: serde_json::Value = serde_json::from_str(&ran.stdout).unwrap();
+    let validator = jsonschema::validator_for(&schema).unwrap();
+    let errors: Vec<String> = validator.iter_errors(&json).map(|e| e.to_string()).collect();
+    assert!(errors.is_empty(), "{errors:?}");
+    assert_eq!(json["message"]["at"]["file"], "tide.c");
+}
+
+#[test]
 fn nothing_is_written_over_and_a_wrong_number_is_named() {
     let folder = Folder::new();
     folder.write("ferry.c", long(true)).write("small.c", "mine");

@@ -12,7 +12,7 @@ pub use term::{Crash, Shape, Term};
 pub use texts::{MistakeTexts, TermTexts, Texts};
 
 use crate::message::{Message, Severity};
-use std::collections::BTreeMap;
+use std::collections::{BTreeMap, BTreeSet};
 use std::sync::{LazyLock, OnceLock};
 
 /// Names and what they stand for in a text of the catalogue.
@@ -58,6 +58,13 @@ fn shipped(id: &str) -> Option<&'static Entry> {
 
 fn shipped_ids() -> impl Iterator<Item = &'static str> {
     SHIPPED.entries.iter().map(|entry| entry.id.as_str())
+}
+
+/// The compilers of which messages are known.
+fn shipped_compilers() -> BTreeSet<&'static str> {
+    let patterns = SHIPPED.entries.iter().flat_map(|entry| &entry.patterns);
+    let worded = SHIPPED.worded.keys().map(String::as_str);
+    patterns.map(|pattern| pattern.compiler.as_str()).chain(worded).collect()
 }
 
 fn shipped_term(name: &str) -> Option<&'static Term> {
@@ -192,6 +199,13 @@ pub fn shown_by(message: &Message, compiler: &str) -> Vec<Shown> {
         std::cmp::Reverse((!shown.entry.neutral, shown.weight, shown.entry.usual))
     });
     all
+}
+
+/// Whether a kind of mistake is known to come with other codes than that of a message.
+pub fn has_other_codes(entry: &Entry, message: &Message) -> bool {
+    let Some(code) = &message.code else { return false };
+    let mut codes = entry.patterns.iter().filter_map(|pattern| pattern.code.as_ref()).peekable();
+    codes.peek().is_some() && codes.all(|known| known != code)
 }
 
 /// What a message shows by itself, where no fix has shown the cause.

@@ -32,12 +32,6 @@ const ALWAYS: &[&str] = &["line", "reported", "old", "new", "file"];
 /// How many words a sentence may have before it is hard to read.
 const WORDS: usize = 25;
 
-/// Compilers whose messages a pattern may name.
-const COMPILERS: &[&str] = &[
-    "gcc", "clang", "javac", "rustc", "tsc", "ghc", "fpc", "mcs", "csc", "vbc", "scalac", "go",
-    "qmllint", "msvc", "spcomp", "gfortran", "gnat", "kotlinc", "swiftc", "delphi",
-];
-
 #[derive(Deserialize)]
 #[serde(deny_unknown_fields)]
 struct Raw {
@@ -201,11 +195,13 @@ impl Reader<'_> {
         }
         for pattern in &mistake.patterns {
             let at = self.field(table, "patterns");
-            if !COMPILERS.contains(&pattern.compiler.as_str()) {
+            let compilers = super::shipped_compilers();
+            if !compilers.contains(pattern.compiler.as_str()) {
+                let compilers: Vec<&str> = compilers.into_iter().collect();
                 let reason = format!(
-                    "`{}` is no compiler that Erratum reads; there are: {}",
+                    "`{}` is no compiler that Erratum knows messages of; there are: {}",
                     pattern.compiler,
-                    COMPILERS.join(", ")
+                    compilers.join(", ")
                 );
                 self.note(at, entry, &reason, true);
             }
@@ -269,6 +265,60 @@ fn nearest(id: &str) -> Option<&'static str> {
     let near = super::shipped_ids().map(|known| (letters(id, known), known));
     let (far, known) = near.min_by(|a, b| a.0.total_cmp(&b.0))?;
     (far <= 1.0 + id.len() as f64 / 5.0).then_some(known)
+}
+
+/// Texts as they are printed for others to start from: what is not given is left out.
+#[derive(Serialize)]
+struct Printed<'a> {
+    #[serde(skip_serializing_if = "Vec::is_empty")]
+    mistake: Vec<PrintedMistake<'a>>,
+    #[serde(skip_serializing_if = "Vec::is_empty")]
+    term: Vec<PrintedTerm<'a>>,
+}
+
+#[derive(Serialize)]
+struct PrintedMistake<'a> {
+    id: &'a str,
+    title: &'a str,
+    general: &'a str,
+    meaning: &'a str,
+    advice: &'a str,
+}
+
+#[derive(Serialize)]
+struct PrintedTerm<'a> {
+    name: &'a str,
+    meaning: &'a str,
+    why: &'a str,
+}
+
+/// The texts of mistakes and words, as a file of texts.
+///
+/// # Errors
+/// The name that is neither a kind of mistake nor a word.
+pub fn print<'n>(names: &[&'n str]) -> Result<String, &'n str> {
+    let mut printed = Printed { mistake: Vec::new(), term: Vec::new() };
+    for name in names {
+        if let Some(entry) = super::entry(name) {
+            printed.mistake.push(PrintedMistake {
+                id: &entry.id,
+                title: &entry.title,
+                general: &entry.general,
+                meaning: &entry.meaning,
+                advice: &entry.advice,
+            });
+        } else {
+            let term = super::terms().iter().find(|term| term.name.eq_ignore_ascii_case(name));
+            let term = term.ok_or(*name)?;
+            printed.term.push(PrintedTerm {
+                name: &term.name,
+                meaning: &term.meaning,
+                why: &term.why,
+            });
+        }
+    }
+    // Texts alone can always be written.
+    Ok(toml::to_string(&printed).unwrap_or_default())
 }
 
 /// Puts texts in the place of those that the catalogue has.
@@ -384,6 +434,8 @@ mod tests {
             |pattern: &str| format!("[[mistake]]\nid = \"no-effect\"\npatterns = [{pattern}]\n");
         assert_eq!(problems(&entry("{ compiler = \"gcc\", text = \"{*}\" }")).len(), 1);
         assert_eq!(problems(&entry("{ compiler = \"gc\", text = \"no effect\" }")).len(), 1);
+        // The compilers are called as the catalogue calls them.
+        assert_eq!(problems(&entry("{ compiler = \"cl\", text = \"no effect\" }")), []);
         assert_eq!(problems(&entry("{ compiler = \"gcc\", text = \"no effect\" }")), []);
     }
 

@@ -42,8 +42,12 @@ pub(super) fn clash(message: &Message, compiler: &str, case: Option<&Case>) -> O
         return None;
     }
     if let Some(case) = case.filter(|_| direct) {
-        (clash.expected.who, clash.expected.at) = wants(case, message).unzip_place();
-        (clash.found.who, clash.found.at) = has(case).unzip_place();
+        for (side, who) in
+            [(&mut clash.expected, wants(case, message)), (&mut clash.found, has(case))]
+        {
+            let (who, at) = who.unzip();
+            (side.who, side.at) = (who, at.flatten());
+        }
     }
     Some(clash)
 }
@@ -74,17 +78,8 @@ fn both(message: &Message, compiler: &str) -> Option<(String, String, bool)> {
     Some((expected, found, direct))
 }
 
+/// What wants or has a type, and where that is declared.
 type Who = (String, Option<Place>);
-
-trait UnzipPlace {
-    fn unzip_place(self) -> (Option<String>, Option<Place>);
-}
-
-impl UnzipPlace for Option<Who> {
-    fn unzip_place(self) -> (Option<String>, Option<Place>) {
-        self.map_or((None, None), |(who, at)| (Some(who), at))
-    }
-}
 
 fn place(text: &Text, token: usize) -> Option<Place> {
     let token = text.lexed.code.get(token)?;
@@ -108,8 +103,17 @@ fn wants(case: &Case, message: &Message) -> Option<Who> {
     if let Some((call, index)) = argument(case, at) {
         return parameter(case, &call, index);
     }
+    // javac points at an operator of what is meant, or at the bracket of a call.
+    let stands_for_all = lexed.kind(at) == Some(TokenKind::Op) || called(case, at).is_some();
+    // The first token of what is returned or assigned, or one that stands for all of it; not a part.
+    let all_behind = |before: usize| {
+        text.pairs.inside[at] == text.pairs.inside[before] && (at == before + 1 || stands_for_all)
+    };
     let start = statement(case, at);
-    if lexed.is(start, "return") || before_on_line(case, at, "return") {
+    if let Some(word) = (start..at).find(|at| lexed.is(*at, "return")) {
+        if !all_behind(word) {
+            return None;
+        }
         let function = shape::function_around(case, at)?;
         let mut functions = text.names.declared.iter().filter(|d| d.kind == NameKind::Function);
         let name = functions.rfind(|d| d.token < function.open)?;
@@ -118,12 +122,8 @@ fn wants(case: &Case, message: &Message) -> Option<Who> {
             place(text, name.token),
         ));
     }
-    // The first token of what is assigned, or one that stands for all of it.
     let equals = (start..at).find(|at| matches!(lexed.word(*at), "=" | ":="))?;
-    let outside = text.pairs.inside[at] == text.pairs.inside[equals];
-    // javac points at an operator, or at the bracket of a call.
-    let within = lexed.kind(at) == Some(TokenKind::Op) || called(case, at).is_some();
-    if !outside || !(at == equals + 1 || within) {
+    if !all_behind(equals) {
         return None;
     }
     let target = target(case, start, equals)?;
@@ -186,6 +186,8 @@ fn parameter(case: &Case, call: &Call, index: usize) -> Option<Who> {
     })
 }
 
+/// The first token of the statement on this line: what began further up may be another one where lines
+/// end statements.
 fn statement(case: &Case, at: usize) -> usize {
     let lexed = &case.text.lexed;
     let mut start = at;
@@ -193,10 +195,6 @@ fn statement(case: &Case, at: usize) -> usize {
         start -= 1;
     }
     start
-}
-
-fn before_on_line(case: &Case, at: usize, word: &str) -> bool {
-    case.text.lexed.is(at.wrapping_sub(1), word)
 }
 
 /// The variable that is given a value: a single name before `=`, with or without its type.

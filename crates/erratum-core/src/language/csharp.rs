@@ -321,6 +321,7 @@ pub(super) static CSHARP: Language = Language {
         ("not", "!"),
         ("super", "base"),
     ],
+    never: "throw null;",
     defaults: &[
         ("int", "0"),
         ("long", "0"),

@@ -219,6 +219,7 @@ pub(super) static GO: Language = Language {
         ("untyped bool", "bool"),
         ("untyped rune", "rune"),
     ],
+    never: "panic(\"\")",
     defaults: &[
         ("int", "0"),
         ("int64", "0"),

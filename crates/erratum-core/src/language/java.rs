@@ -302,6 +302,7 @@ pub(super) static JAVA: Language = Language {
         ("or", "||"),
         ("not", "!"),
     ],
+    never: "throw null;",
     defaults: &[
         ("int", "0"),
         ("long", "0"),

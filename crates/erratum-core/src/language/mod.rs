@@ -148,6 +148,7 @@ const PLAIN: Language = Language {
     spelling: &[],
     called: &[],
     defaults: &[],
+    never: "",
     grave_warnings: &[],
 };
 
@@ -218,6 +219,9 @@ pub struct Language {
     pub called: &'static [(&'static str, &'static str)],
     /// A starting value for each built-in type.
     pub defaults: &'static [(&'static str, &'static str)],
+    /// A statement that never ends, so that it may stand for any body; empty where a body returns a
+    /// starting value instead.
+    pub never: &'static str,
     /// Warnings that tell of a mistake (the language forbids it, or the program goes wrong): they
     /// are looked at like errors, after them.
     pub grave_warnings: &'static [&'static str],
@@ -228,6 +232,11 @@ impl Language {
     pub fn is_keyword(&self, word: &str) -> bool {
         self.keywords.contains(&word)
             || (self.any_case && self.keywords.iter().any(|k| k.eq_ignore_ascii_case(word)))
+    }
+
+    /// Whether the indentation makes the blocks.
+    pub fn blocks_by_indentation(&self) -> bool {
+        self.form == DeclarationForm::Haskell
     }
 
     /// The word that closes the block which a word opens.

@@ -282,6 +282,7 @@ pub(super) static RUST: Language = Language {
         ("not", "!"),
         ("public", "pub"),
     ],
+    never: "panic!()",
     defaults: &[
         ("i8", "0"),
         ("i16", "0"),

@@ -255,6 +255,7 @@ pub(super) static SCALA: Language = Language {
         ("True", "true"),
         ("False", "false"),
     ],
+    never: "???",
     defaults: &[
         ("Int", "0"),
         ("Long", "0"),

@@ -237,6 +237,7 @@ pub(super) static TYPESCRIPT: Language = Language {
         ("not", "!"),
         ("foreach", "for"),
     ],
+    never: "throw 0;",
     defaults: &[("number", "0"), ("string", "\"\""), ("boolean", "false")],
     ..super::PLAIN
 };

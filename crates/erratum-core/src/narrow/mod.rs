@@ -28,6 +28,8 @@ pub enum NarrowError {
     NoPlace,
     /// Compiled again, the program does not give the message.
     Gone,
+    /// The budget was spent before anything could be compiled.
+    NoTime,
 }
 
 impl fmt::Display for NarrowError {
@@ -35,6 +37,9 @@ impl fmt::Display for NarrowError {
         f.write_str(match self {
             NarrowError::NoPlace => "the message points at no line of the program",
             NarrowError::Gone => "compiled again, the program does not give the message any more",
+            NarrowError::NoTime => {
+                "the time was up before anything was tried; a larger --budget helps"
+            }
         })
     }
 }
@@ -63,7 +68,7 @@ pub struct Narrowed {
     pub message: Message,
     /// How many copies were compiled.
     pub compiles: usize,
-    /// Whether nothing more can go; false if the budget ended it.
+    /// Whether no part more can go by itself; false if the budget ended it.
     pub complete: bool,
 }
 
@@ -106,7 +111,8 @@ pub fn narrow(
         compiles: 0,
     };
     if !search.holds(&[Vec::new()])[0] {
-        return Err(NarrowError::Gone);
+        let untried = search.compiles == 0;
+        return Err(if untried { NarrowError::NoTime } else { NarrowError::Gone });
     }
     let text = Text::new(source, language);
     search.comments(&text);
@@ -141,7 +147,8 @@ struct Search<'a> {
     progress: &'a mut dyn FnMut(Progress),
     /// What is switched off so far: edits of the text as it stands, none within another.
     cuts: Vec<Edit>,
-    tried: HashMap<u64, bool>,
+    /// For each text that was compiled, the message as it gives it.
+    tried: HashMap<u64, Option<Message>>,
     compiles: usize,
 }
 
@@ -194,13 +201,14 @@ impl Search<'_> {
             let reports = self.compile.compile(&batch, self.depth());
             self.compiles += batch.len();
             for ((hash, index), report) in fresh.into_iter().zip(reports) {
-                let holds = report.is_ok_and(|report| self.gives(&report, &sets[index]).is_some());
-                self.tried.insert(hash, holds);
+                let report = report.ok();
+                let message = report.and_then(|report| self.gives(&report, &sets[index]).cloned());
+                self.tried.insert(hash, message);
             }
         }
         hashes
             .iter()
-            .map(|hash| hash.is_some_and(|hash| self.tried.get(&hash) == Some(&true)))
+            .map(|hash| hash.is_some_and(|hash| matches!(self.tried.get(&hash), Some(Some(_)))))
             .collect()
     }
 
@@ -274,7 +282,7 @@ impl Search<'_> {
         self.cuts = self.with(more);
         let lines = self
             .apply(&self.cuts)
-            .map_or(0, |program| program.file(self.source.name()).map_or(0, code_lines));
+            .map_or(0, |program| program.file(self.source.name()).map_or(0, Source::filled_lines));
         (self.progress)(Progress { compiles: self.compiles, lines });
     }
 
@@ -392,7 +400,7 @@ impl Search<'_> {
 
     /// Takes out as many units as can go.
     fn reduce(&mut self, units: &[Unit]) {
-        for _ in 0..3 {
+        for _ in 0..ROUNDS {
             let left: Vec<Edit> = units
                 .iter()
                 .filter(|unit| !self.is_gone(unit))
@@ -502,10 +510,8 @@ impl Search<'_> {
         self.blank_lines();
         let program = self.apply(&self.cuts).ok_or(NarrowError::Gone)?;
         let source = program.file(self.source.name()).cloned().ok_or(NarrowError::Gone)?;
-        let report = self.compile.compile(std::slice::from_ref(&program), self.depth()).remove(0);
-        self.compiles += 1;
-        let report = report.map_err(|_| NarrowError::Gone)?;
-        let message = self.gives(&report, &self.cuts).cloned().ok_or(NarrowError::Gone)?;
+        // Nothing is kept that was not compiled.
+        let message = self.tried.get(&hash(&source)).cloned().flatten().ok_or(NarrowError::Gone)?;
         let map = PositionMap::new(self.source.name(), &self.cuts);
         let lexed = Lexed::new(&source, self.language);
         let lines = (1..=source.line_count())
@@ -543,13 +549,6 @@ impl Search<'_> {
             .collect();
         self.attempt(&blank);
     }
-}
-
-/// How many lines of a text hold something.
-fn code_lines(source: &Source) -> usize {
-    (1..=source.line_count())
-        .filter(|line| !source.line_bytes(*line).trim_ascii().is_empty())
-        .count()
 }
 
 fn hash(source: &Source) -> u64 {

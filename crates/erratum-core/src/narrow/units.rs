@@ -1,6 +1,5 @@
 //! The parts of a text that can be switched off: declarations and statements, each with its blocks.
 
-use crate::language::DeclarationForm;
 use crate::lex::{Lexed, TokenKind};
 use crate::names::NameKind;
 use crate::propose::Text;
@@ -27,10 +26,7 @@ impl Unit {
 /// Whether statements of a language can be told by brackets and marks. Where words hold them together, or
 /// the indentation does, a text is narrowed line by line.
 pub(super) fn by_statements(lexed: &Lexed) -> bool {
-    !matches!(
-        lexed.language.form,
-        DeclarationForm::Haskell | DeclarationForm::Pascal | DeclarationForm::Basic
-    ) && lexed.language.blocks.is_empty()
+    !lexed.language.blocks_by_indentation() && lexed.language.blocks.is_empty()
 }
 
 /// The units among the code tokens `from..to`, all of one level.
@@ -164,26 +160,23 @@ pub(super) fn hollow(text: &Text, block: (usize, usize)) -> Vec<String> {
     let lexed = &text.lexed;
     let language = lexed.language;
     let mut all = vec![String::new()];
+    if !language.never.is_empty() {
+        all.push(format!(" {} ", language.never));
+        return all;
+    }
     let header = text.names.declared.iter().rev();
     let function = header
         .filter(|d| d.kind == NameKind::Function && d.token < block.0)
-        .find(|d| lexed.code[d.token].line + 6 >= lexed.code[block.0].line);
-    match language.id {
-        "rust" => all.push(" todo!() ".to_owned()),
-        "scala" => all.push(" ??? ".to_owned()),
-        "go" => all.push(" panic(\"\") ".to_owned()),
-        "typescript" => all.push(" throw 0; ".to_owned()),
-        "csharp" => all.push(" throw null; ".to_owned()),
-        "java" => all.push(" throw null; ".to_owned()),
-        _ => {
-            let typed = function.and_then(|d| d.typed).map(|(first, last)| {
-                lexed.source.slice(lexed.code[first].start, lexed.code[last].end).into_owned()
-            });
-            if typed.as_deref() != Some("void") {
-                let value = typed.and_then(|typed| language.default_of(&typed));
-                all.push(format!(" return {}; ", value.unwrap_or("0")));
-            }
-        }
+        .find(|d| lexed.code[d.token].line + HEADER >= lexed.code[block.0].line);
+    let typed = function.and_then(|d| d.typed).map(|(first, last)| {
+        lexed.source.slice(lexed.code[first].start, lexed.code[last].end).into_owned()
+    });
+    if typed.as_deref() != Some("void") {
+        let value = typed.and_then(|typed| language.default_of(&typed));
+        all.push(format!(" return {}; ", value.unwrap_or("0")));
     }
     all
 }
+
+/// How many lines the header of a function has at most.
+const HEADER: u32 = 6;

@@ -223,7 +223,9 @@ fn mutable(case: &Case, all: &mut Vec<Candidate>) {
         if name.as_ref().is_some_and(|name| name != lexed.word(declared.token)) {
             continue;
         }
-        if !lexed.is(declared.token.wrapping_sub(1), "mut") {
+        // What a binding may hold does not depend on whether it may change: only `&mut` is a type.
+        let types = case.message.code.as_deref() == Some("E0308");
+        if !types && !lexed.is(declared.token.wrapping_sub(1), "mut") {
             let edit = case.insert(lexed.code[declared.token].start, "mut ");
             all.push(Candidate::new("missing-mut", 3.5, vec![edit]));
         }

@@ -287,8 +287,9 @@ fn judged_root(
         let said = |c: &propose::Candidate| {
             judged.phase < Phase::Name
                 || judged.shown.iter().any(|s| s.entry.id == c.mistake)
-                || catalogue::entry(c.mistake).is_some_and(|entry| entry.phase >= Phase::Name)
-                    && !judged.shown.is_empty()
+                || catalogue::entry(c.mistake).is_some_and(|entry| {
+                    entry.phase >= Phase::Name && !catalogue::has_other_codes(entry, message)
+                }) && !judged.shown.is_empty()
         };
         let second = all.get(1).map_or(f64::NEG_INFINITY, |c| c.score);
         all.first()

@@ -15,13 +15,16 @@ use crate::source::Program;
 use std::collections::HashMap;
 use std::sync::Arc;
 
+/// The texts that were read, by their file's name and bytes.
+pub(super) type Texts = HashMap<(String, Arc<[u8]>), Arc<Text>>;
+
 pub(super) struct Search<'a> {
     original: &'a Program,
     language: &'static Language,
     limits: Limits,
     memory: Memory<'a>,
     compile: &'a dyn Compile,
-    texts: HashMap<(String, Arc<[u8]>), Arc<Text>>,
+    texts: Texts,
     /// The files beside the program, read when they are first asked for.
     neighbours: Option<Vec<Arc<Text>>>,
 }
@@ -86,6 +89,8 @@ impl<'a> Search<'a> {
             limits: self.limits,
             compile: self.compile,
             compiles: self.memory.compiles,
+            texts: &self.texts,
+            beside: self.neighbours.as_deref().unwrap_or_default(),
         }
     }
 

@@ -3,6 +3,7 @@
 
 use super::compare::compare;
 use super::node::{Done, Node, Step};
+use super::search::Texts;
 use super::settle::{Settled, Unit};
 use super::trial::{Tried, warns};
 use super::{Compile, Found, Gravity, Limits, Report};
@@ -23,6 +24,9 @@ pub(super) struct Scene<'a> {
     pub limits: Limits,
     pub compile: &'a dyn Compile,
     pub compiles: usize,
+    /// What the search has read already, and the files beside the program.
+    pub texts: &'a Texts,
+    pub beside: &'a [Arc<Text>],
 }
 
 /// A mistake that is to become a root.
@@ -304,7 +308,11 @@ impl Teller<'_> {
         let compiler = self.scene.compile.compiler();
         let before = &draft.step.before;
         let language = self.scene.gravity.language;
-        let read = |source: &Source| Arc::new(Text::new(source, language));
+        let read = |source: &Source| {
+            let key = (source.name().to_owned(), Arc::from(source.bytes()));
+            let known = self.scene.texts.get(&key).cloned();
+            known.unwrap_or_else(|| Arc::new(Text::new(source, language)))
+        };
         let file = message.at.as_ref().and_then(|at| before.file(&at.file));
         let others = before
             .files
@@ -314,7 +322,10 @@ impl Teller<'_> {
         let all = &draft.step.report.messages;
         let case = file
             .and_then(|file| Case::new(before, read(file), message, all, shown, phase))
-            .map(|case| case.with_others(others.map(read).collect()));
+            .map(|case| {
+                let others = others.map(read).chain(self.scene.beside.iter().cloned());
+                case.with_others(others.collect())
+            });
         let mut explained = explain(message, compiler, case.as_ref());
         for place in explained.places_mut() {
             if let (Some(now), Some(original)) =

@@ -172,12 +172,8 @@ fn place_of_partner(lexed: &Lexed, odd: &OddBracket, text: &Arc<Text>) -> (Optio
     let takes_out =
         |edit: &Edit| edit.start <= own.start && edit.end >= own.end && edit.text.trim().is_empty();
     let surplus = single.clone().next().is_some_and(takes_out);
-    let end = lexed.source.bytes().len();
-    let place = single.clone().find(|edit| !edit.text.trim().is_empty()).map(|edit| {
-        // On a line of its own, the partner stands on the line that is added.
-        edit.start.min(end)
-    });
-    (place, surplus)
+    let adds = single.clone().find(|edit| !edit.text.trim().is_empty());
+    (adds.map(|edit| edit.start), surplus)
 }
 
 fn bracket(lexed: &Lexed, odd: &OddBracket, text: Option<&Arc<Text>>) -> OddMark {

@@ -112,15 +112,10 @@ pub(super) fn layout(lexed: &Lexed, pairs: &Pairs) -> Layout {
     layout
 }
 
-/// Where a language lays blocks out by indentation, a deeper line is a part of the one above: there
-/// nothing is uneven.
-fn by_indentation(lexed: &Lexed) -> bool {
-    lexed.language.id == "haskell"
-}
-
 fn uneven(lexed: &Lexed, pairs: &Pairs) -> Vec<Uneven> {
     let mut found = Vec::new();
-    if by_indentation(lexed) {
+    // There a deeper line is a part of the one above: nothing is uneven.
+    if lexed.language.blocks_by_indentation() {
         return found;
     }
     // For each block, how far its first line is indented.

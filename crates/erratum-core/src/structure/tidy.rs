@@ -8,7 +8,7 @@ use crate::source::Source;
 /// The lines of a text, each indented as deep as the blocks around it say. Lines inside of texts and
 /// comments stay as they are. Nothing for a language in which indentation makes the blocks.
 pub fn tidy(source: &Source, language: &'static Language) -> Option<String> {
-    if language.id == "haskell" {
+    if language.blocks_by_indentation() {
         return None;
     }
     let lexed = Lexed::new(source, language);

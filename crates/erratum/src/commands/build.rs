@@ -162,10 +162,10 @@ impl Built {
         let Some(first) = self.groups.first().and_then(|group| group.files.first()) else {
             return Ok(());
         };
-        if count < 2 || common.json || common.quiet {
+        if count < 2 || common.shown.json || common.quiet {
             return Ok(());
         }
-        let mut out = show::out(common.color);
+        let mut out = show::out(common.shown.page.color);
         writeln!(out, "{count} files have errors. Start with {}.", first.display())?;
         for group in &self.groups {
             let names: Vec<String> = group.files.iter().map(|f| f.display().to_string()).collect();

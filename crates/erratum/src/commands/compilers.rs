@@ -59,12 +59,8 @@ pub fn run(arguments: &Compilers) -> Result<u8, Failure> {
                     });
                     let (compiler, version) = (line.compiler, &line.version);
                     let start = format!("  {compiler:<9} {version:<12} {:<21}", from_home(path));
-                    let options = textwrap::Options::new(width)
-                        .initial_indent(&start)
-                        .subsequent_indent("                         ");
-                    for text in textwrap::wrap(&format!(" {note}"), options) {
-                        writeln!(out, "{text}")?;
-                    }
+                    let rest = "                         ";
+                    show::paragraph(&mut out, width, &start, rest, &format!(" {note}"))?;
                 }
                 None => writeln!(out, "  {:<9} not found", line.compiler)?,
             }

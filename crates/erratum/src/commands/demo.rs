@@ -1,6 +1,6 @@
 //! `erratum demo`: look, mend and compile, on sample programs in a temporary folder.
 
-use crate::arguments::{Common, Compile, Demo, Mend};
+use crate::arguments::{Common, Compile, Demo, Mend, Page, Shown};
 use crate::commands::mend;
 use crate::examine::examine;
 use crate::failure::Failure;
@@ -33,7 +33,8 @@ const SAMPLES: &[(&str, &str, &str)] = &[
 
 /// Runs it.
 pub fn run(demo: &Demo) -> Result<u8, Failure> {
-    let common = Common { color: demo.color, language: demo.language.clone(), ..Common::default() };
+    let page = Page { color: demo.color, language: demo.language.clone(), ..Page::default() };
+    let common = Common { shown: Shown { page, ..Shown::default() }, ..Common::default() };
     let asked = crate::examine::named_language(&common)?;
     let toolbox = Toolbox::new(Path::new("."))?;
     let have = |language: &Language| toolbox.find(language, None).is_ok();
@@ -61,7 +62,8 @@ pub fn run(demo: &Demo) -> Result<u8, Failure> {
     let path = folder.path().join(name);
     let failed = |error: std::io::Error| Failure::said(format!("{}: {error}", path.display()));
     fs::write(&path, text).map_err(failed)?;
-    let common = Common { language: Some(id.to_owned()), ..common };
+    let mut common = common;
+    common.shown.page.language = Some(id.to_owned());
     let mut out = show::out(demo.color);
     let bold = anstyle::Style::new().bold();
     writeln!(out, "A small ferry line keeps its timetable in {name}. It does not compile.\n")?;

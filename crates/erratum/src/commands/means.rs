@@ -13,16 +13,16 @@ const LONGEST: u64 = 1 << 20;
 /// Runs it.
 pub fn run(arguments: &Means) -> Result<u8, Failure> {
     let language =
-        language_of_name(arguments.common.language.as_deref())?.map(|language| language.id);
+        language_of_name(arguments.shown.page.language.as_deref())?.map(|language| language.id);
     let question = question(arguments)?;
-    let mut out = show::out(arguments.common.color);
+    let mut out = show::out(arguments.shown.page.color);
     match means::means(&question, language) {
-        Ok(answers) if arguments.common.json => {
+        Ok(answers) if arguments.shown.json => {
             let text =
                 serde_json::to_string_pretty(&answers).map_err(|e| Failure::said(e.to_string()))?;
             writeln!(out, "{text}")?;
         }
-        Ok(answers) => words::show(&mut out, &answers, show::width(arguments.common.width))?,
+        Ok(answers) => words::show(&mut out, &answers, show::width(arguments.shown.page.width))?,
         Err(near) => {
             let asked = question.trim();
             let asked: String = asked.chars().take(60).collect();

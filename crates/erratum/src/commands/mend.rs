@@ -34,18 +34,18 @@ pub fn run(mend: &Mend) -> Result<u8, Failure> {
 /// Runs it on a file of the learner's, where it can be taken back, or on a sample.
 pub fn run_on(mend: &Mend, own: bool) -> Result<u8, Failure> {
     let mut examined = examined(mend)?;
-    if mend.common.json && !mend.yes && !mend.dry_run {
+    if mend.common.shown.json && !mend.yes && !mend.dry_run {
         return Err(Failure::said("with --json there is nobody to ask: add --yes or --dry-run."));
     }
     let mut plan = plan(&examined, mend)?;
     if mend.all {
         go_on(&mut examined, &mut plan, mend.sure)?;
     }
-    if !mend.common.json {
+    if !mend.common.shown.json {
         show_plan(&examined, &plan, mend)?;
     }
     if plan.steps.is_empty() || mend.dry_run {
-        if mend.common.json {
+        if mend.common.shown.json {
             show::verdict(
                 &examined.verdict,
                 &examined.program,
@@ -175,8 +175,8 @@ fn advice(root: &Root) -> String {
 }
 
 fn show_plan(examined: &Examined, plan: &Plan, mend: &Mend) -> Result<(), Failure> {
-    let mut out = show::out(mend.common.color);
-    let width = show::width(mend.common.width);
+    let mut out = show::out(mend.common.shown.page.color);
+    let width = show::width(mend.common.shown.page.width);
     let name = examined.program.files.first().map_or("", |file| file.name());
     if examined.verdict.roots.is_empty() {
         writeln!(out, "{name} compiles. There is nothing to mend.")?;
@@ -214,11 +214,7 @@ fn list(out: &mut impl Write, head: &str, items: &[String], width: usize) -> Res
         writeln!(out, "{head}")?;
     }
     for item in items {
-        let options =
-            textwrap::Options::new(width).initial_indent("  - ").subsequent_indent("    ");
-        for line in textwrap::wrap(item, options) {
-            writeln!(out, "{line}")?;
-        }
+        show::paragraph(out, width, "  - ", "    ", item)?;
     }
     Ok(())
 }
@@ -260,7 +256,7 @@ fn write(examined: &Examined, after: &Program, own: bool) -> Result<(), Failure>
 }
 
 fn println_out(mend: &Mend, text: &str) -> Result<(), Failure> {
-    let mut out = show::out(mend.common.color);
+    let mut out = show::out(mend.common.shown.page.color);
     writeln!(out, "{text}")?;
     out.flush()?;
     Ok(())
@@ -275,14 +271,14 @@ fn after(examined: &Examined, plan: &Plan, mend: &Mend, own: bool) -> Result<u8,
     let counts = |m: &&Message| m.is_error() || (mend.common.warnings && gravity.counts(m));
     let left = report.messages.iter().filter(counts).count();
     let status = u8::from(left > 0);
-    if mend.common.json {
+    if mend.common.shown.json {
         let common = &mend.common;
         let again = self::examined(mend)?;
         show::verdict(&again.verdict, &again.program, common, true, &terminal::Next::Nothing)?;
         return Ok(status);
     }
-    let mut out = show::out(mend.common.color);
-    let width = show::width(mend.common.width);
+    let mut out = show::out(mend.common.shown.page.color);
+    let width = show::width(mend.common.shown.page.width);
     let name = examined.program.files.first().map_or("", |file| file.name());
     writeln!(out, "{}", sentence(&examined.verdict, name, left, mend.common.warnings))?;
     list(&mut out, "A guess, so check it:", &plan.guesses, width)?;

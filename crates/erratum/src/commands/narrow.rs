@@ -1,13 +1,13 @@
 //! `erratum narrow`: the smallest part of a program that still gives a message.
 
-use crate::arguments::Narrow;
+use crate::arguments::{Narrow, Narrowing};
 use crate::examine::language_of_name;
 use crate::failure::Failure;
 use crate::show;
 use erratum_compilers::{Limits, Project, Session, Toolbox};
 use erratum_core::message::Message;
 use erratum_core::narrow::{Narrowed, Progress, narrow};
-use erratum_core::prove::{Compile, Report};
+use erratum_core::prove::Report;
 use erratum_core::source::Source;
 use serde::Serialize;
 use std::fs;
@@ -42,15 +42,24 @@ struct Printed<'a> {
 
 /// Runs it: 1 as after any look at a program with errors.
 pub fn run(arguments: &Narrow) -> Result<u8, Failure> {
-    new_file(arguments.out.as_deref())?;
-    let Some(small) = narrowed(arguments)? else {
-        let mut out = show::out(arguments.common.color);
-        writeln!(out, "{} compiles: there is nothing to narrow.", arguments.files[0].display())?;
+    new_file(arguments.narrowing.out.as_deref())?;
+    let Some(small) = narrowed(
+        &arguments.narrowing,
+        arguments.shown.page.language.as_deref(),
+        arguments.shown.json,
+    )?
+    else {
+        let mut out = show::out(arguments.shown.page.color);
+        writeln!(
+            out,
+            "{} compiles: there is nothing to narrow.",
+            arguments.narrowing.files[0].display()
+        )?;
         out.flush()?;
         return Ok(0);
     };
-    let mut out = show::out(arguments.common.color);
-    if arguments.common.json {
+    let mut out = show::out(arguments.shown.page.color);
+    if arguments.shown.json {
         let narrowed = &small.narrowed;
         let printed = Printed {
             schema: "erratum/narrowed/1",
@@ -65,13 +74,13 @@ pub fn run(arguments: &Narrow) -> Result<u8, Failure> {
             serde_json::to_string_pretty(&printed).map_err(|e| Failure::said(e.to_string()))?;
         writeln!(out, "{text}")?;
     } else {
-        let view = show::small::View { width: show::width(arguments.common.width) };
+        let view = show::small::View { width: show::width(arguments.shown.page.width) };
         view.show(&mut out, &small)?;
     }
-    match &arguments.out {
-        Some(path) => write(&mut out, path, &small)?,
-        None if !arguments.common.json => {
-            let name = arguments.files[0].display();
+    match &arguments.narrowing.out {
+        Some(path) => write(&mut out, path, &small, arguments.narrowing.compiler.as_deref())?,
+        None if !arguments.shown.json => {
+            let name = arguments.narrowing.files[0].display();
             writeln!(
                 out,
                 "\nNext: `erratum narrow {name} --out FILE` writes it as a file of its own."
@@ -104,8 +113,12 @@ pub fn write_new(path: &Path, bytes: &[u8]) -> Result<(), Failure> {
 }
 
 /// Narrows a program; nothing if it gives no error.
-pub fn narrowed(arguments: &Narrow) -> Result<Option<Small>, Failure> {
-    let language = language_of_name(arguments.common.language.as_deref())?;
+pub fn narrowed(
+    arguments: &Narrowing,
+    language: Option<&str>,
+    quiet: bool,
+) -> Result<Option<Small>, Failure> {
+    let language = language_of_name(language)?;
     let project = Project::open(&arguments.files, language)?;
     let folder = arguments.files[0].parent().filter(|f| !f.as_os_str().is_empty());
     let toolbox = Toolbox::new(folder.unwrap_or(Path::new(".")))?;
@@ -116,7 +129,7 @@ pub fn narrowed(arguments: &Narrow) -> Result<Option<Small>, Failure> {
     let first = session.first()?;
     session.set_budget(Duration::from_secs_f64(arguments.budget.unwrap_or(BUDGET)));
     let Some(target) = target(&first, arguments.message)? else { return Ok(None) };
-    let bar = io::stderr().is_terminal() && !arguments.common.json;
+    let bar = io::stderr().is_terminal() && !quiet;
     let mut progress = |progress: Progress| {
         if bar {
             let _ = write!(
@@ -154,22 +167,27 @@ fn target(first: &Report, asked: Option<usize>) -> Result<Option<usize>, Failure
 }
 
 /// Writes the small program, and sees whether it gives the message as a file of its own.
-fn write(out: &mut impl Write, path: &Path, small: &Small) -> Result<(), Failure> {
+fn write(
+    out: &mut impl Write,
+    path: &Path,
+    small: &Small,
+    compiler: Option<&str>,
+) -> Result<(), Failure> {
     write_new(path, small.narrowed.source.bytes())?;
     let mut text = format!("\nWritten to {}.", path.display());
-    if !gives(path, small) {
+    if !gives(path, small, compiler) {
         text += " Under this name the compiler does not give the same message: it may depend on the name of the file, or on files beside it.";
     }
     writeln!(out, "{text}")?;
     Ok(())
 }
 
-fn gives(path: &Path, small: &Small) -> bool {
+fn gives(path: &Path, small: &Small, compiler: Option<&str>) -> bool {
     let check = || -> Result<bool, erratum_compilers::Error> {
         let language = small.session.project().language;
         let project = Project::open(&[path.to_owned()], Some(language))?;
-        let found = Toolbox::new(path.parent().unwrap_or(Path::new(".")))?
-            .find(language, Some(small.session.compiler()))?;
+        let found =
+            Toolbox::new(path.parent().unwrap_or(Path::new(".")))?.find(language, compiler)?;
         let report = Session::new(project, found, Limits::default())?.first()?;
         Ok(report.messages.iter().any(|m| m.text == small.narrowed.message.text))
     };

@@ -10,10 +10,10 @@ use std::io::Write;
 
 /// Runs it: 0 if everything has its partner, 1 if not.
 pub fn run(arguments: &Pairs) -> Result<u8, Failure> {
-    let language = language_of_name(arguments.common.language.as_deref())?;
+    let language = language_of_name(arguments.shown.page.language.as_deref())?;
     let project = Project::open(std::slice::from_ref(&arguments.file), language)?;
     let Some(source) = project.program.files.first() else { return Ok(0) };
-    let mut out = show::out(arguments.common.color);
+    let mut out = show::out(arguments.shown.page.color);
     if arguments.tidy {
         let Some(text) = tidy(source, project.language) else {
             return Err(Failure::said(format!(
@@ -26,12 +26,12 @@ pub fn run(arguments: &Pairs) -> Result<u8, Failure> {
         return Ok(0);
     }
     let found = Structure::new(source, project.language);
-    if arguments.common.json {
+    if arguments.shown.json {
         let text =
             serde_json::to_string_pretty(&found).map_err(|e| Failure::said(e.to_string()))?;
         writeln!(out, "{text}")?;
     } else {
-        let width = show::width(arguments.common.width);
+        let width = show::width(arguments.shown.page.width);
         structure::View { source, width, all: arguments.all }.show(&mut out, &found)?;
     }
     out.flush()?;

@@ -69,15 +69,20 @@ fn from_here(stopped: &mut Stopped) {
 
 /// Shows why a program stopped while it ran.
 fn crashed(arguments: &Arguments, stopped: &[Stopped]) -> Result<u8, Failure> {
-    let mut out = show::out(arguments.common.color);
-    if arguments.common.json {
+    let mut out = show::out(arguments.common.shown.page.color);
+    if arguments.common.shown.json {
         let text = serde_json::to_string_pretty(&serde_json::json!({
             "schema": "erratum/crash/1",
             "crashes": stopped,
         }));
         writeln!(out, "{}", text.map_err(|e| Failure::said(e.to_string()))?)?;
     } else {
-        show::crash::show(&mut out, stopped, show::width(arguments.common.width), &source)?;
+        show::crash::show(
+            &mut out,
+            stopped,
+            show::width(arguments.common.shown.page.width),
+            &source,
+        )?;
     }
     out.flush()?;
     Ok(1)

@@ -1,6 +1,6 @@
 //! `erratum share`: one text to paste or send, for asking someone. Nothing is sent anywhere.
 
-use crate::arguments::Narrow;
+use crate::arguments::Share;
 use crate::commands::narrow::{Small, narrowed, new_file, write_new};
 use crate::failure::Failure;
 use crate::show;
@@ -11,23 +11,23 @@ use std::io::Write;
 use std::path::Path;
 
 /// Runs it: 1 as after any look at a program with errors.
-pub fn run(arguments: &Narrow) -> Result<u8, Failure> {
-    if arguments.common.json {
-        return Err(Failure::said(
-            "the text to share is Markdown; `erratum narrow --json` has its parts.",
-        ));
-    }
-    new_file(arguments.out.as_deref())?;
-    let mut out = show::out(arguments.common.color);
-    let Some(mut small) = narrowed(arguments)? else {
-        writeln!(out, "{} compiles: there is nothing to ask.", arguments.files[0].display())?;
+pub fn run(arguments: &Share) -> Result<u8, Failure> {
+    let narrowing = &arguments.narrowing;
+    new_file(narrowing.out.as_deref())?;
+    let mut out = show::out(Default::default());
+    let Some(mut small) = narrowed(narrowing, arguments.language.as_deref(), false)? else {
+        writeln!(out, "{} compiles: there is nothing to ask.", narrowing.files[0].display())?;
         out.flush()?;
         return Ok(0);
     };
     small.session.lift_budget();
     let root = root(&small);
-    let text = text(&small, root.as_ref());
-    match &arguments.out {
+    let mut text = text(&small, root.as_ref());
+    if arguments.html || narrowing.out.as_deref().is_some_and(is_page) {
+        let name = base(small.narrowed.source.name());
+        text = show::page::page(&format!("{name} does not compile"), &text);
+    }
+    match &narrowing.out {
         Some(path) => {
             write_new(path, text.as_bytes())?;
             writeln!(out, "Written to {}. Nothing was sent anywhere.", path.display())?;
@@ -36,6 +36,12 @@ pub fn run(arguments: &Narrow) -> Result<u8, Failure> {
     }
     out.flush()?;
     Ok(1)
+}
+
+/// Whether a file's name asks for a page.
+fn is_page(path: &Path) -> bool {
+    let ending = path.extension().and_then(|ending| ending.to_str()).unwrap_or("");
+    ["html", "htm"].iter().any(|html| ending.eq_ignore_ascii_case(html))
 }
 
 /// What Erratum makes of the small program.
@@ -54,7 +60,7 @@ fn text(small: &Small, root: Option<&Root>) -> String {
     let build = small.session.build(None);
     let name = base(narrowed.source.name());
     let program = String::from_utf8_lossy(narrowed.source.bytes()).into_owned();
-    let lines = program.lines().filter(|line| !line.trim().is_empty()).count();
+    let lines = narrowed.source.filled_lines();
     let mut out = format!("# {name} does not compile\n\n");
     out += &format!(
         "The smallest part that still gives the message ({lines} of {} lines):\n\n",

@@ -2,11 +2,11 @@
 
 use crate::arguments::Texts;
 use crate::failure::Failure;
-use crate::show;
+use crate::show::{self, plural};
 use crate::texts::{Folder, read_folder, said};
 use erratum_compilers::Config;
-use erratum_core::catalogue::own::Problem;
-use erratum_core::catalogue::{self, MistakeTexts, TermTexts};
+use erratum_core::catalogue;
+use erratum_core::catalogue::own::{self, Problem};
 use serde::Serialize;
 use std::io::Write;
 use std::path::Path;
@@ -52,10 +52,6 @@ pub fn run(arguments: &Texts) -> Result<u8, Failure> {
     Ok(u8::from(lost > 0))
 }
 
-fn plural(count: usize, one: &str, many: &str) -> String {
-    format!("{count} {}", if count == 1 { one } else { many })
-}
-
 fn folder(arguments: &Texts) -> Result<Folder, Failure> {
     if let Some(folder) = &arguments.folder {
         return read_folder(folder, folder);
@@ -71,56 +67,14 @@ fn folder(arguments: &Texts) -> Result<Folder, Failure> {
 
 /// Prints texts in the form in which others are written.
 fn print(names: &[String]) -> Result<u8, Failure> {
-    let mut texts = catalogue::Texts::default();
-    for name in names {
-        if let Some(entry) = catalogue::entry(name) {
-            texts.mistakes.push(MistakeTexts {
-                id: entry.id.clone(),
-                title: Some(entry.title.clone()),
-                general: Some(entry.general.clone()),
-                meaning: Some(entry.meaning.clone()),
-                advice: Some(entry.advice.clone()),
-                ..MistakeTexts::default()
-            });
-        } else if let Some(term) =
-            catalogue::terms().iter().find(|term| term.name.eq_ignore_ascii_case(name))
-        {
-            texts.terms.push(TermTexts {
-                name: term.name.clone(),
-                meaning: Some(term.meaning.clone()),
-                why: Some(term.why.clone()),
-                ..TermTexts::default()
-            });
-        } else {
-            return Err(Failure::said(format!(
-                "'{name}' is neither a kind of mistake nor a word that Erratum knows. `erratum look --json` names the kind of each mistake."
-            )));
-        }
-    }
+    let names: Vec<&str> = names.iter().map(String::as_str).collect();
+    let text = own::print(&names).map_err(|name| {
+        Failure::said(format!(
+            "'{name}' is neither a kind of mistake nor a word that Erratum knows. `erratum look --json` names the kind of each mistake."
+        ))
+    })?;
     let mut out = show::out(Default::default());
-    out.write_all(written(&texts).as_bytes())?;
+    out.write_all(text.as_bytes())?;
     out.flush()?;
     Ok(0)
-}
-
-/// As TOML. Its strings are those of JSON.
-fn written(texts: &catalogue::Texts) -> String {
-    let mut blocks = Vec::new();
-    let line = |key: &str, text: &str| format!("{key} = {}\n", serde_json::Value::from(text));
-    let given =
-        |key: &str, text: &Option<String>| text.as_deref().map_or(String::new(), |t| line(key, t));
-    for mistake in &texts.mistakes {
-        let fields = [
-            given("title", &mistake.title),
-            given("general", &mistake.general),
-            given("meaning", &mistake.meaning),
-            given("advice", &mistake.advice),
-        ];
-        blocks.push(format!("[[mistake]]\n{}{}", line("id", &mistake.id), fields.concat()));
-    }
-    for term in &texts.terms {
-        let fields = [given("meaning", &term.meaning), given("why", &term.why)];
-        blocks.push(format!("[[term]]\n{}{}", line("name", &term.name), fields.concat()));
-    }
-    blocks.join("\n")
 }

@@ -114,9 +114,5 @@ fn called(frame: &Frame) -> String {
 
 fn wrapped(out: &mut impl Write, width: usize, first: &str, text: &str) -> io::Result<()> {
     let rest = if first.is_empty() { "" } else { "       " };
-    let options = textwrap::Options::new(width).initial_indent(first).subsequent_indent(rest);
-    for line in textwrap::wrap(text, options) {
-        writeln!(out, "{line}")?;
-    }
-    Ok(())
+    super::paragraph(out, width, first, rest, text)
 }

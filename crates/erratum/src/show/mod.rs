@@ -3,6 +3,7 @@
 pub mod crash;
 pub mod json;
 pub mod line;
+pub mod page;
 mod said;
 pub mod small;
 pub mod structure;
@@ -15,6 +16,7 @@ use anstream::{AutoStream, ColorChoice};
 use erratum_core::source::Program;
 use erratum_core::verdict::Verdict;
 use std::io::{self, BufWriter, Write};
+use unicode_width::UnicodeWidthStr;
 
 /// Standard output, with or without colour.
 pub type Out = BufWriter<AutoStream<io::Stdout>>;
@@ -42,15 +44,15 @@ pub fn verdict(
     all: bool,
     next: &terminal::Next,
 ) -> Result<(), Failure> {
-    let mut out = out(common.color);
-    if common.json {
+    let mut out = out(common.shown.page.color);
+    if common.shown.json {
         json::show(&mut out, verdict)?;
     } else if common.quiet {
         line::show(&mut out, verdict)?;
     } else {
         let view = terminal::View {
             program,
-            width: width(common.width),
+            width: width(common.shown.page.width),
             all,
             verbose: common.verbose,
             next,
@@ -66,4 +68,48 @@ pub fn verdict(
 /// The exit status that a verdict means.
 pub fn status(verdict: &Verdict, common: &Common) -> u8 {
     u8::from(verdict.errors() > 0 || (common.warnings && verdict.warnings() > 0))
+}
+
+/// A text in lines of the width, the first and the further ones with what stands before them.
+pub fn paragraph(
+    out: &mut impl Write,
+    width: usize,
+    first: &str,
+    rest: &str,
+    text: &str,
+) -> io::Result<()> {
+    let options = textwrap::Options::new(width).initial_indent(first).subsequent_indent(rest);
+    textwrap::wrap(text, options).iter().try_for_each(|line| writeln!(out, "{line}"))
+}
+
+/// "1 line", "2 lines"
+pub fn plural(count: usize, one: &str, many: &str) -> String {
+    format!("{count} {}", if count == 1 { one } else { many })
+}
+
+/// "1, 2 and 3"
+pub fn listed(items: &[String]) -> String {
+    match items {
+        [] => String::new(),
+        [one] => one.clone(),
+        [most @ .., last] => format!("{} and {last}", most.join(", ")),
+    }
+}
+
+/// A line for the screen: tabs as four blanks, nothing that moves the cursor, cut to the width.
+pub fn shown(text: &str, width: usize) -> String {
+    let mut out = String::new();
+    for letter in text.chars() {
+        match letter {
+            '\t' => out.push_str("    "),
+            letter if letter.is_control() => out.push('\u{fffd}'),
+            letter => out.push(letter),
+        }
+        if out.width() > width.max(10) {
+            out.pop();
+            out.push('…');
+            break;
+        }
+    }
+    out
 }

@@ -1,6 +1,7 @@
 //! A narrowed program, for people: the message, and what is left.
 
-use super::terminal::{HEAD, QUIET, REPORTED, plural, shown};
+use super::terminal::{HEAD, QUIET, REPORTED};
+use super::{paragraph, plural, shown};
 use crate::commands::narrow::Small;
 use erratum_core::prove::Compile;
 use std::io::{self, Write};
@@ -15,9 +16,7 @@ impl View {
     /// Writes the view.
     pub fn show(&self, out: &mut impl Write, small: &Small) -> io::Result<()> {
         let narrowed = &small.narrowed;
-        let left = (1..=narrowed.source.line_count())
-            .filter(|line| !narrowed.source.line_bytes(*line).trim_ascii().is_empty())
-            .count();
+        let left = narrowed.source.filled_lines();
         let head = format!(
             "{}: {} of {} lines still give this message.",
             narrowed.source.name(),
@@ -25,7 +24,7 @@ impl View {
             small.whole.line_count()
         );
         write!(out, "{HEAD}")?;
-        self.paragraph(out, "", &head)?;
+        paragraph(out, self.width, "", "", &head)?;
         write!(out, "{HEAD:#}")?;
         writeln!(out)?;
         let at = narrowed.message.at.as_ref().map_or(0, |at| at.line);
@@ -42,23 +41,15 @@ impl View {
         }
         writeln!(out)?;
         let who = small.session.compiler();
-        let said = format!("  {who} says: {}", narrowed.message.text);
-        self.paragraph(out, "       ", &said)?;
+        let said = format!("{who} says: {}", narrowed.message.text);
+        paragraph(out, self.width, "  ", "       ", &said)?;
         let end = if narrowed.complete {
             "No declaration, statement or line more can go by itself."
         } else {
             "The time is up: more may go with a larger --budget."
         };
         let copies = plural(narrowed.compiles, "copy was", "copies were");
-        let rest = format!("  The numbers are those of the whole file. {end} {copies} compiled.");
-        self.paragraph(out, "  ", &rest)
-    }
-
-    fn paragraph(&self, out: &mut impl Write, rest: &str, text: &str) -> io::Result<()> {
-        let first: String = text.chars().take_while(|c| *c == ' ').collect();
-        let options =
-            textwrap::Options::new(self.width).initial_indent(&first).subsequent_indent(rest);
-        let lines = textwrap::wrap(text.trim_start(), options);
-        lines.iter().try_for_each(|line| writeln!(out, "{line}"))
+        let rest = format!("The numbers are those of the whole file. {end} {copies} compiled.");
+        paragraph(out, self.width, "  ", "  ", &rest)
     }
 }

@@ -1,6 +1,7 @@
 //! The structure of a file, for people: what is odd first, then counts, then the outline.
 
-use super::terminal::{FAULT, HEAD, QUIET, REPORTED, listed, plural, shown};
+use super::terminal::{FAULT, HEAD, QUIET, REPORTED};
+use super::{listed, paragraph, plural, shown};
 use erratum_core::message::Place;
 use erratum_core::source::Source;
 use erratum_core::structure::{Block, Couple, Lack, OddMark, Structure};
@@ -53,9 +54,7 @@ impl View<'_> {
         rest: &str,
         text: &str,
     ) -> io::Result<()> {
-        let options =
-            textwrap::Options::new(self.width).initial_indent(first).subsequent_indent(rest);
-        textwrap::wrap(text, options).iter().try_for_each(|line| writeln!(out, "{line}"))
+        paragraph(out, self.width, first, rest, text)
     }
 
     fn odd(&self, out: &mut impl Write, odd: &OddMark) -> io::Result<()> {

@@ -3,6 +3,7 @@
 //! Lines of the program are named in words ("at fault", "reported"), so that the view says the same
 //! without colour and through a screen reader.
 
+use super::{listed, paragraph, plural, shown};
 use anstyle::{AnsiColor, Style};
 use erratum_core::catalogue::Phase;
 use erratum_core::edit::{self, Edit};
@@ -11,7 +12,6 @@ use erratum_core::propose::Certainty;
 use erratum_core::source::{Program, Source};
 use erratum_core::verdict::{Evidence, Fix, Role, Root, Told, Verdict};
 use std::io::{self, Write};
-use unicode_width::UnicodeWidthStr;
 
 pub(super) const HEAD: Style = Style::new().bold();
 pub(super) const FAULT: Style = AnsiColor::Magenta.on_default().bold();
@@ -45,19 +45,6 @@ pub struct View<'a> {
     pub whole: bool,
 }
 
-pub(super) fn plural(count: usize, one: &str, many: &str) -> String {
-    format!("{count} {}", if count == 1 { one } else { many })
-}
-
-/// "1, 2 and 3"
-pub(super) fn listed(items: &[String]) -> String {
-    match items {
-        [] => String::new(),
-        [one] => one.clone(),
-        [most @ .., last] => format!("{} and {last}", most.join(", ")),
-    }
-}
-
 impl View<'_> {
     /// Writes the whole view.
     pub fn show(&self, out: &mut impl Write, verdict: &Verdict) -> io::Result<()> {
@@ -85,12 +72,7 @@ impl View<'_> {
         rest: &str,
         text: &str,
     ) -> io::Result<()> {
-        let options =
-            textwrap::Options::new(self.width).initial_indent(first).subsequent_indent(rest);
-        for line in textwrap::wrap(text, options) {
-            writeln!(out, "{line}")?;
-        }
-        Ok(())
+        paragraph(out, self.width, first, rest, text)
     }
 
     fn summary(&self, out: &mut impl Write, verdict: &Verdict) -> io::Result<()> {
@@ -484,24 +466,6 @@ fn reported_line(root: &Root, reported: Option<&Place>) -> u32 {
 
 fn given(errors: usize) -> String {
     if errors == 1 { "1 error comes from".to_owned() } else { format!("{errors} errors come from") }
-}
-
-/// A line for the screen: tabs as four blanks, nothing that moves the cursor, cut to the width.
-pub(super) fn shown(text: &str, width: usize) -> String {
-    let mut out = String::new();
-    for letter in text.chars() {
-        match letter {
-            '\t' => out.push_str("    "),
-            letter if letter.is_control() => out.push('\u{fffd}'),
-            letter => out.push(letter),
-        }
-        if out.width() > width.max(10) {
-            out.pop();
-            out.push('…');
-            break;
-        }
-    }
-    out
 }
 
 /// The lines that edits change: as they are now, and as they would be.

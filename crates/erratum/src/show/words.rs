@@ -55,11 +55,7 @@ fn one(out: &mut impl Write, answer: &Answer, width: usize) -> io::Result<()> {
 }
 
 fn wrapped(out: &mut impl Write, width: usize, first: &str, text: &str) -> io::Result<()> {
-    let options = textwrap::Options::new(width).initial_indent(first).subsequent_indent("  ");
-    for line in textwrap::wrap(text, options) {
-        writeln!(out, "{line}")?;
-    }
-    Ok(())
+    super::paragraph(out, width, first, "  ", text)
 }
 
 /// A program, line by line; those that the other one does not have are marked.

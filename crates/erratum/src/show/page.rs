@@ -1,0 +1,36 @@
+//! A text in Markdown as one page that needs nothing beside it.
+
+use pulldown_cmark::{CowStr, Event, Parser, html};
+
+const STYLE: &str = include_str!("../../assets/share.css");
+
+/// The page. What looks like HTML in the text is shown as text: it is somebody's program.
+pub fn page(title: &str, markdown: &str) -> String {
+    let events = Parser::new(markdown).map(|event| match event {
+        Event::Html(text) | Event::InlineHtml(text) => Event::Text(text),
+        other => other,
+    });
+    let mut body = String::new();
+    html::push_html(&mut body, events);
+    let mut head = String::new();
+    html::push_html(&mut head, std::iter::once(Event::Text(CowStr::Borrowed(title))));
+    format!(
+        "<!DOCTYPE html>\n<html lang=\"en\">\n<head>\n<meta charset=\"utf-8\">\n\
+         <meta name=\"viewport\" content=\"width=device-width, initial-scale=1\">\n\
+         <title>{head}</title>\n<style>\n{STYLE}</style>\n</head>\n<body>\n{body}</body>\n</html>\n"
+    )
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn what_looks_like_html_is_text() {
+        let page = page("a<b", "See <script>x</script>\n\n```c\na < b\n```\n\n<div>\n");
+        assert!(page.contains("<title>a&lt;b</title>"), "{page}");
+        assert!(page.contains("&lt;script&gt;x&lt;/script&gt;"), "{page}");
+        assert!(page.contains("&lt;div&gt;"), "{page}");
+        assert!(page.contains("<pre><code class=\"language-c\">a &lt; b\n</code></pre>"), "{page}");
+    }
+}
