@@ -4,7 +4,7 @@
 
 use crate::catalogue::Phase;
 use crate::edit::Edit;
-use crate::explain::Explained;
+use crate::explain::{Explained, Sound};
 use crate::message::{Note, Place, Severity};
 use crate::propose::Certainty;
 use serde::Serialize;
@@ -150,6 +150,8 @@ pub struct Root {
     /// What its message says, laid out.
     #[serde(flatten)]
     pub explained: Explained,
+    /// A line of the same kind that is right, if one shows the difference.
+    pub sound: Option<Sound>,
     /// For a hidden root: what the compiler will say once the earlier ones are mended.
     pub will_say: Option<String>,
     /// The fixes, the likeliest first.

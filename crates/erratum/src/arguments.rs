@@ -144,6 +144,10 @@ pub struct Look {
     /// List every mistake
     #[arg(short, long)]
     pub all: bool,
+    /// Open the place of a mistake in your editor (VISUAL or EDITOR): 2, or 2.1 for the first place
+    /// that follows from it, as `--all` numbers them
+    #[arg(long, value_name = "N", conflicts_with_all = ["json", "quiet", "all"])]
+    pub open: Option<String>,
     /// Do not try fixes: judge by the messages and the text
     #[arg(long)]
     pub no_proof: bool,

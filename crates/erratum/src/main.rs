@@ -2,11 +2,13 @@
 //!
 //! The computation is in `erratum-core`, the compilers in `erratum-compilers`. Here, `arguments` is
 //! the command line, `commands` has one module per command, `show` one per way to show a verdict,
-//! `files` writes what was mended, `undo` keeps what was there before, and `texts` finds the texts
+//! `files` writes what was mended, `undo` keeps what was there before, `editor`
+//! opens a place, and `texts` finds the texts
 //! that a teacher wrote.
 
 mod arguments;
 mod commands;
+mod editor;
 mod examine;
 mod failure;
 mod files;

@@ -3,7 +3,7 @@
 use super::{Gravity, Limits, Report, Warnings};
 use crate::catalogue::{self, Phase, Shown, Words};
 use crate::describe::describe;
-use crate::explain::explain;
+use crate::explain::{explain, sound};
 use crate::language::Language;
 use crate::message::{Message, Place, Severity};
 use crate::propose::{self, Case, Text, weights as w};
@@ -143,7 +143,8 @@ pub fn judge(
             (told[index].role, told[index].root) = (Role::Cascade, Some(root.id));
         }
     }
-    let roots: Vec<Root> = roots.into_iter().map(|(_, root)| root).collect();
+    let mut roots: Vec<Root> = roots.into_iter().map(|(_, root)| root).collect();
+    sound::add(&mut roots, &told, false, language, |file| texts_read.get(file).cloned());
     Verdict {
         schema: SCHEMA,
         build: Default::default(),
@@ -359,6 +360,7 @@ fn judged_root(
         advice: texts.advice,
         reading: texts.reading,
         explained,
+        sound: None,
         will_say: None,
         fixes,
     }

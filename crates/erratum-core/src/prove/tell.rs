@@ -10,7 +10,7 @@ use super::{Compile, Found, Gravity, Limits, Report};
 use crate::catalogue::{self, Shown, Words};
 use crate::describe::describe;
 use crate::edit::{self, Edit};
-use crate::explain::{Explained, explain};
+use crate::explain::{Explained, explain, sound};
 use crate::message::{Message, Place};
 use crate::propose::{Candidate, Case, Certainty, Text, weights as w};
 use crate::source::{Program, Source};
@@ -90,12 +90,16 @@ pub(super) fn tell(
         roots.push(root);
     }
     let mended = settled.map_or_else(|| node.program.clone(), |settled| settled.mended);
-    let sound = !node.report.messages.iter().any(Message::is_error);
+    let compiles = !node.report.messages.iter().any(Message::is_error);
+    let all = compiles && roots.iter().all(|root| root.warning || !root.fixes.is_empty());
+    sound::add(&mut roots, &told, all, Some(scene.gravity.language), |file| {
+        Some(teller.read(scene.original.file(file)?))
+    });
     let verdict = Verdict {
         schema: SCHEMA,
         build: Default::default(),
         messages: told,
-        mended: sound && roots.iter().all(|root| root.warning || !root.fixes.is_empty()),
+        mended: all,
         roots,
         complete,
         compiles: scene.compiles,
@@ -297,9 +301,17 @@ impl Teller<'_> {
             advice: texts.advice,
             reading: texts.reading,
             explained: self.explained(draft, &shown),
+            sound: None,
             will_say: direct.is_none().then(|| message.text.clone()),
             fixes,
         }
+    }
+
+    /// A text, as the search has read it if it has.
+    fn read(&self, source: &Source) -> Arc<Text> {
+        let key = (source.name().to_owned(), Arc::from(source.bytes()));
+        let known = self.scene.texts.get(&key).cloned();
+        known.unwrap_or_else(|| Arc::new(Text::new(source, self.scene.gravity.language)))
     }
 
     /// What the message says, with its places in the file as the learner has it.
@@ -307,12 +319,7 @@ impl Teller<'_> {
         let message = draft.message();
         let compiler = self.scene.compile.compiler();
         let before = &draft.step.before;
-        let language = self.scene.gravity.language;
-        let read = |source: &Source| {
-            let key = (source.name().to_owned(), Arc::from(source.bytes()));
-            let known = self.scene.texts.get(&key).cloned();
-            known.unwrap_or_else(|| Arc::new(Text::new(source, language)))
-        };
+        let read = |source: &Source| self.read(source);
         let file = message.at.as_ref().and_then(|at| before.file(&at.file));
         let others = before
             .files

@@ -3,7 +3,7 @@
 //! that gives the same messages, else by building copies of the project.
 
 use crate::arguments::{Common, Compile, Look};
-use crate::commands::look::mend_command;
+use crate::commands::look::{mend_command, show_or_open};
 use crate::commands::read;
 use crate::examine::{self, Examined, examine_with, named_language};
 use crate::failure::Failure;
@@ -41,19 +41,21 @@ pub fn run(look: &Look) -> Result<u8, Failure> {
     let built = Built::run(&look.build, &look.common)?;
     let proved = if look.no_proof { None } else { built.proved(&look.common, &look.compile)? };
     built.start_with(&look.common)?;
-    let (verdict, program, next) = match proved {
+    let (verdict, program) = match proved {
         Some(examined) => {
             let next = Next::Mend(mend_command(&[], &look.build, &look.common));
-            (examined.verdict, examined.program, next)
+            let path = |name: &str| examined.prover.path(name);
+            show_or_open(look, &examined.verdict, &examined.program, &next, &path)?;
+            return Ok(show::status(&examined.verdict, &look.common));
         }
         None => {
             let (mut verdict, program) = read::judged(built.reading, None, &look.common);
             verdict.build.command = look.build.clone();
             verdict.build.exit = built.exit;
-            (verdict, program, Next::Nothing)
+            (verdict, program)
         }
     };
-    show::verdict(&verdict, &program, &look.common, look.all, &next)?;
+    show_or_open(look, &verdict, &program, &Next::Nothing, &|name| PathBuf::from(name))?;
     Ok(show::status(&verdict, &look.common))
 }
 

@@ -4,7 +4,7 @@ use crate::arguments::{Common, Compile, Demo, Mend, Page, Shown};
 use crate::commands::mend;
 use crate::examine::examine;
 use crate::failure::Failure;
-use crate::show::{self, terminal};
+use crate::show::{self, links::Links, terminal};
 use erratum_compilers::Toolbox;
 use erratum_core::language::{self, Language};
 use erratum_core::prove::prove;
@@ -76,6 +76,7 @@ pub fn run(demo: &Demo) -> Result<u8, Failure> {
         all: false,
         verbose: false,
         next: &next,
+        links: &Links::none(),
         warnings: false,
         whole: false,
     };
@@ -134,6 +135,7 @@ fn with_stand_in(
         all: true,
         verbose: false,
         next: &next,
+        links: &Links::none(),
         warnings: false,
         whole: false,
     };

@@ -2,9 +2,13 @@
 
 use crate::arguments::{Common, Look};
 use crate::commands::build;
+use crate::editor;
 use crate::examine::examine;
 use crate::failure::Failure;
-use crate::show::{self, terminal::Next};
+use crate::show::{self, links::Links, terminal::Next};
+use erratum_core::source::Program;
+use erratum_core::verdict::Verdict;
+use std::io::Write;
 use std::path::PathBuf;
 
 /// Runs it.
@@ -19,8 +23,38 @@ pub fn run(look: &Look) -> Result<u8, Failure> {
     }
     let examined = examine(&look.files, &look.common, &look.compile, !look.no_proof)?;
     let next = Next::Mend(mend_command(&look.files, &[], &look.common));
-    show::verdict(&examined.verdict, &examined.program, &look.common, look.all, &next)?;
+    let path = |name: &str| examined.prover.path(name);
+    show_or_open(look, &examined.verdict, &examined.program, &next, &path)?;
     Ok(show::status(&examined.verdict, &look.common))
+}
+
+/// Shows a verdict, or opens the place of it that is asked for. `path` says where a file stands.
+pub fn show_or_open(
+    look: &Look,
+    verdict: &Verdict,
+    program: &Program,
+    next: &Next,
+    path: &dyn Fn(&str) -> PathBuf,
+) -> Result<(), Failure> {
+    let Some(number) = &look.open else {
+        return show::verdict(verdict, program, &look.common, look.all, next, &Links::new(path));
+    };
+    let spots = show::map::spots(verdict);
+    let spot = spots.iter().find(|spot| spot.number == number.trim());
+    let spot = spot.ok_or_else(|| {
+        Failure::said(match spots.len() {
+            0 => "there is no mistake to open: it compiles.".to_owned(),
+            _ => format!(
+                "no place has the number {number}. There are {}; `--all` shows where they lie.",
+                show::listed(&spots.iter().map(|spot| spot.number.clone()).collect::<Vec<_>>())
+            ),
+        })
+    })?;
+    let said = editor::open(&path(spot.file), spot.line, spot.column)?;
+    let mut out = show::out(look.common.shown.page.color);
+    writeln!(out, "{said}")?;
+    out.flush()?;
+    Ok(())
 }
 
 /// The command that mends these files, or those of a build, as one would type it.

@@ -4,7 +4,7 @@ use crate::arguments::Mend;
 use crate::commands::build::Built;
 use crate::examine::{Examined, examine};
 use crate::failure::Failure;
-use crate::show::{self, terminal};
+use crate::show::{self, links::Links, terminal};
 use crate::{files, undo};
 use erratum_core::edit::{self, Edit};
 use erratum_core::message::Message;
@@ -52,6 +52,7 @@ pub fn run_on(mend: &Mend, own: bool) -> Result<u8, Failure> {
                 &mend.common,
                 true,
                 &terminal::Next::Nothing,
+                &Links::none(),
             )?;
         }
         return Ok(show::status(&examined.verdict, &mend.common));
@@ -274,7 +275,8 @@ fn after(examined: &Examined, plan: &Plan, mend: &Mend, own: bool) -> Result<u8,
     if mend.common.shown.json {
         let common = &mend.common;
         let again = self::examined(mend)?;
-        show::verdict(&again.verdict, &again.program, common, true, &terminal::Next::Nothing)?;
+        let (next, links) = (terminal::Next::Nothing, Links::none());
+        show::verdict(&again.verdict, &again.program, common, true, &next, &links)?;
         return Ok(status);
     }
     let mut out = show::out(mend.common.shown.page.color);

@@ -3,7 +3,7 @@
 use crate::arguments::Pairs;
 use crate::examine::language_of_name;
 use crate::failure::Failure;
-use crate::show::{self, structure};
+use crate::show::{self, links::Links, structure};
 use erratum_compilers::Project;
 use erratum_core::structure::{Structure, tidy};
 use std::io::Write;
@@ -32,7 +32,10 @@ pub fn run(arguments: &Pairs) -> Result<u8, Failure> {
         writeln!(out, "{text}")?;
     } else {
         let width = show::width(arguments.shown.page.width);
-        structure::View { source, width, all: arguments.all }.show(&mut out, &found)?;
+        let path = |name: &str| project.path(name);
+        let links = Links::new(&path);
+        structure::View { source, width, all: arguments.all, links: &links }
+            .show(&mut out, &found)?;
     }
     out.flush()?;
     Ok(u8::from(!found.sound()))

@@ -4,7 +4,7 @@
 use crate::arguments::{Common, Read as Arguments};
 use crate::examine::{limits, named_language};
 use crate::failure::Failure;
-use crate::show::{self, terminal::Next};
+use crate::show::{self, links::Links, terminal::Next};
 use erratum_core::language::{self, Language};
 use erratum_core::prove::{self, Report};
 use erratum_core::read::{LogReader, Reading};
@@ -13,7 +13,7 @@ use erratum_core::trace::{self, Stopped};
 use erratum_core::verdict::Verdict;
 use std::fs::{self, File};
 use std::io::{self, IsTerminal, Read, Write};
-use std::path::Path;
+use std::path::{Path, PathBuf};
 
 /// How much is read at a time.
 const PIECE: usize = 1 << 20;
@@ -53,7 +53,9 @@ pub fn run(arguments: &Arguments) -> Result<u8, Failure> {
         }
     }
     let (verdict, program) = judged(reading, language, &arguments.common);
-    show::verdict(&verdict, &program, &arguments.common, arguments.all, &Next::Nothing)?;
+    let here = |name: &str| PathBuf::from(name);
+    let (common, links) = (&arguments.common, Links::new(&here));
+    show::verdict(&verdict, &program, common, arguments.all, &Next::Nothing, &links)?;
     Ok(show::status(&verdict, &arguments.common))
 }
 

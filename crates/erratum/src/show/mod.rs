@@ -1,8 +1,11 @@
 //! Ways to show a verdict. Each takes the same data; none changes it.
 
+pub mod beside;
 pub mod crash;
 pub mod json;
 pub mod line;
+pub mod links;
+pub mod map;
 pub mod page;
 mod said;
 pub mod small;
@@ -43,6 +46,7 @@ pub fn verdict(
     common: &Common,
     all: bool,
     next: &terminal::Next,
+    links: &links::Links,
 ) -> Result<(), Failure> {
     let mut out = out(common.shown.page.color);
     if common.shown.json {
@@ -56,6 +60,7 @@ pub fn verdict(
             all,
             verbose: common.verbose,
             next,
+            links,
             warnings: common.warnings,
             whole: common.whole,
         };

@@ -1,5 +1,7 @@
 //! The structure of a file, for people: what is odd first, then counts, then the outline.
 
+use super::links::Links;
+use super::map::{Mark, row};
 use super::terminal::{FAULT, HEAD, QUIET, REPORTED};
 use super::{listed, paragraph, plural, shown};
 use erratum_core::message::Place;
@@ -15,6 +17,8 @@ pub struct View<'a> {
     pub width: usize,
     /// Every pair, too.
     pub all: bool,
+    /// Makes links of places.
+    pub links: &'a Links<'a>,
 }
 
 /// How many lines are named in one sentence.
@@ -34,6 +38,7 @@ impl View<'_> {
         write!(out, "{HEAD}")?;
         self.paragraph(out, "", "", &summary)?;
         write!(out, "{HEAD:#}")?;
+        self.map(out, found)?;
         for odd in &found.odd {
             writeln!(out)?;
             self.odd(out, odd)?;
@@ -55,6 +60,23 @@ impl View<'_> {
         text: &str,
     ) -> io::Result<()> {
         paragraph(out, self.width, first, rest, text)
+    }
+
+    /// Where in the file it lies, if there is anything.
+    fn map(&self, out: &mut impl Write, found: &Structure) -> io::Result<()> {
+        let odd = found.odd.iter().map(|odd| (odd.mark.at.line, Mark::Fault));
+        let uneven = found.layout.uneven.iter().map(|uneven| (uneven.line, Mark::Follows));
+        let marks: Vec<(u32, Mark)> = odd.chain(uneven).collect();
+        if marks.is_empty() {
+            return Ok(());
+        }
+        let legend = match (found.odd.is_empty(), found.layout.uneven.is_empty()) {
+            (_, true) => "● no partner",
+            (true, _) => "○ out of its block",
+            _ => "● no partner, ○ out of its block",
+        };
+        writeln!(out, "\n{HEAD}Where it lies{HEAD:#}  {QUIET}({legend}){QUIET:#}")?;
+        row(out, &found.file, self.source, &marks, self.width)
     }
 
     fn odd(&self, out: &mut impl Write, odd: &OddMark) -> io::Result<()> {
@@ -81,7 +103,9 @@ impl View<'_> {
             };
             let text =
                 shown(&self.source.line_text(number), self.width.saturating_sub(digits + 20));
-            writeln!(out, "  {style}line {number:<digits$}  {label:<8}{style:#}  {text}")?;
+            let place = format!("line {number:<digits$}");
+            let place = self.links.line(self.source.name(), number, &place);
+            writeln!(out, "  {style}{place}  {label:<8}{style:#}  {text}")?;
         }
         writeln!(out)?;
         let block = odd.partner.starts_with(|c: char| c == '}' || c.is_alphabetic());

@@ -3,6 +3,7 @@
 //! Lines of the program are named in words ("at fault", "reported"), so that the view says the same
 //! without colour and through a screen reader.
 
+use super::links::Links;
 use super::{listed, paragraph, plural, shown};
 use anstyle::{AnsiColor, Style};
 use erratum_core::catalogue::Phase;
@@ -16,7 +17,7 @@ use std::io::{self, Write};
 pub(super) const HEAD: Style = Style::new().bold();
 pub(super) const FAULT: Style = AnsiColor::Magenta.on_default().bold();
 pub(super) const REPORTED: Style = AnsiColor::Cyan.on_default();
-const GOOD: Style = AnsiColor::Green.on_default();
+pub(super) const GOOD: Style = AnsiColor::Green.on_default();
 pub(super) const QUIET: Style = Style::new().dimmed();
 
 /// What to suggest at the end.
@@ -39,6 +40,8 @@ pub struct View<'a> {
     pub verbose: bool,
     /// What to suggest at the end.
     pub next: &'a Next,
+    /// Makes links of places.
+    pub links: &'a Links<'a>,
     /// Whether all warnings are handled like errors.
     pub warnings: bool,
     /// Long messages whole.
@@ -49,6 +52,9 @@ impl View<'_> {
     /// Writes the whole view.
     pub fn show(&self, out: &mut impl Write, verdict: &Verdict) -> io::Result<()> {
         self.summary(out, verdict)?;
+        if self.all {
+            self.map(out, verdict)?;
+        }
         let shown = if self.all { verdict.roots.len() } else { 1 };
         let mut before = None;
         for root in verdict.roots.iter().take(shown) {
@@ -168,6 +174,7 @@ impl View<'_> {
         if !root.meaning.is_empty() {
             self.paragraph(out, "  Why: ", "       ", &root.meaning)?;
         }
+        self.beside(out, verdict, root)?;
         match root.fixes.first() {
             Some(fix) => self.fix(out, root, fix)?,
             None => self.paragraph(out, "  What to try: ", "       ", &root.advice)?,
@@ -248,7 +255,11 @@ impl View<'_> {
             _ => ("", QUIET),
         };
         let text = shown(&source.line_text(line), self.width.saturating_sub(digits + 20));
-        writeln!(out, "  {style}line {line:<digits$}  {label:<8}{style:#}  {text}")
+        let mut place = format!("line {line:<digits$}");
+        if !label.is_empty() {
+            place = self.links.line(source.name(), line, &place);
+        }
+        writeln!(out, "  {style}{place}  {label:<8}{style:#}  {text}")
     }
 
     fn fix(&self, out: &mut impl Write, root: &Root, fix: &Fix) -> io::Result<()> {
