@@ -77,9 +77,10 @@ impl Project {
         Some(Source::new(name, read(&path).ok()?))
     }
 
-    /// The files beside the program that its compile may need: headers, sibling classes, modules.
-    pub fn neighbours(&self) -> Vec<(String, Vec<u8>)> {
-        let (extensions, deep): (&[&str], bool) = match self.language.id {
+    /// How the names of files end that a compile may need beside the program, and whether they may
+    /// lie in folders below it.
+    fn neighbour_endings(&self) -> (&'static [&'static str], bool) {
+        match self.language.id {
             "c" => (&["h", "inc", "def"], false),
             "cpp" => (&["h", "hpp", "hh", "hxx", "inc", "ipp", "tpp"], false),
             "rust" => (&["rs"], true),
@@ -88,7 +89,18 @@ impl Project {
             // A form names the components that its unit speaks of.
             "pascal" => (&["pas", "pp", "inc", "dfm", "lfm"], true),
             _ => (self.language.extensions, true),
-        };
+        }
+    }
+
+    /// Whether a file beside the program is of a kind that its compile may need.
+    pub fn may_need(&self, path: &Path) -> bool {
+        let ending = path.extension().and_then(|ending| ending.to_str());
+        ending.is_some_and(|ending| self.neighbour_endings().0.contains(&ending))
+    }
+
+    /// The files beside the program that its compile may need: headers, sibling classes, modules.
+    pub fn neighbours(&self) -> Vec<(String, Vec<u8>)> {
+        let (_, deep) = self.neighbour_endings();
         let mut found = Vec::new();
         let mut folders: Vec<PathBuf> =
             self.program.files.iter().map(|file| parent(Path::new(file.name()))).collect();
@@ -106,10 +118,7 @@ impl Project {
                 walk.flatten().filter(|entry| entry.file_type().is_some_and(|t| t.is_file()))
             {
                 let path = entry.path();
-                let fits = path
-                    .extension()
-                    .and_then(|e| e.to_str())
-                    .is_some_and(|e| extensions.contains(&e));
+                let fits = self.may_need(path);
                 let small = entry.metadata().is_ok_and(|data| data.len() <= LARGEST / 4);
                 let name = name_under(&self.root, path);
                 if found.len() >= NEIGHBOURS {

@@ -31,6 +31,7 @@ pub mod names;
 pub mod narrow;
 pub mod pairs;
 pub mod plant;
+pub mod progress;
 pub mod propose;
 pub mod prove;
 pub mod read;

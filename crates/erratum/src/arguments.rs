@@ -32,6 +32,8 @@ pub enum Command {
     Look(Look),
     /// The same from saved compiler output, or from standard input
     Read(Read),
+    /// Look again whenever a file is saved, and say what is gone and what is new
+    Watch(Watch),
     /// Apply a fix: shows the change and asks
     Mend(Mend),
     /// Take the last mend back
@@ -148,6 +150,24 @@ pub struct Look {
     /// that follows from it, as `--all` numbers them
     #[arg(long, value_name = "N", conflicts_with_all = ["json", "quiet", "all"])]
     pub open: Option<String>,
+    /// Do not try fixes: judge by the messages and the text
+    #[arg(long)]
+    pub no_proof: bool,
+    #[command(flatten)]
+    pub compile: Compile,
+    #[command(flatten)]
+    pub common: Common,
+}
+
+/// `erratum watch`
+#[derive(Args, Clone, Debug)]
+pub struct Watch {
+    /// The files to compile together
+    #[arg(value_name = "FILES", required = true)]
+    pub files: Vec<PathBuf>,
+    /// List every mistake
+    #[arg(short, long)]
+    pub all: bool,
     /// Do not try fixes: judge by the messages and the text
     #[arg(long)]
     pub no_proof: bool,

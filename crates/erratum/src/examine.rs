@@ -89,6 +89,31 @@ pub fn examine_with(
     arguments: &[String],
 ) -> Result<Examined, Failure> {
     let project = Project::open(files, named_language(common)?)?;
+    examine_project(project, files, common, compile, proof, arguments, None)
+}
+
+/// Compiles and searches again, after the files have changed. A compiler that was kept warm goes on
+/// to work.
+pub fn examine_again(
+    project: Project,
+    files: &[PathBuf],
+    common: &Common,
+    compile: &Compile,
+    proof: bool,
+    before: Option<Prover>,
+) -> Result<Examined, Failure> {
+    examine_project(project, files, common, compile, proof, &[], before)
+}
+
+fn examine_project(
+    project: Project,
+    files: &[PathBuf],
+    common: &Common,
+    compile: &Compile,
+    proof: bool,
+    arguments: &[String],
+    before: Option<Prover>,
+) -> Result<Examined, Failure> {
     let folder = files.first().and_then(|file| file.parent()).filter(|f| !f.as_os_str().is_empty());
     let toolbox = Toolbox::new(folder.unwrap_or(Path::new(".")))?;
     let mut found = toolbox.find(project.language, compile.compiler.as_deref())?;
@@ -97,6 +122,9 @@ pub fn examine_with(
     let language = project.language;
     let program = project.program.clone();
     let mut session = Session::new(project, found, Limits::default())?;
+    if let Some(Prover::Files(mut before)) = before {
+        session.adopt(&mut before);
+    }
     let first = session.first()?;
     let budget = Duration::from_secs_f64(budget);
     session.set_budget(budget);

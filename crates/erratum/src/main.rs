@@ -2,9 +2,9 @@
 //!
 //! The computation is in `erratum-core`, the compilers in `erratum-compilers`. Here, `arguments` is
 //! the command line, `commands` has one module per command, `show` one per way to show a verdict,
-//! `files` writes what was mended, `undo` keeps what was there before, `editor`
-//! opens a place, and `texts` finds the texts
-//! that a teacher wrote.
+//! `files` writes what was mended, `undo` keeps what was there before, `editor` opens a place, `saved`
+//! waits for files to be saved, `stop` ends cleanly on Ctrl-C, and `texts` finds the texts that a
+//! teacher wrote.
 
 mod arguments;
 mod commands;
@@ -13,7 +13,9 @@ mod examine;
 mod failure;
 mod files;
 mod prover;
+mod saved;
 mod show;
+mod stop;
 mod texts;
 mod undo;
 
@@ -33,7 +35,7 @@ fn main() -> ExitCode {
             return ExitCode::from(code);
         }
     };
-    stop_cleanly();
+    stop::on_interrupt();
     match run(cli) {
         Ok(status) => ExitCode::from(status),
         Err(Failure::ClosedPipe) => ExitCode::SUCCESS,
@@ -50,6 +52,7 @@ fn run(cli: Cli) -> Result<u8, Failure> {
     match cli.command {
         None => commands::look::run(&cli.look),
         Some(Command::Look(look)) => commands::look::run(&look),
+        Some(Command::Watch(watch)) => commands::watch::run(&watch),
         Some(Command::Read(read)) => commands::read::run(&read),
         Some(Command::Mend(mend)) => commands::mend::run(&mend),
         Some(Command::Undo(undo)) => commands::undo::run(&undo),
@@ -63,16 +66,4 @@ fn run(cli: Cli) -> Result<u8, Failure> {
         Some(Command::Completions { shell }) => commands::generate::completions(shell),
         Some(Command::Man) => commands::generate::man(),
     }
-}
-
-/// On Ctrl-C: no compiler goes on, no scratch folder stays. A file is written in one step, so none
-/// is left half-written.
-fn stop_cleanly() {
-    let stop = || {
-        erratum_compilers::interrupt();
-        let _ = writeln!(anstream::stderr(), "\nerratum: stopped. Nothing was left half-written.");
-        std::process::exit(2);
-    };
-    // Without a handler Ctrl-C still stops the program; only the scratch folder would stay.
-    let _ = ctrlc::set_handler(stop);
 }

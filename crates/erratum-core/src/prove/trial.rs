@@ -162,6 +162,9 @@ pub(super) fn weigh(
             .is_some_and(|at| changed.iter().any(|(file, l)| *file == at.file && *l == line));
         if !message.is_error() {
             let grave = setting.gravity.counts(message);
+            if grave && here && undone(candidate.mistake, &shown, phase) {
+                return None;
+            }
             if grave && (here || !target.is_error()) {
                 worth += w::NEW_WARNING * 2.0;
                 objection = true;
@@ -173,7 +176,7 @@ pub(super) fn weigh(
             }
             continue;
         }
-        if here && undone(candidate.mistake, &shown) {
+        if here && undone(candidate.mistake, &shown, phase) {
             return None;
         }
         if !target.is_error() {
@@ -228,11 +231,12 @@ pub(super) fn weigh(
 }
 
 /// Whether a new message on the changed line says that the change itself is wrong: a value was added
-/// to a call, and now there is one too many.
-fn undone(mistake: &str, shown: &[catalogue::Shown]) -> bool {
+/// to a call, and now there is one too many; a name became a text, and no text fits there.
+fn undone(mistake: &str, shown: &[catalogue::Shown], phase: Phase) -> bool {
     let opposite = match mistake {
         "missing-argument" => "extra-argument",
         "extra-argument" => "missing-argument",
+        "text-as-string" => return phase == Phase::Type,
         _ => return false,
     };
     shown.iter().any(|shown| shown.entry.id == opposite)

@@ -13,3 +13,4 @@ pub mod read;
 pub mod share;
 pub mod texts;
 pub mod undo;
+pub mod watch;

@@ -7,6 +7,7 @@ pub mod line;
 pub mod links;
 pub mod map;
 pub mod page;
+pub mod progress;
 mod said;
 pub mod small;
 pub mod structure;
