@@ -146,6 +146,9 @@ pub struct Look {
     /// List every mistake
     #[arg(short, long)]
     pub all: bool,
+    /// Step through the mistakes with keys: try a fix, write it, take it back
+    #[arg(short, long, conflicts_with_all = ["json", "quiet", "all", "open"])]
+    pub interactive: bool,
     /// Open the place of a mistake in your editor (VISUAL or EDITOR): 2, or 2.1 for the first place
     /// that follows from it, as `--all` numbers them
     #[arg(long, value_name = "N", conflicts_with_all = ["json", "quiet", "all"])]

@@ -2,6 +2,7 @@
 //!
 //! The computation is in `erratum-core`, the compilers in `erratum-compilers`. Here, `arguments` is
 //! the command line, `commands` has one module per command, `show` one per way to show a verdict,
+//! `interactive` is the view with keys,
 //! `files` writes what was mended, `undo` keeps what was there before, `editor` opens a place, `saved`
 //! waits for files to be saved, `stop` ends cleanly on Ctrl-C, and `texts` finds the texts that a
 //! teacher wrote.
@@ -12,6 +13,7 @@ mod editor;
 mod examine;
 mod failure;
 mod files;
+mod interactive;
 mod prover;
 mod saved;
 mod show;

@@ -155,3 +155,16 @@ fn a_long_message_is_shown_by_its_point_and_whole_when_asked_for() {
     let whole = folder.run(&["look", "--no-proof", "--whole", "ferry.cpp"]);
     assert!(whole.stdout.contains("candidate expects 1 argument, 2 provided"), "{}", whole.stdout);
 }
+
+#[test]
+fn of_two_that_fit_equally_it_is_always_the_same_and_a_guess() {
+    let folder = Folder::new();
+    let text = "int main(void) {\n    int tide1 = 2;\n    int tide2 = 2;\n    return tide3;\n}\n";
+    folder.write("tide.c", text);
+    let verdicts: Vec<serde_json::Value> = (0..6)
+        .map(|_| serde_json::from_str(&folder.run(&["look", "--json", "tide.c"]).stdout).unwrap())
+        .collect();
+    let fixes = |verdict: &serde_json::Value| verdict["roots"][0]["fixes"].clone();
+    assert!(verdicts.iter().all(|verdict| fixes(verdict) == fixes(&verdicts[0])));
+    assert_eq!(fixes(&verdicts[0])[0]["certainty"], "guess");
+}

@@ -5,7 +5,7 @@ use crate::edit::Edit;
 use crate::language::DeclarationForm;
 use crate::lex::TokenKind;
 use crate::names::{NameKind, asked_kind};
-use std::collections::{HashMap, HashSet};
+use std::collections::{BTreeMap, HashMap, HashSet};
 use std::sync::LazyLock;
 
 /// How far two words are apart in letters. A letter in the wrong case counts little; a letter
@@ -138,9 +138,11 @@ fn is_known(case: &Case, token: usize) -> bool {
 }
 
 /// Names that might have been meant, each with what it is and whether it is visible here.
-fn meant<'a>(case: &'a Case, token: usize) -> HashMap<&'a str, (NameKind, bool, bool)> {
+///
+/// In order, so that of two that fit equally well it is always the same that comes first.
+fn meant<'a>(case: &'a Case, token: usize) -> BTreeMap<&'a str, (NameKind, bool, bool)> {
     let lexed = case.lexed();
-    let mut all: HashMap<&str, (NameKind, bool, bool)> = HashMap::new();
+    let mut all: BTreeMap<&str, (NameKind, bool, bool)> = BTreeMap::new();
     for (name, kind) in case.language().known_names() {
         all.insert(name, (kind, false, false));
     }
@@ -402,8 +404,10 @@ fn looks(case: &Case, word: &str) -> f64 {
         let seen = COMMON.get(run).unwrap_or(&0.0) + 2.0 * own.get(run).unwrap_or(&0.0);
         ((seen + 0.3) / 40.0).ln()
     };
+    let mut wanted: Vec<_> = wanted.into_iter().collect();
+    wanted.sort_unstable_by_key(|(run, _)| *run);
     let sum: f64 = wanted.iter().map(|(run, count)| likely(run) * count).sum();
-    let count: f64 = wanted.values().sum();
+    let count: f64 = wanted.iter().map(|(_, count)| count).sum();
     sum / count.max(1.0)
 }
 

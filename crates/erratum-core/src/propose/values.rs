@@ -5,7 +5,7 @@ use super::Case;
 use super::shape::{call_at, function_around, text_of, type_of};
 use crate::lex::TokenKind;
 use crate::names::NameKind;
-use std::collections::HashMap;
+use std::collections::BTreeMap;
 
 /// A place that lacks a value.
 pub(super) struct Gap<'a> {
@@ -29,7 +29,7 @@ const FAR: f64 = 60.0;
 
 /// Values for a gap, the likeliest first, with natural logarithms of how likely.
 pub(super) fn values(case: &Case, gap: &Gap) -> Vec<(String, f64)> {
-    let mut all: HashMap<String, f64> = HashMap::new();
+    let mut all: BTreeMap<String, f64> = BTreeMap::new();
     let mut push = |text: String, score: f64| {
         let old = all.entry(text).or_insert(f64::NEG_INFINITY);
         *old = old.max(score);

@@ -436,7 +436,9 @@ impl Teller<'_> {
         let mut first = self.fix(draft, part, 1, best, candidate);
         let next = held.get(pick + 1);
         let close = next.is_some_and(|next| {
-            best.total - next.total < w::CLOSE && next.candidate.mistake != candidate.mistake
+            let behind = best.total - next.total;
+            let other = next.candidate.mistake != candidate.mistake;
+            (other && behind < w::CLOSE) || behind < w::EQUAL
         });
         if close {
             first.certainty = Certainty::Guess;

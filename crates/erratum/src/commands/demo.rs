@@ -79,6 +79,7 @@ pub fn run(demo: &Demo) -> Result<u8, Failure> {
         links: &Links::none(),
         warnings: false,
         whole: false,
+        unfold: false,
     };
     view.show(&mut out, &examined.verdict)?;
     writeln!(out, "\n{bold}$ erratum mend --all --yes {name}{bold:#}\n")?;
@@ -138,6 +139,7 @@ fn with_stand_in(
         links: &Links::none(),
         warnings: false,
         whole: false,
+        unfold: false,
     };
     view.show(&mut out, &verdict)?;
     writeln!(out, "\n{bold}With every first fix:{bold:#}\n")?;

@@ -5,6 +5,7 @@ use crate::commands::build;
 use crate::editor;
 use crate::examine::examine;
 use crate::failure::Failure;
+use crate::interactive;
 use crate::show::{self, links::Links, terminal::Next};
 use erratum_core::source::Program;
 use erratum_core::verdict::Verdict;
@@ -13,13 +14,16 @@ use std::path::PathBuf;
 
 /// Runs it.
 pub fn run(look: &Look) -> Result<u8, Failure> {
-    if !look.build.is_empty() {
-        return build::run(look);
-    }
-    if look.files.is_empty() {
+    if look.build.is_empty() && look.files.is_empty() {
         return Err(Failure::said(
             "no file is named. `erratum FILE` looks at a program; `erratum --help` shows the rest.",
         ));
+    }
+    if look.interactive {
+        return interactive::run(look);
+    }
+    if !look.build.is_empty() {
+        return build::run(look);
     }
     let examined = examine(&look.files, &look.common, &look.compile, !look.no_proof)?;
     let next = Next::Mend(mend_command(&look.files, &[], &look.common));

@@ -13,6 +13,7 @@ use erratum_core::prove::Gravity;
 use erratum_core::source::Program;
 use erratum_core::verdict::{Fix, Root, Verdict};
 use std::io::{IsTerminal, Write};
+use std::path::PathBuf;
 
 /// What is to be done, and what of it is a guess.
 pub struct Plan {
@@ -61,7 +62,8 @@ pub fn run_on(mend: &Mend, own: bool) -> Result<u8, Failure> {
         println_out(mend, "Nothing was changed.")?;
         return Ok(show::status(&examined.verdict, &mend.common));
     }
-    write(&examined, &plan.after, own)?;
+    let path = |name: &str| examined.prover.path(name);
+    write(&examined.program, &plan.after, &path, own)?;
     examined.prover.lift_budget();
     after(&examined, &plan, mend, own)
 }
@@ -234,15 +236,21 @@ fn agreed() -> Result<bool, Failure> {
     }
 }
 
-/// Writes the files that changed, after noting how to take it back.
-fn write(examined: &Examined, after: &Program, own: bool) -> Result<(), Failure> {
+/// Writes the files that changed, after noting how to take it back (if they are the learner's own).
+/// `path` says where a file stands.
+pub fn write(
+    before: &Program,
+    after: &Program,
+    path: &dyn Fn(&str) -> PathBuf,
+    own: bool,
+) -> Result<(), Failure> {
     let mut changes = Vec::new();
-    for old in &examined.program.files {
+    for old in &before.files {
         let Some(new) = after.file(old.name()).filter(|new| new.bytes() != old.bytes()) else {
             continue;
         };
         changes.push(undo::Change {
-            path: files::target(&examined.prover.path(old.name()))?,
+            path: files::target(&path(old.name()))?,
             before: old.bytes().to_vec(),
             after: new.bytes().to_vec(),
         });

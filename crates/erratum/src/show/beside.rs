@@ -102,6 +102,7 @@ impl View<'_> {
         root: &Root,
     ) -> io::Result<()> {
         let Some(beside) = Beside::new(root, verdict) else { return Ok(()) };
+        writeln!(out)?;
         self.paragraph(out, "  ", "       ", &beside.head)?;
         let (faulty, right) = &beside.labels;
         let wide = faulty.len().max(right.len());
@@ -111,7 +112,8 @@ impl View<'_> {
         {
             writeln!(out, "       {style}{label:<wide$}{style:#}  {}", shown(line, width))?;
         }
-        self.paragraph(out, "       ", "       ", &beside.difference)
+        self.paragraph(out, "       ", "       ", &beside.difference)?;
+        writeln!(out)
     }
 }
 

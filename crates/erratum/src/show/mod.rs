@@ -64,6 +64,7 @@ pub fn verdict(
             links,
             warnings: common.warnings,
             whole: common.whole,
+            unfold: false,
         };
         view.show(&mut out, verdict)?;
     }

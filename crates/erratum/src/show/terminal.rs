@@ -46,6 +46,8 @@ pub struct View<'a> {
     pub warnings: bool,
     /// Long messages whole.
     pub whole: bool,
+    /// What only follows from a mistake, too.
+    pub unfold: bool,
 }
 
 impl View<'_> {
@@ -71,7 +73,8 @@ impl View<'_> {
         Ok(())
     }
 
-    pub(super) fn paragraph(
+    /// A text in lines of the width.
+    pub fn paragraph(
         &self,
         out: &mut impl Write,
         first: &str,
@@ -81,7 +84,8 @@ impl View<'_> {
         paragraph(out, self.width, first, rest, text)
     }
 
-    fn summary(&self, out: &mut impl Write, verdict: &Verdict) -> io::Result<()> {
+    /// How many errors there are, and how many mistakes are behind them.
+    pub fn summary(&self, out: &mut impl Write, verdict: &Verdict) -> io::Result<()> {
         let file = self.program.files.first().map_or("The program", |file| file.name());
         let compiler = if verdict.build.compiler.is_empty() {
             "the compiler"
@@ -154,6 +158,22 @@ impl View<'_> {
         root: &Root,
         area: Option<&str>,
     ) -> io::Result<()> {
+        self.head(out, verdict, root)?;
+        writeln!(out)?;
+        let message = root.messages.first().and_then(|id| verdict.message(*id));
+        self.excerpt(out, root, message.and_then(|m| m.at.as_ref()))?;
+        writeln!(out)?;
+        self.explanation(out, verdict, root)?;
+        if let Some(area) = area {
+            write!(out, "{QUIET}")?;
+            self.paragraph(out, "  Kind of error: ", "       ", area)?;
+            write!(out, "{QUIET:#}")?;
+        }
+        Ok(())
+    }
+
+    /// Which mistake it is, and what is wrong.
+    pub fn head(&self, out: &mut impl Write, verdict: &Verdict, root: &Root) -> io::Result<()> {
         let kind = if root.warning { "Warning" } else { "Mistake" };
         let alike = || verdict.roots.iter().filter(|other| other.warning == root.warning);
         let number = alike().filter(|other| other.id <= root.id).count();
@@ -164,11 +184,17 @@ impl View<'_> {
         let head = format!("{kind}{count}: {}", root.title);
         write!(out, "{HEAD}")?;
         self.paragraph(out, "", "    ", &head)?;
-        write!(out, "{HEAD:#}")?;
-        writeln!(out)?;
+        write!(out, "{HEAD:#}")
+    }
+
+    /// What the compiler says, why, what to do, and what only follows.
+    pub fn explanation(
+        &self,
+        out: &mut impl Write,
+        verdict: &Verdict,
+        root: &Root,
+    ) -> io::Result<()> {
         let message = root.messages.first().and_then(|id| verdict.message(*id));
-        self.excerpt(out, root, message.and_then(|m| m.at.as_ref()))?;
-        writeln!(out)?;
         self.said(out, verdict, root, message)?;
         self.laid_out(out, root, &self.excerpt_lines(root, message.and_then(|m| m.at.as_ref())))?;
         if !root.meaning.is_empty() {
@@ -180,13 +206,7 @@ impl View<'_> {
             None => self.paragraph(out, "  What to try: ", "       ", &root.advice)?,
         }
         self.alternatives(out, root)?;
-        self.follows(out, verdict, root)?;
-        if let Some(area) = area {
-            write!(out, "{QUIET}")?;
-            self.paragraph(out, "  Kind of error: ", "       ", area)?;
-            write!(out, "{QUIET:#}")?;
-        }
-        Ok(())
+        self.follows(out, verdict, root)
     }
 
     /// The lines that an excerpt shows; none if the file is not here.
@@ -343,6 +363,14 @@ impl View<'_> {
         );
         write!(out, "{QUIET}")?;
         self.paragraph(out, "  ", "       ", &text)?;
+        if self.unfold {
+            for message in told {
+                let line =
+                    message.at.as_ref().map_or(String::new(), |at| format!("line {}: ", at.line));
+                let text = format!("{line}{}", message.text);
+                self.paragraph(out, "       ", "         ", &text)?;
+            }
+        }
         write!(out, "{QUIET:#}")
     }
 

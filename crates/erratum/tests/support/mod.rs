@@ -2,6 +2,8 @@
 
 #![allow(dead_code, reason = "each test file uses a part")]
 
+pub mod terminal;
+
 use assert_cmd::Command;
 use std::fs;
 use std::path::PathBuf;
