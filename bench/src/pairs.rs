@@ -3,12 +3,12 @@
 
 use crate::Picked;
 use clap::Args;
-use erratum_core::edit;
+use erratum_core::edit::PositionMap;
 use erratum_core::language::Language;
 use erratum_core::lex::{Lexed, Token, TokenKind};
 use erratum_core::pairs::Pairs;
-use erratum_core::plant::{KINDS, Planted, plant};
-use erratum_core::source::{Program, Source};
+use erratum_core::plant::{KINDS, Planted, plant, plant_set};
+use erratum_core::source::Source;
 use erratum_core::structure::{Lack, Structure};
 use std::collections::BTreeMap;
 use std::error::Error;
@@ -38,6 +38,9 @@ pub struct Options {
     /// How often each slip is planted in each program
     #[arg(long, default_value_t = 1)]
     each: u64,
+    /// How many slips are made at once
+    #[arg(long, default_value_t = 1)]
+    slips: usize,
     /// Print each case that came out wrong
     #[arg(long)]
     wrong: bool,
@@ -57,21 +60,19 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
         for (first_seed, path) in options.picked.programs(language)? {
             let name = path.file_name().map_or(String::new(), |n| n.to_string_lossy().into_owned());
             let source = Source::new(name.as_str(), fs::read(Path::new(&path))?);
-            for slip in
-                KINDS.iter().filter(|slip| SLIPS.contains(&slip.name) && slip.fits(language))
-            {
-                for round in 0..options.each {
-                    let seed = first_seed + round;
-                    let Some(planted) = plant(&source, language, slip, seed) else { continue };
-                    let started = Instant::now();
-                    let found = Structure::new(&planted.source, language);
-                    seconds += started.elapsed().as_secs_f64();
-                    lines += planted.source.line_count() as usize;
-                    let (odd, partner) = held(&planted, language, &found);
+            for planted in cases(options, &source, language, first_seed) {
+                let Some(text) = planted.first().map(|one| one.source.clone()) else { continue };
+                let started = Instant::now();
+                let found = Structure::new(&text, language);
+                seconds += started.elapsed().as_secs_f64();
+                lines += text.line_count() as usize;
+                let truth = Truth::new(&source, &planted, language);
+                for one in &planted {
+                    let (odd, partner) = truth.held(one, &found);
                     if options.wrong && !(odd && partner) {
-                        show(&planted, &found, &name, odd);
+                        show(one, &found, &name, odd);
                     }
-                    for key in [slip.name.to_owned(), language.id.to_owned(), "ALL".to_owned()] {
+                    for key in [one.kind.to_owned(), language.id.to_owned(), "ALL".to_owned()] {
                         let tally = all.entry(key).or_default();
                         tally.cases += 1;
                         tally.odd += usize::from(odd);
@@ -95,59 +96,92 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
     Ok(())
 }
 
-/// The line of the mark that is odd and the line where its partner was, both in the text with the slip;
-/// the second is nothing if a mark is too many.
-fn truth(planted: &Planted, language: &'static Language) -> Option<(u32, Option<u32>)> {
-    let reverse = planted.reverse.first()?;
-    let line = planted.source.line_of(reverse.start);
-    if reverse.text.trim().is_empty() {
-        return Some((line, None));
+/// The texts to look at, each with the slips that were made in it: each kind by itself, or sets that
+/// the seed picks.
+fn cases(
+    options: &Options,
+    source: &Source,
+    language: &'static Language,
+    first_seed: u64,
+) -> Vec<Vec<Planted>> {
+    let slips: Vec<_> =
+        KINDS.iter().filter(|slip| SLIPS.contains(&slip.name) && slip.fits(language)).collect();
+    let rounds = 0..options.each;
+    if options.slips == 1 {
+        let one = |seed| slips.iter().filter_map(move |slip| plant(source, language, slip, seed));
+        return rounds
+            .flat_map(|round| {
+                one(first_seed + round).map(|planted| vec![planted]).collect::<Vec<_>>()
+            })
+            .collect();
     }
-    if reverse.end > reverse.start && planted.kind == "other-bracket" {
-        return Some((line, Some(line)));
-    }
-    let program = Program::single(planted.source.clone());
-    let sound = edit::apply(&program, std::slice::from_ref(reverse)).ok()?;
-    let sound = sound.files.first()?;
-    let lexed = Lexed::new(sound, language);
-    let at = reverse.start + (reverse.text.len() - reverse.text.trim_start().len());
-    let holds = |token: &&Token| (token.start..token.end).contains(&at);
-    let text = lexed
-        .code
-        .iter()
-        .chain(&lexed.comments)
-        .filter(|t| matches!(t.kind, TokenKind::Str | TokenKind::Char | TokenKind::Comment))
-        .find(holds);
-    let other = match text {
-        Some(text) if at == text.start => text.end - 1,
-        Some(text) => text.start,
-        None => {
-            let token = lexed.at(at);
-            lexed.code[Pairs::new(&lexed).partner[token]?].start
-        }
-    };
-    let gone = reverse.text.len() - (reverse.end - reverse.start);
-    let other = if other > at { other - gone } else { other };
-    Some((planted.source.line_of(other), Some(line)))
+    let mut wanted = |one: &Planted| SLIPS.contains(&one.kind);
+    rounds
+        .flat_map(|round| (0..slips.len() as u64).map(move |at| first_seed + round * 97 + at))
+        .filter_map(|seed| plant_set(source, language, options.slips, seed, &mut wanted))
+        .collect()
 }
 
-/// Whether the odd mark is named by its line, and whether its partner's line is right.
-fn held(planted: &Planted, language: &'static Language, found: &Structure) -> (bool, bool) {
-    let Some((odd, partner)) = truth(planted, language) else { return (false, false) };
-    let near = |line: u32| planted.lines.contains(&line);
-    let named = found.odd.iter().find(|mark| match partner {
-        Some(_) => mark.mark.at.line == odd,
-        // Which of two alike is too many, nobody can tell.
-        None => near(mark.mark.at.line),
-    });
-    let Some(named) = named else { return (false, false) };
-    let meant = named.meant.as_ref().map(|at| at.line);
-    let right = match (meant, partner) {
-        (_, None) => named.surplus || named.lacks == Lack::Kind,
-        (Some(meant), Some(line)) => meant == line || near(meant),
-        _ => false,
-    };
-    (true, right)
+/// What is known of a text with slips: where its places were in the sound text.
+struct Truth {
+    lexed: Lexed,
+    pairs: Pairs,
+    map: PositionMap,
+}
+
+impl Truth {
+    fn new(sound: &Source, planted: &[Planted], language: &'static Language) -> Truth {
+        let lexed = Lexed::new(sound, language);
+        let pairs = Pairs::new(&lexed);
+        let reverse: Vec<_> = planted.iter().flat_map(|one| one.reverse.iter().cloned()).collect();
+        let map = PositionMap::new(sound.name(), &reverse);
+        Truth { lexed, pairs, map }
+    }
+
+    /// The line of the mark that is odd and the line where its partner was, both in the text with the
+    /// slips; the second is nothing if a mark is too many.
+    fn lines(&self, planted: &Planted) -> Option<(u32, Option<u32>)> {
+        let reverse = planted.reverse.first()?;
+        let line = planted.source.line_of(reverse.start);
+        if reverse.text.trim().is_empty() {
+            return Some((line, None));
+        }
+        if reverse.end > reverse.start && planted.kind == "other-bracket" {
+            return Some((line, Some(line)));
+        }
+        let added = if reverse.end > reverse.start { 0 } else { reverse.text.len() };
+        let start = self.map.forward(reverse.start) - added;
+        let at = start + (reverse.text.len() - reverse.text.trim_start().len());
+        let holds = |token: &&Token| (token.start..token.end).contains(&at);
+        let text = (self.lexed.code.iter().chain(&self.lexed.comments))
+            .filter(|t| matches!(t.kind, TokenKind::Str | TokenKind::Char | TokenKind::Comment))
+            .find(holds);
+        let other = match text {
+            Some(text) if at == text.start => text.end - 1,
+            Some(text) => text.start,
+            None => self.lexed.code[self.pairs.partner[self.lexed.at(at)]?].start,
+        };
+        Some((planted.source.line_of(self.map.back(other)), Some(line)))
+    }
+
+    /// Whether the odd mark is named by its line, and whether its partner's line is right.
+    fn held(&self, planted: &Planted, found: &Structure) -> (bool, bool) {
+        let Some((odd, partner)) = self.lines(planted) else { return (false, false) };
+        let near = |line: u32| planted.lines.contains(&line);
+        let named = found.odd.iter().find(|mark| match partner {
+            Some(_) => mark.mark.at.line == odd,
+            // Which of two alike is too many, nobody can tell.
+            None => near(mark.mark.at.line),
+        });
+        let Some(named) = named else { return (false, false) };
+        let meant = named.meant.as_ref().map(|at| at.line);
+        let right = match (meant, partner) {
+            (_, None) => named.surplus || named.lacks == Lack::Kind,
+            (Some(meant), Some(line)) => meant == line || near(meant),
+            _ => false,
+        };
+        (true, right)
+    }
 }
 
 fn show(planted: &Planted, found: &Structure, name: &str, odd: bool) {

@@ -132,3 +132,21 @@ fn a_file_of_twenty_thousand_lines_is_looked_at() {
     assert_eq!(ran.status, 1, "{}", ran.stderr);
     assert!(ran.stdout.contains("A `;` is missing at the end of line 9604"), "{}", ran.stdout);
 }
+
+#[test]
+fn on_narrow_terminals_no_line_is_wider() {
+    use unicode_width::UnicodeWidthStr;
+    let folder = Folder::new();
+    let text = TIDE.replace("return 0;", "return (tide;");
+    folder.write("tide.c", text);
+    for command in [&["look", "--all", "-v"][..], &["pairs"], &["narrow"]] {
+        for width in [20, 33, 50] {
+            let number = width.to_string();
+            let arguments = [command, &["tide.c", "--width", &number]].concat();
+            let ran = folder.run(&arguments);
+            assert_eq!(ran.status, 1, "{}", ran.stderr);
+            let wide: Vec<&str> = ran.stdout.lines().filter(|l| l.width() > width).collect();
+            assert!(wide.is_empty(), "{arguments:?}: {wide:#?}");
+        }
+    }
+}

@@ -48,6 +48,8 @@ pub struct Part {
 const ALIKE: f64 = 0.6;
 /// The same where no fix says what matters.
 const VERY_ALIKE: f64 = 0.75;
+/// How many lines above and below are looked at: further away nobody looks either.
+const REACH: u32 = 1000;
 /// Longer lines, in tokens, are no examples: nobody sees a comma in them.
 const LONGEST: usize = 40;
 
@@ -127,7 +129,8 @@ fn in_file(lexed: &Lexed, root: &Root, doubtful: &dyn Fn(u32) -> bool) -> Option
         return None;
     }
     let mut best: Option<(f64, u32, Vec<Cell>, BTreeSet<usize>)> = None;
-    for line in 1..=source.line_count() {
+    let first = root.at.line.saturating_sub(REACH).max(1);
+    for line in first..=source.line_count().min(root.at.line.saturating_add(REACH)) {
         if line == root.at.line || doubtful(line) {
             continue;
         }
@@ -140,8 +143,8 @@ fn in_file(lexed: &Lexed, root: &Root, doubtful: &dyn Fn(u32) -> bool) -> Option
         let cells = cells_of(lexed, line);
         let Some((alike, shows)) = compare(&faulty, &cells, fix.is_some()) else { continue };
         // Of lines that are equally like it, the nearest.
-        let far = f64::from(line.abs_diff(root.at.line)) / f64::from(source.line_count());
-        let score = alike - far * 0.1;
+        let far = f64::from(line.abs_diff(root.at.line)) / f64::from(REACH);
+        let score = alike - far * 0.5;
         if best.as_ref().is_none_or(|(old, ..)| score > *old) {
             best = Some((score, line, cells, shows));
         }

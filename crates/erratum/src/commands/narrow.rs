@@ -81,10 +81,11 @@ pub fn run(arguments: &Narrow) -> Result<u8, Failure> {
         Some(path) => write(&mut out, path, &small, arguments.narrowing.compiler.as_deref())?,
         None if !arguments.shown.json => {
             let name = arguments.narrowing.files[0].display();
-            writeln!(
-                out,
-                "\nNext: `erratum narrow {name} --out FILE` writes it as a file of its own."
-            )?;
+            let next =
+                format!("Next: `erratum narrow {name} --out FILE` writes it as a file of its own.");
+            writeln!(out)?;
+            let width = show::width(arguments.shown.page.width);
+            show::paragraph(&mut out, width, "", "      ", &next)?;
         }
         None => {}
     }

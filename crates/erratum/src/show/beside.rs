@@ -2,7 +2,7 @@
 //! shows.
 
 use super::terminal::{FAULT, GOOD, View};
-use super::{listed, shown};
+use super::{inset, listed, shown};
 use erratum_core::explain::{Part, Sound};
 use erratum_core::verdict::{Evidence, Root, Verdict};
 use std::io::{self, Write};
@@ -106,13 +106,14 @@ impl View<'_> {
         self.paragraph(out, "  ", "       ", &beside.head)?;
         let (faulty, right) = &beside.labels;
         let wide = faulty.len().max(right.len());
-        let width = self.width.saturating_sub(wide + 9);
+        let inset = inset(self.width);
+        let width = self.width.saturating_sub(wide + 2 + inset.len());
         for (label, style, line) in
             [(faulty, FAULT, &beside.lines.0), (right, GOOD, &beside.lines.1)]
         {
-            writeln!(out, "       {style}{label:<wide$}{style:#}  {}", shown(line, width))?;
+            writeln!(out, "{inset}{style}{label:<wide$}{style:#}  {}", shown(line, width))?;
         }
-        self.paragraph(out, "       ", "       ", &beside.difference)?;
+        self.paragraph(out, inset, inset, &beside.difference)?;
         writeln!(out)
     }
 }

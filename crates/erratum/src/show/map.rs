@@ -1,10 +1,11 @@
 //! Where in the files mistakes lie, and what only follows from them.
 
 use super::terminal::{FAULT, HEAD, Next, QUIET, View};
-use super::{plural, shown};
+use super::{paragraph, plural, shown};
 use erratum_core::source::Source;
 use erratum_core::verdict::{Root, Verdict};
 use std::io::{self, Write};
+use unicode_width::UnicodeWidthStr;
 
 /// What lies at a place. The graver comes last.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord)]
@@ -73,7 +74,7 @@ fn spots_of<'a>(verdict: &'a Verdict, root: &'a Root) -> Vec<Spot<'a>> {
 
 /// The lines of a file from its first to its last in one row, with what lies on them.
 pub fn strip(lines: u32, marks: &[(u32, Mark)], width: usize) -> String {
-    let cells = (lines as usize).clamp(1, width.clamp(10, STRIP));
+    let cells = (lines as usize).clamp(1, width.clamp(6, STRIP));
     let mut row: Vec<Option<Mark>> = vec![None; cells];
     for (line, mark) in marks {
         let at = (line.saturating_sub(1) as usize * cells) / (lines.max(1) as usize);
@@ -88,6 +89,18 @@ pub fn strip(lines: u32, marks: &[(u32, Mark)], width: usize) -> String {
     row.iter().map(letter).collect()
 }
 
+/// What the map is, and what its marks mean.
+pub(super) fn legend_row(out: &mut impl Write, legend: &str, width: usize) -> io::Result<()> {
+    let head = "Where it lies";
+    if head.len() + legend.width() + 4 <= width {
+        return writeln!(out, "{HEAD}{head}{HEAD:#}  {QUIET}({legend}){QUIET:#}");
+    }
+    writeln!(out, "{HEAD}{head}{HEAD:#}")?;
+    write!(out, "{QUIET}")?;
+    paragraph(out, width, "  ", "  ", &format!("({legend})"))?;
+    write!(out, "{QUIET:#}")
+}
+
 /// One row for a file: its name, its strip, its last line.
 pub(super) fn row(
     out: &mut impl Write,
@@ -98,8 +111,10 @@ pub(super) fn row(
 ) -> io::Result<()> {
     let lines = source.line_count();
     let name = shown(name, width / 3);
-    let strip = strip(lines, marks, width.saturating_sub(name.len() + 12));
-    writeln!(out, "  {name}  {FAULT}{strip}{FAULT:#}  {}", plural(lines as usize, "line", "lines"))
+    let count = format!("  {}", plural(lines as usize, "line", "lines"));
+    let count = if width < 40 { "" } else { &count };
+    let strip = strip(lines, marks, width.saturating_sub(name.width() + count.len() + 4));
+    writeln!(out, "  {name}  {FAULT}{strip}{FAULT:#}{count}")
 }
 
 impl View<'_> {
@@ -111,7 +126,8 @@ impl View<'_> {
         }
         let follows = spots.iter().any(|spot| spot.mark == Mark::Follows);
         let legend = if follows { "● at fault, ○ reported or follows" } else { "● at fault" };
-        writeln!(out, "\n{HEAD}Where it lies{HEAD:#}  {QUIET}({legend}){QUIET:#}")?;
+        writeln!(out)?;
+        legend_row(out, legend, self.width)?;
         let mut files: Vec<&str> = Vec::new();
         for spot in &spots {
             if !files.contains(&spot.file) {
@@ -151,7 +167,8 @@ impl View<'_> {
                 }
                 continue;
             }
-            let line = format!("line {:<digits$}", spot.line);
+            let line = if self.width < 40 { "" } else { "line " };
+            let line = format!("{line}{:<digits$}", spot.line);
             let linked = self.links.line(spot.file, spot.line, &line);
             let file = if several { format!("  {}", spot.file) } else { String::new() };
             let used = wide + line.len() + file.len() + 6;

@@ -6,6 +6,7 @@ pub mod json;
 pub mod line;
 pub mod links;
 pub mod map;
+mod numbered;
 pub mod page;
 pub mod progress;
 mod said;
@@ -37,7 +38,7 @@ pub fn out(color: Color) -> Out {
 
 /// How many columns to write in.
 pub fn width(asked: Option<u16>) -> usize {
-    asked.map_or_else(|| textwrap::termwidth().clamp(40, 100), usize::from)
+    asked.map_or_else(|| textwrap::termwidth().clamp(20, 100), usize::from)
 }
 
 /// Shows a verdict in the way the options ask.
@@ -77,6 +78,11 @@ pub fn status(verdict: &Verdict, common: &Common) -> u8 {
     u8::from(verdict.errors() > 0 || (common.warnings && verdict.warnings() > 0))
 }
 
+/// How far lines of a program are indented below a text: less where there is little room.
+pub fn inset(width: usize) -> &'static str {
+    if width < 44 { "" } else { "       " }
+}
+
 /// A text in lines of the width, the first and the further ones with what stands before them.
 pub fn paragraph(
     out: &mut impl Write,
@@ -112,8 +118,10 @@ pub fn shown(text: &str, width: usize) -> String {
             letter if letter.is_control() => out.push('\u{fffd}'),
             letter => out.push(letter),
         }
-        if out.width() > width.max(10) {
-            out.pop();
+        if out.width() > width.max(8) {
+            while out.width() >= width.max(8) {
+                out.pop();
+            }
             out.push('…');
             break;
         }

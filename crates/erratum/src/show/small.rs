@@ -1,7 +1,8 @@
 //! A narrowed program, for people: the message, and what is left.
 
+use super::numbered::Numbered;
 use super::terminal::{HEAD, QUIET, REPORTED};
-use super::{paragraph, plural, shown};
+use super::{paragraph, plural};
 use crate::commands::narrow::Small;
 use erratum_core::prove::Compile;
 use std::io::{self, Write};
@@ -36,8 +37,8 @@ impl View {
             }
             let (label, style) = if line == at { ("reported", REPORTED) } else { ("", QUIET) };
             let number = narrowed.lines.get(line as usize - 1).copied().unwrap_or(line);
-            let text = shown(&text, self.width.saturating_sub(digits + 20));
-            writeln!(out, "  {style}line {number:<digits$}  {label:<8}{style:#}  {text}")?;
+            let numbered = Numbered { line: number, digits, label, style, text: &text };
+            numbered.write(out, self.width, str::to_owned)?;
         }
         writeln!(out)?;
         let who = small.session.compiler();

@@ -1,7 +1,8 @@
 //! The structure of a file, for people: what is odd first, then counts, then the outline.
 
 use super::links::Links;
-use super::map::{Mark, row};
+use super::map::{Mark, legend_row, row};
+use super::numbered::Numbered;
 use super::terminal::{FAULT, HEAD, QUIET, REPORTED};
 use super::{listed, paragraph, plural, shown};
 use erratum_core::message::Place;
@@ -75,7 +76,8 @@ impl View<'_> {
             (true, _) => "○ out of its block",
             _ => "● no partner, ○ out of its block",
         };
-        writeln!(out, "\n{HEAD}Where it lies{HEAD:#}  {QUIET}({legend}){QUIET:#}")?;
+        writeln!(out)?;
+        legend_row(out, legend, self.width)?;
         row(out, &found.file, self.source, &marks, self.width)
     }
 
@@ -101,11 +103,10 @@ impl View<'_> {
                 (_, true) => ("meant", REPORTED),
                 _ => ("", QUIET),
             };
-            let text =
-                shown(&self.source.line_text(number), self.width.saturating_sub(digits + 20));
-            let place = format!("line {number:<digits$}");
-            let place = self.links.line(self.source.name(), number, &place);
-            writeln!(out, "  {style}{place}  {label:<8}{style:#}  {text}")?;
+            let text = self.source.line_text(number);
+            let numbered = Numbered { line: number, digits, label, style, text: &text };
+            let name = self.source.name();
+            numbered.write(out, self.width, |text| self.links.line(name, number, text))?;
         }
         writeln!(out)?;
         let block = odd.partner.starts_with(|c: char| c == '}' || c.is_alphabetic());
@@ -168,7 +169,12 @@ impl View<'_> {
             } else {
                 format!("{} open, {} close", count.opening, count.closing)
             };
-            writeln!(out, "  {name:<24}{text}{FAULT}{off}{FAULT:#}")?;
+            if self.width < 44 {
+                self.paragraph(out, "  ", "    ", &format!("{name}: {text}{off}"))?;
+                continue;
+            }
+            let wide = if self.width < 60 { 6 } else { 24 };
+            writeln!(out, "  {name:<wide$}{text}{FAULT}{off}{FAULT:#}")?;
         }
         Ok(())
     }
@@ -189,12 +195,13 @@ impl View<'_> {
     fn block(&self, out: &mut impl Write, block: &Block, digits: usize) -> io::Result<()> {
         let (from, to) = (block.from, block.to.map_or("?".to_owned(), |to| to.to_string()));
         let end = if block.to.is_none() { "  (not closed)" } else { "" };
-        let indent = "  ".repeat(block.depth.min(20));
+        let indent = "  ".repeat(block.depth.min(self.width / 5));
         let room = self.width.saturating_sub(2 * digits + 16 + indent.len() + end.len());
         let text = shown(&block.text, room.max(12));
+        let lines = if self.width < 44 { "" } else { "  lines " };
         writeln!(
             out,
-            "  lines {from:>digits$} to {to:>digits$}  {indent}{text}{FAULT}{end}{FAULT:#}"
+            "{lines}{from:>digits$} to {to:>digits$}  {indent}{text}{FAULT}{end}{FAULT:#}"
         )
     }
 

@@ -4,7 +4,8 @@
 //! without colour and through a screen reader.
 
 use super::links::Links;
-use super::{listed, paragraph, plural, shown};
+use super::numbered::Numbered;
+use super::{inset, listed, paragraph, plural, shown};
 use anstyle::{AnsiColor, Style};
 use erratum_core::catalogue::Phase;
 use erratum_core::edit::{self, Edit};
@@ -274,12 +275,9 @@ impl View<'_> {
             (_, true) => ("reported", REPORTED),
             _ => ("", QUIET),
         };
-        let text = shown(&source.line_text(line), self.width.saturating_sub(digits + 20));
-        let mut place = format!("line {line:<digits$}");
-        if !label.is_empty() {
-            place = self.links.line(source.name(), line, &place);
-        }
-        writeln!(out, "  {style}{place}  {label:<8}{style:#}  {text}")
+        let text = source.line_text(line);
+        let numbered = Numbered { line, digits, label, style, text: &text };
+        numbered.write(out, self.width, |text| self.links.line(source.name(), line, text))
     }
 
     fn fix(&self, out: &mut impl Write, root: &Root, fix: &Fix) -> io::Result<()> {
@@ -476,12 +474,12 @@ impl View<'_> {
     fn details(&self, out: &mut impl Write, verdict: &Verdict) -> io::Result<()> {
         writeln!(out)?;
         let build = &verdict.build;
-        writeln!(out, "{QUIET}Run: {}{QUIET:#}", build.command.join(" "))?;
-        writeln!(
-            out,
-            "{QUIET}{} {}; copies compiled: {}{QUIET:#}",
-            build.compiler, build.version, verdict.compiles
-        )
+        write!(out, "{QUIET}")?;
+        self.paragraph(out, "", "     ", &format!("Run: {}", build.command.join(" ")))?;
+        let (compiler, version) = (&build.compiler, &build.version);
+        let copies = format!("{compiler} {version}; copies compiled: {}", verdict.compiles);
+        self.paragraph(out, "", "     ", &copies)?;
+        write!(out, "{QUIET:#}")
     }
 }
 
@@ -535,9 +533,10 @@ pub fn changed_lines(
                 similar::ChangeTag::Insert => ("+", GOOD, change.new_index()),
             };
             let number = line.map_or(0, |line| line + 1);
-            let text =
-                shown(change.value().trim_end_matches(['\n', '\r']), width.saturating_sub(16));
-            writeln!(out, "       {style}{mark} {number:>3}  {text}{style:#}")?;
+            let inset = inset(width);
+            let room = width.saturating_sub(inset.len() + 7);
+            let text = shown(change.value().trim_end_matches(['\n', '\r']), room);
+            writeln!(out, "{inset}{style}{mark} {number:>3}  {text}{style:#}")?;
         }
     }
     Ok(())
