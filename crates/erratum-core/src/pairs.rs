@@ -45,12 +45,29 @@ pub struct Pairs {
 impl Pairs {
     /// Pairs the brackets of a text.
     pub fn new(lexed: &Lexed) -> Pairs {
-        let plain = Walk::new(lexed, false).run();
+        let plain = Walk::new(lexed, Trust::Count).run();
         let all_strings_closed = lexed.code.iter().chain(&lexed.comments).all(|t| t.closed);
         if plain.odd.is_empty() && all_strings_closed {
             return plain;
         }
-        Walk::new(lexed, true).run()
+        Walk::new(lexed, Trust::Both).run()
+    }
+
+    /// Pairs the brackets of a text for somebody who wants to see every odd one: a `{` that is lost in
+    /// one place and a `}` in another come out even in the count, but not in the layout. The layout
+    /// is trusted against the count only where it shows both: a header without its `{`, and a block
+    /// that ends without its `}`.
+    pub fn thorough(lexed: &Lexed) -> Pairs {
+        let usual = Pairs::new(lexed);
+        let strict = Walk::new(lexed, Trust::Layout).run();
+        let braces = |odd: Odd| {
+            let brace = |at: usize| lexed.opens_block(at) || lexed.closes_block(at);
+            strict.odd.iter().filter(move |o| o.odd == odd && brace(o.token))
+        };
+        let unopened = braces(Odd::Unopened).count();
+        let both = unopened > 0 && braces(Odd::Unclosed).next().is_some();
+        let shown = braces(Odd::Unopened).all(|odd| !odd.before.is_empty());
+        if both && shown && unopened <= CANCELLED { strict } else { usual }
     }
 
     /// Whether every bracket has its partner.
@@ -80,6 +97,20 @@ pub fn closing(lexed: &Lexed, open: usize) -> &'static str {
     }
 }
 
+/// How many pairs of lost braces may cancel out: where there seem to be more, the layout is no guide.
+const CANCELLED: usize = 3;
+
+/// What tells where braces belong.
+#[derive(Clone, Copy, PartialEq, Eq)]
+enum Trust {
+    /// The count alone.
+    Count,
+    /// The layout, as far as the count is off.
+    Both,
+    /// The layout.
+    Layout,
+}
+
 struct Frame {
     token: usize,
     open: u8,
@@ -91,6 +122,8 @@ struct Frame {
 struct Walk<'a> {
     lexed: &'a Lexed,
     by_layout: bool,
+    /// Whether the layout is trusted against the count.
+    strict: bool,
     stack: Vec<Frame>,
     line_base: u32,
     result: Pairs,
@@ -99,14 +132,15 @@ struct Walk<'a> {
 }
 
 impl<'a> Walk<'a> {
-    fn new(lexed: &'a Lexed, by_layout: bool) -> Walk<'a> {
+    fn new(lexed: &'a Lexed, trust: Trust) -> Walk<'a> {
         let count = |which: fn(&Lexed, usize) -> bool| {
             (0..lexed.code.len()).filter(|i| which(lexed, *i)).count() as i64
         };
         let size = lexed.code.len();
         Walk {
             lexed,
-            by_layout,
+            by_layout: trust != Trust::Count,
+            strict: trust == Trust::Layout,
             stack: Vec::new(),
             line_base: 0,
             result: Pairs { partner: vec![None; size], inside: vec![None; size], odd: Vec::new() },
@@ -164,7 +198,7 @@ impl<'a> Walk<'a> {
         // Inside parentheses a line goes on with a statement that began further up.
         let goes_on = self.stack.last().filter(|frame| frame.open != b'{');
         self.line_base = goes_on.map_or(indent, |frame| frame.base);
-        if !self.by_layout || goes_on.is_some() || self.surplus >= 0 {
+        if !self.by_layout || goes_on.is_some() || (self.surplus >= 0 && !self.strict) {
             return;
         }
         let label = matches!(self.lexed.word(index), "case" | "default")
@@ -183,7 +217,7 @@ impl<'a> Walk<'a> {
             }
             self.surplus += 1;
             self.leave_open(index);
-            if self.surplus >= 0 {
+            if self.surplus >= 0 && !self.strict {
                 break;
             }
         }
@@ -392,12 +426,12 @@ impl<'a> Walk<'a> {
         self.drop_parentheses(index);
         let indent = self.lexed.source.indent(token.line).unwrap_or(0);
         let Some(top) = self.stack.last() else { return false };
-        if !token.first || top.base == indent || self.surplus == 0 {
+        if !token.first || top.base == indent || (self.surplus == 0 && !self.strict) {
             return true;
         }
         let fits = self.stack.iter().any(|frame| frame.open == b'{' && frame.base == indent);
-        if self.surplus < 0 && fits {
-            while self.surplus < 0
+        if (self.surplus < 0 || self.strict) && fits {
+            while (self.surplus < 0 || self.strict)
                 && self.stack.last().is_some_and(|frame| frame.open != b'{' || frame.base != indent)
             {
                 self.surplus += i64::from(self.stack.last().is_some_and(|f| f.open == b'{'));
@@ -405,7 +439,7 @@ impl<'a> Walk<'a> {
             }
             return true;
         }
-        if self.surplus > 0 && indent > top.base {
+        if (self.surplus > 0 || self.strict) && indent > top.base {
             self.surplus -= 1;
             return false;
         }
@@ -468,6 +502,31 @@ mod tests {
     use super::*;
     use crate::language::by_id;
     use crate::source::Source;
+
+    /// The lines of the braces that are odd by count or layout.
+    fn thorough(language: &str, text: &str) -> Vec<(u32, Odd)> {
+        let lexed = Lexed::new(&Source::new("t", text.as_bytes()), by_id(language).unwrap());
+        let odd = Pairs::thorough(&lexed).odd;
+        odd.iter().map(|o| (lexed.code[o.token].line, o.odd)).collect()
+    }
+
+    #[test]
+    fn two_lost_braces_that_cancel_out_show_in_the_layout() {
+        let text = "int low(int a) {\n    if (a)\n        a = 1;\n        a++;\n    }\n    return a;\n}\nint high(int b) {\n    if (b) {\n        b = 2;\n    return b;\n}\n";
+        assert_eq!(thorough("c", text), [(5, Odd::Unopened), (9, Odd::Unclosed)]);
+    }
+
+    #[test]
+    fn untidy_layout_alone_is_no_mistake() {
+        for text in [
+            "int low(int a) {\n    if (a) {\n        a = 1;\n}\n    return a;\n}\nint high(void) {\n    return 2;\n}\n",
+            "int low(int a) {\n    if (a) {\n        a = 1;\n    }\n    }\nint high(void) {\n    return 2;\n}\n",
+            "int low(int a) {\nif (a) {\na = 1;\n}\nreturn a;\n}\n",
+            "int low(int a)\n{\n    if (a)\n    {\n        a = 1;\n    }\n  else\n      {\n   a = 2;\n  }\n    return a;\n}\n",
+        ] {
+            assert_eq!(thorough("c", text), []);
+        }
+    }
 
     fn odd(language: &str, text: &str) -> Vec<(u32, String, Odd, Vec<u32>)> {
         let lexed = Lexed::new(&Source::new("t", text.as_bytes()), by_id(language).unwrap());

@@ -78,7 +78,7 @@ impl Structure {
     /// Reads the structure of a text.
     pub fn new(source: &Source, language: &'static Language) -> Structure {
         let lexed = Lexed::new(source, language);
-        let pairs = Pairs::new(&lexed);
+        let pairs = Pairs::thorough(&lexed);
         let blocks = outline::blocks(&lexed, &pairs);
         Structure {
             schema: SCHEMA,

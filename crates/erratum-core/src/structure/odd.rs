@@ -129,7 +129,7 @@ impl Reading {
         let program = Program::single(self.lexed.source.clone());
         let program = edit::apply(&program, std::slice::from_ref(edit)).ok()?;
         let lexed = Lexed::new(program.files.first()?, self.lexed.language);
-        let pairs = Pairs::new(&lexed);
+        let pairs = Pairs::thorough(&lexed);
         Some(Reading::new(&lexed, &pairs))
     }
 
@@ -298,7 +298,7 @@ mod tests {
     /// For each odd mark: its line, its text, and the line of its partner.
     fn odd(language: &str, text: &str) -> Vec<(u32, String, Option<u32>)> {
         let lexed = Lexed::new(&Source::new("t", text.as_bytes()), by_id(language).unwrap());
-        let pairs = Pairs::new(&lexed);
+        let pairs = Pairs::thorough(&lexed);
         odd_marks(&lexed, &pairs)
             .into_iter()
             .map(|odd| (odd.mark.at.line, odd.mark.text, odd.meant.map(|at| at.line)))
