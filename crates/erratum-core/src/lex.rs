@@ -384,6 +384,19 @@ impl Lexer<'_> {
                 Some(self.until(self.at + 1, b"`")).filter(|_| !inside.is_empty())
             }
             RawStrings::Template => rest.starts_with(b"`").then(|| self.template(self.at + 1)),
+            RawStrings::Prefixed => {
+                let letters = rest.iter().take_while(|byte| byte.is_ascii_alphabetic()).count();
+                let quotes = &rest[letters..];
+                if letters == 0 || !quotes.starts_with(b"\"") {
+                    return None;
+                }
+                let from = self.at + letters + 1;
+                Some(if quotes.starts_with(b"\"\"\"") {
+                    self.until(from + 2, b"\"\"\"")
+                } else {
+                    self.quoted(from, b'"', false)
+                })
+            }
             RawStrings::Verbatim => {
                 let marks = rest.iter().take_while(|byte| matches!(byte, b'@' | b'$')).count();
                 if marks == 0 || rest.get(marks) != Some(&b'"') {
@@ -567,6 +580,11 @@ mod tests {
             ["r#\"a\"b\"#", "'x'", "'a", "/* 1 /* 2 */ 3 */", "z"]
         );
         assert_eq!(words("cpp", "R\"q(a)\")q\" b"), ["R\"q(a)\")q\"", "b"]);
+        assert_eq!(words("scala", "s\"a $b\" c"), ["s\"a $b\"", "c"]);
+        assert_eq!(
+            words("scala", "f\"\"\"a\"b\"\"\" s (\"c\")"),
+            ["f\"\"\"a\"b\"\"\"", "s", "(", "\"c\"", ")"]
+        );
         assert_eq!(words("c", "/* 1 /* 2 */ 3"), ["/* 1 /* 2 */", "3"]);
         assert!(!kinds("c", "a /* b").last().unwrap().2);
     }

@@ -49,6 +49,8 @@ pub enum RawStrings {
     Backtick,
     /// Between two `` ` ``, with values in `${ … }`.
     Template,
+    /// `s"… $name ${value} …"`: a word that touches its quote.
+    Prefixed,
     /// `@" … ""quoted"" … "`, and `$" … {value} … "`.
     Verbatim,
 }

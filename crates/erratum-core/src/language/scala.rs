@@ -1,10 +1,11 @@
 //! Scala.
 
-use super::{ImportForm, Language, NameKind::*, Usual};
+use super::{ImportForm, Language, NameKind::*, RawStrings, Usual};
 
 pub(super) static SCALA: Language = Language {
     id: "scala",
     name: "Scala",
+    raw_strings: RawStrings::Prefixed,
     extensions: &["scala", "sc"],
     nested_comments: true,
     text_block: Some("\"\"\""),

@@ -55,7 +55,9 @@ fn lost_close(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
             vec![closing_line(case, odd.token, before)],
         ));
         let next = lexed.word(before);
-        if matches!(next, "else" | "catch" | "finally" | "while" | ";" | ")" | ",") && rank == 0 {
+        let goes_on =
+            matches!(next, "else" | "catch" | "finally" | "while" | ";" | ")" | ",") && rank == 0;
+        if goes_on && lexed.is(odd.token, "{") {
             let text = if matches!(next, ";" | ")" | ",") { "}" } else { "} " };
             let edit = case.insert(lexed.code[before].start, text);
             all.push(Candidate::new("missing-bracket", score + 0.5, vec![edit]));
@@ -334,7 +336,29 @@ fn surplus_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) 
         let score = w::REPLACE_LIKE + w::PAIRS_MENDED + 2.0 * w::LAYOUT_PLACE;
         all.push(Candidate::new("mismatched-bracket", score, vec![edit]));
     }
+    let early = closed_early(case, odd.token);
+    if let Some(close) = early {
+        let score = w::DELETE + w::PAIRS_MENDED + 2.5;
+        all.push(Candidate::new("extra-bracket", score, vec![case.delete_token(close)]));
+    }
     let doubled = odd.token > 0 && lexed.word(odd.token - 1) == lexed.word(odd.token);
-    let score = w::DELETE + w::PAIRS_MENDED + if doubled { 2.0 } else { 0.5 };
+    let score = match (doubled, early.is_some()) {
+        (_, true) => w::DELETE + w::PAIRS_MENDED - 1.0,
+        (true, _) => w::DELETE + w::PAIRS_MENDED + 2.0,
+        _ => w::DELETE + w::PAIRS_MENDED + 0.5,
+    };
     all.push(Candidate::new("extra-bracket", score, vec![case.delete_token(odd.token)]));
+}
+
+/// `sail(tide(1)), 2);`: nobody writes a comma between two statements, so the bracket before it
+/// closes the call too early.
+fn closed_early(case: &Case, odd: usize) -> Option<usize> {
+    let lexed = case.lexed();
+    let start = case.statement_start(odd);
+    let call = lexed.kind(start) == Some(TokenKind::Name)
+        && matches!(lexed.word(start + 1), "(" | "." | "::" | "->" | "!");
+    let inside = &case.text.pairs.inside;
+    let comma = (start..odd).find(|at| lexed.is(*at, ",") && inside[*at] == inside[start])?;
+    let close = comma.checked_sub(1)?;
+    (call && lexed.is(odd, ")") && lexed.is(close, ")")).then_some(close)
 }

@@ -419,6 +419,14 @@ fn unused(case: &Case, all: &mut Vec<Candidate>) {
     }
     let name = lexed.word(case.token);
     let Some(declared) = case.text.names.resolve(lexed, case.token) else { return };
+    // `:=` in a block declares another variable than the one of that name around it.
+    let outer = case.text.names.of(name).any(|other| {
+        other.token < case.token && (other.scope.0..=other.scope.1).contains(&case.token)
+    });
+    if outer && lexed.is(case.token + 1, ":=") {
+        let edit = case.replace_token(case.token + 1, "=");
+        all.push(Candidate::new("wrong-mark", 4.0, vec![edit]));
+    }
     // The other names of the statement are used: this one was, too, where they stand.
     let calls = (case.token..=declared.scope.1).filter(|at| lexed.code[*at].line > line);
     for call in calls.filter_map(|at| super::shape::call_at(case, at)).take(12) {

@@ -413,7 +413,7 @@ fn signature(case: &Case, all: &mut Vec<Candidate>) {
     // A text is wanted: `show` makes one.
     if to == "String" && matches!(from.as_str(), "Int" | "Integer" | "Double" | "Float" | "Bool") {
         let (start, end) = case.range;
-        let several = lexed.at(start) != lexed.at(end.saturating_sub(1));
+        let several = end > start && lexed.at(start) != lexed.at(end - 1);
         let edits = if several {
             vec![case.insert(start, "show ("), case.insert(end, ")")]
         } else {
@@ -424,7 +424,7 @@ fn signature(case: &Case, all: &mut Vec<Candidate>) {
     // `fromIntegral` makes a number of the kind that is wanted.
     if matches!(from.as_str(), "Int" | "Integer") {
         let (start, end) = case.range;
-        let several = lexed.at(start) != lexed.at(end.saturating_sub(1));
+        let several = end > start && lexed.at(start) != lexed.at(end - 1);
         let edits = if several {
             vec![case.insert(start, "fromIntegral ("), case.insert(end, ")")]
         } else {

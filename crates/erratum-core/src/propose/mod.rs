@@ -6,6 +6,7 @@
 //! believed: [`crate::prove`] tries the candidates on copies.
 
 mod brackets;
+mod callee;
 mod calls;
 mod declare;
 mod flow;
@@ -29,7 +30,7 @@ pub(crate) use respell::letters;
 use crate::catalogue::{Phase, Shown};
 use crate::edit::Edit;
 use crate::language::Language;
-use crate::lex::Lexed;
+use crate::lex::{Lexed, TokenKind};
 use crate::message::Message;
 use crate::model::Model;
 use crate::names::Names;
@@ -249,7 +250,12 @@ impl<'a> Case<'a> {
     fn statement_end(&self, token: usize) -> usize {
         let last = self.lexed().code.len() - 1;
         let mut at = token;
-        while at < last && !self.lexed().divides(at) && !self.starts_line(at + 1) {
+        let lexed = self.lexed();
+        // Where lines end statements, the last one of a block has nothing of its own at its end.
+        let over = |at: usize| {
+            self.starts_line(at) || (lexed.language.line_ends && lexed.closes_block(at))
+        };
+        while at < last && !lexed.divides(at) && !over(at + 1) {
             at += 1;
         }
         at
@@ -282,6 +288,11 @@ pub fn candidates(case: &Case) -> Vec<Candidate> {
     let early = case.phase <= Phase::Syntax;
     hints::propose(case, &mut all);
     include::propose(case, &mut all);
+    if inside_text(case) {
+        // What is wrong is code within a text: nothing around the text mends it.
+        respell::propose(case, &mut all);
+        return ranked(all);
+    }
     quotes::propose(case, &mut all);
     brackets::propose(case, &mut all);
     if early || !case.text.pairs.sound() || case.asks("window") {
@@ -289,6 +300,7 @@ pub fn candidates(case: &Case) -> Vec<Candidate> {
     }
     members::propose(case, &mut all);
     haskell::propose(case, &mut all);
+    callee::propose(case, &mut all);
     respell::propose(case, &mut all);
     imports::propose(case, &mut all);
     if !early {
@@ -306,6 +318,18 @@ pub fn candidates(case: &Case) -> Vec<Candidate> {
     if case.language().any_case {
         all.iter_mut().for_each(|candidate| respelt(case, candidate));
     }
+    ranked(all)
+}
+
+/// Whether a message points at code within a text that may hold some: `s"${tide.hihg}"`.
+fn inside_text(case: &Case) -> bool {
+    let token = case.lexed().code[case.token];
+    let holds_code = !case.lexed().text(&token).starts_with(['"', '\'']);
+    token.kind == TokenKind::Str && token.closed && holds_code && case.range.0 > token.start
+}
+
+/// The likeliest first, each change once.
+fn ranked(mut all: Vec<Candidate>) -> Vec<Candidate> {
     all.sort_by(|a, b| b.score.total_cmp(&a.score));
     let mut seen = std::collections::HashSet::new();
     all.retain(|candidate| {

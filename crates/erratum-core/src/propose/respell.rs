@@ -51,6 +51,7 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     let lexed = case.lexed();
     entry_point(case, all);
+    within_text(case, all);
     let wrong = wrong_names(case);
     for (rank, token) in wrong.into_iter().enumerate() {
         if !matches!(lexed.kind(token), Some(TokenKind::Name)) {
@@ -150,8 +151,9 @@ fn meant<'a>(case: &'a Case, token: usize) -> BTreeMap<&'a str, (NameKind, bool,
         all.insert(name, (NameKind::Type, true, false));
     }
     for (name, seen) in &case.text.names.seen {
-        // A name that stands elsewhere, whatever it is.
-        if seen.len() > 1 && !all.contains_key(name.as_str()) {
+        // A name that stands elsewhere, whatever it is; in Haskell it may be bound by a pattern further up.
+        let bound = case.language().form == DeclarationForm::Haskell && seen[0] < token;
+        if (seen.len() > 1 || bound) && !all.contains_key(name.as_str()) {
             all.insert(name, (asked_kind(lexed, seen[0]), false, false));
         }
     }
@@ -260,6 +262,60 @@ fn kind_weight(form: DeclarationForm, asked: NameKind, is: NameKind) -> f64 {
     }
 }
 
+/// How likely a name is what was meant by a word; nothing if they are too far apart.
+fn likeness(
+    case: &Case,
+    word: &str,
+    name: &str,
+    (kind, visible, unused): (NameKind, bool, bool),
+    asked: NameKind,
+) -> Option<f64> {
+    if name == word || name.len() < 2 && word.len() > 2 {
+        return None;
+    }
+    let apart = letters(word, name);
+    // `jx` may be a `j`, but not every word of two letters is near to every letter.
+    let letter = name.len() == 1 && word.starts_with(name);
+    if apart > limit(word) || (apart >= name.chars().count() as f64 && !letter) {
+        return None;
+    }
+    let form = case.language().form;
+    let mut score = w::RESPELL + w::PER_LETTER * (apart - 1.0) + kind_weight(form, asked, kind);
+    score += if apart < 1.0 && word.eq_ignore_ascii_case(name) { w::CASE_ONLY } else { 0.0 };
+    score += if visible { w::VISIBLE } else { 0.0 } + if unused { w::UNUSED } else { 0.0 };
+    score += if case.text.names.seen.contains_key(name) { w::SEEN } else { 0.0 };
+    let initial = |text: &str| text.chars().next().map(|c| c.to_ascii_lowercase());
+    score += if initial(word) != initial(name) { w::FIRST_LETTER } else { 0.0 };
+    // Short words are near everything.
+    Some(score - if word.len() <= 3 { 1.5 } else { 0.0 })
+}
+
+/// A name inside a text: `s"${ferry.baord(2)}"`. The text is one token, and the message says which
+/// name in it is meant.
+fn within_text(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let token = lexed.code[case.token];
+    let Some(word) = case.word("name").filter(|_| token.kind == TokenKind::Str) else { return };
+    let text = lexed.text(&token);
+    let letter = |c: char| c.is_alphanumeric() || c == '_';
+    let whole = |at: &usize| {
+        let (before, after) = (&text[..*at], &text[at + word.len()..]);
+        !before.ends_with(letter) && !after.starts_with(letter)
+    };
+    let places: Vec<usize> = text.match_indices(word).map(|(at, _)| at).filter(whole).collect();
+    let pointed = places.iter().find(|at| token.start + **at >= case.range.0);
+    let Some(at) = pointed.or(places.first()) else { return };
+    let start = token.start + at;
+    let member = text[..*at].ends_with('.');
+    let asked = if member { NameKind::Member } else { NameKind::Value };
+    for (name, known) in meant(case, case.token) {
+        let Some(score) = likeness(case, word, name, known, asked) else { continue };
+        let mistake = if word.eq_ignore_ascii_case(name) { "wrong-case" } else { "misspelt-name" };
+        let edit = Edit::replace(case.file(), start, start + word.len(), name);
+        all.push(Candidate::new(mistake, score, vec![edit]));
+    }
+}
+
 fn near_names(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let word = lexed.word(token);
@@ -270,28 +326,9 @@ fn near_names(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
     } else {
         asked_kind(lexed, token)
     };
-    for (name, (kind, visible, unused)) in meant(case, token) {
-        if name == word || name.len() < 2 && word.len() > 2 {
-            continue;
-        }
-        let apart = letters(word, name);
-        // `jx` may be a `j`, but not every word of two letters is near to every letter.
-        let letter = name.len() == 1 && word.starts_with(name);
-        if apart > limit(word) || (apart >= name.chars().count() as f64 && !letter) {
-            continue;
-        }
-        let mut score = base
-            + w::RESPELL
-            + w::PER_LETTER * (apart - 1.0)
-            + kind_weight(case.language().form, asked, kind);
-        score += if apart < 1.0 && word.eq_ignore_ascii_case(name) { w::CASE_ONLY } else { 0.0 };
-        score += if visible { w::VISIBLE } else { 0.0 } + if unused { w::UNUSED } else { 0.0 };
-        score += if case.text.names.seen.contains_key(name) { w::SEEN } else { 0.0 };
-        let first = word.chars().next().map(|c| c.to_ascii_lowercase())
-            != name.chars().next().map(|c| c.to_ascii_lowercase());
-        score += if first { w::FIRST_LETTER } else { 0.0 };
-        // Short words are near everything.
-        score -= if word.len() <= 3 { 1.5 } else { 0.0 };
+    for (name, known) in meant(case, token) {
+        let Some(score) = likeness(case, word, name, known, asked) else { continue };
+        let score = base + score;
         let mistake = if word.eq_ignore_ascii_case(name) { "wrong-case" } else { "misspelt-name" };
         let here = Candidate::new(mistake, score, vec![case.replace_token(token, name)]);
         all.push(here);

@@ -179,6 +179,10 @@ pub(super) fn weigh(
         if here && undone(candidate.mistake, &shown, phase) {
             return None;
         }
+        if here && phase <= Phase::Syntax && setting.phase <= Phase::Syntax && adds_word(&sets) {
+            // A word of our own that only moves the trouble on: nobody left it out.
+            return None;
+        }
         if !target.is_error() {
             // A warning must not be bought off with an error.
             return None;
@@ -240,6 +244,13 @@ fn undone(mistake: &str, shown: &[catalogue::Shown], phase: Phase) -> bool {
         _ => return false,
     };
     shown.iter().any(|shown| shown.entry.id == opposite)
+}
+
+/// Whether edits only put words where there were none.
+fn adds_word(sets: &[&[Edit]]) -> bool {
+    let mut edits = sets.iter().flat_map(|set| set.iter()).peekable();
+    let word = |edit: &Edit| edit.start == edit.end && edit.text.contains(char::is_alphanumeric);
+    edits.peek().is_some() && edits.all(word)
 }
 
 /// The first line of a file that was changed.

@@ -113,8 +113,7 @@ impl View<'_> {
         {
             writeln!(out, "{inset}{style}{label:<wide$}{style:#}  {}", shown(line, width))?;
         }
-        self.paragraph(out, inset, inset, &beside.difference)?;
-        writeln!(out)
+        self.paragraph(out, inset, inset, &beside.difference)
     }
 }
 

@@ -1,6 +1,6 @@
 //! Where in the files mistakes lie, and what only follows from them.
 
-use super::terminal::{FAULT, HEAD, Next, QUIET, View};
+use super::terminal::{FAULT, HEAD, Next, QUIET, REPORTED, View};
 use super::{paragraph, plural, shown};
 use erratum_core::source::Source;
 use erratum_core::verdict::{Root, Verdict};
@@ -114,7 +114,16 @@ pub(super) fn row(
     let count = format!("  {}", plural(lines as usize, "line", "lines"));
     let count = if width < 40 { "" } else { &count };
     let strip = strip(lines, marks, width.saturating_sub(name.width() + count.len() + 4));
-    writeln!(out, "  {name}  {FAULT}{strip}{FAULT:#}{count}")
+    write!(out, "  {name}  ")?;
+    for cell in strip.chars() {
+        let style = match cell {
+            '●' => FAULT,
+            '○' => REPORTED,
+            _ => QUIET,
+        };
+        write!(out, "{style}{cell}{style:#}")?;
+    }
+    writeln!(out, "{count}")
 }
 
 impl View<'_> {

@@ -202,6 +202,7 @@ impl View<'_> {
             self.paragraph(out, "  Why: ", "       ", &root.meaning)?;
         }
         self.beside(out, verdict, root)?;
+        writeln!(out)?;
         match root.fixes.first() {
             Some(fix) => self.fix(out, root, fix)?,
             None => self.paragraph(out, "  What to try: ", "       ", &root.advice)?,
