@@ -1,5 +1,5 @@
 //! What stands before a bracket that calls: a class without its `new`, a value that is no function, a
-//! method that does not say what it returns.
+//! method that does not say what it returns; and marks or words that lead to the member that is called.
 
 use super::shape::type_of;
 use super::{Candidate, Case};
@@ -16,6 +16,8 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let lexed = case.lexed();
+    no_pointer(case, all);
+    bare_member(case, all);
     // Some compilers point at the dot before the name.
     let name = case.token + usize::from(lexed.is(case.token, "."));
     if lexed.kind(name) != Some(TokenKind::Name) || !lexed.is(name + 1, "(") {
@@ -23,6 +25,26 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     new_before(case, name, all);
     no_function(case, name, all);
+}
+
+/// C: `->` behind what is no pointer.
+fn no_pointer(case: &Case, all: &mut Vec<Candidate>) {
+    if case.lexed().is(case.token, "->") && case.language().directives {
+        let edit = case.replace_token(case.token, ".");
+        all.push(Candidate::new("wrong-mark", 1.0, vec![edit]));
+    }
+}
+
+/// TypeScript: a member of the own class without `this.` in front of it.
+fn bare_member(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let name = case.token;
+    let own = case.text.names.of(lexed.word(name)).any(|d| d.kind == NameKind::Member);
+    let bare = name.checked_sub(1).is_none_or(|at| !lexed.is(at, "."));
+    if case.language().id == "typescript" && case.phase == Phase::Name && own && bare {
+        let edit = case.insert(lexed.code[name].start, "this.");
+        all.push(Candidate::new("missing-word", 3.5, vec![edit]));
+    }
 }
 
 /// `Ferry("Tern")` for `new Ferry("Tern")`.

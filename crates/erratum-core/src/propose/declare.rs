@@ -381,11 +381,14 @@ fn prototype(case: &Case, all: &mut Vec<Candidate>) {
     all.push(Candidate::new("used-before-declared", w::IMPORT, vec![edit]));
 }
 
-/// Java: a method that is called without an object.
+/// Java and C#: a method that is called without an object. `Ferry.Tide(int)` is named with its class.
 fn made_static(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let name = case.word("name").map(|name| name.split('(').next().unwrap_or(name).to_owned());
-    let Some(name) = name else { return };
+    let plain = |name: &str| {
+        let name = name.split('(').next().unwrap_or(name);
+        name.rsplit('.').next().unwrap_or(name).to_owned()
+    };
+    let Some(name) = case.word("name").map(plain) else { return };
     for declared in case.text.names.of(&name) {
         if let Some((first, _)) = declared.typed {
             let edit = case.insert(lexed.code[first].start, "static ");
