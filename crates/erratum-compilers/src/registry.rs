@@ -43,6 +43,11 @@ pub(crate) fn kill_group(id: u32) {
 #[cfg(not(unix))]
 pub(crate) fn kill_group(_id: u32) {}
 
+/// Whether everything is being stopped: nothing new may be written then.
+pub(crate) fn stopping() -> bool {
+    STOPPED.load(Ordering::SeqCst)
+}
+
 /// Stops all running compilers and removes all scratch folders. Nothing is started afterwards.
 pub fn interrupt() {
     STOPPED.store(true, Ordering::SeqCst);
@@ -50,12 +55,13 @@ pub fn interrupt() {
         kill_group(id);
     }
     for path in with(&FOLDERS, std::mem::take) {
-        // A compiler that is just ending may still write into it.
-        for _ in 0..5 {
-            if std::fs::remove_dir_all(&path).is_ok() || !path.exists() {
+        // A compiler that is just ending, or we ourselves, may still write into it.
+        for _ in 0..20 {
+            let _ = std::fs::remove_dir_all(&path);
+            std::thread::sleep(std::time::Duration::from_millis(5));
+            if !path.exists() {
                 break;
             }
-            std::thread::sleep(std::time::Duration::from_millis(10));
         }
     }
 }

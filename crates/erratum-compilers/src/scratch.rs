@@ -5,6 +5,7 @@ use crate::registry;
 use erratum_core::source::Program;
 use std::collections::HashMap;
 use std::fs;
+use std::io;
 use std::path::{Path, PathBuf};
 use std::sync::Arc;
 
@@ -34,6 +35,14 @@ impl Drop for Scratch {
     }
 }
 
+/// Makes a folder, unless everything is being stopped: then it would stay behind.
+fn make(folder: &Path) -> io::Result<()> {
+    if registry::stopping() {
+        return Err(io::ErrorKind::Interrupted.into());
+    }
+    fs::create_dir_all(folder)
+}
+
 /// The copy that one worker compiles.
 pub(crate) struct Copy {
     pub folder: PathBuf,
@@ -47,7 +56,7 @@ impl Copy {
         neighbours: &[(String, Vec<u8>)],
     ) -> Result<Copy, Error> {
         let folder = scratch.path().join(format!("copy{number}"));
-        fs::create_dir_all(&folder).map_err(|source| Error::Scratch { source })?;
+        make(&folder).map_err(|source| Error::Scratch { source })?;
         let mut copy = Copy { folder, written: HashMap::new() };
         for (name, bytes) in neighbours {
             copy.write(name, bytes)?;
@@ -76,7 +85,7 @@ impl Copy {
             return Ok(());
         }
         let parent = path.parent().unwrap_or(&self.folder);
-        fs::create_dir_all(parent)
+        make(parent)
             .and_then(|()| fs::write(&path, bytes))
             .map_err(|source| Error::Scratch { source })?;
         self.written.insert(name.to_owned(), bytes.into());
