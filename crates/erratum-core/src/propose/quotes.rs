@@ -9,7 +9,7 @@ use super::calls::{braces, percents};
 use super::respell::letters;
 use super::{Candidate, Case, weights as w};
 use crate::edit::Edit;
-use crate::language::DeclarationForm;
+use crate::language::{Apostrophe, DeclarationForm};
 use crate::lex::{Lexed, Token, TokenKind};
 use crate::model::{self, Class};
 
@@ -19,6 +19,7 @@ const PLACES: usize = 120;
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     open_strings(case, all);
     other_quotes(case, all);
+    single_quotes(case, all);
     comments(case, all);
     prose(case, all);
 }
@@ -92,6 +93,29 @@ pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
         vec![Edit::delete(case.file(), odd.start, odd.start + 1)],
     ));
     rank(ranked, 8.0, all);
+}
+
+/// `'between'` where single quotes hold one character: a text is between them.
+fn single_quotes(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let language = case.language();
+    if language.quote() != "\"" || language.apostrophe != Apostrophe::Char {
+        return;
+    }
+    let source = &lexed.source;
+    let line = lexed.code[case.token].line;
+    let start = source.line_start(line);
+    let bytes = source.line_bytes(line);
+    let marks: Vec<usize> = memchr::memchr_iter(b'\'', bytes).collect();
+    for pair in marks.chunks_exact(2) {
+        let Ok(inner) = std::str::from_utf8(&bytes[pair[0] + 1..pair[1]]) else { continue };
+        if inner.chars().count() < 2 || inner.contains(['\\', '"']) {
+            continue;
+        }
+        let text = format!("\"{inner}\"");
+        let edit = Edit::replace(case.file(), start + pair[0], start + pair[1] + 1, text);
+        all.push(Candidate::new("wrong-quotes", 6.0, vec![edit]));
+    }
 }
 
 /// A text between the quotes of another language.
