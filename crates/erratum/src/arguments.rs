@@ -134,25 +134,12 @@ fn seconds(text: &str) -> Result<f64, String> {
     }
 }
 
-/// `erratum look`
+/// How files are looked at.
 #[derive(Args, Clone, Debug)]
-pub struct Look {
-    /// The files to compile together
-    #[arg(value_name = "FILES")]
-    pub files: Vec<PathBuf>,
-    /// A build command: it is run as it is, and its output is read
-    #[arg(last = true, value_name = "COMMAND")]
-    pub build: Vec<String>,
+pub struct How {
     /// List every mistake
     #[arg(short, long)]
     pub all: bool,
-    /// Step through the mistakes with keys: try a fix, write it, take it back
-    #[arg(short, long, conflicts_with_all = ["json", "quiet", "all", "open"])]
-    pub interactive: bool,
-    /// Open the place of a mistake in your editor (VISUAL or EDITOR): 2, or 2.1 for the first place
-    /// that follows from it, as `--all` numbers them
-    #[arg(long, value_name = "N", conflicts_with_all = ["json", "quiet", "all"])]
-    pub open: Option<String>,
     /// Do not try fixes: judge by the messages and the text
     #[arg(long)]
     pub no_proof: bool,
@@ -162,22 +149,34 @@ pub struct Look {
     pub common: Common,
 }
 
+/// `erratum look`
+#[derive(Args, Clone, Debug)]
+pub struct Look {
+    /// The files to compile together
+    #[arg(value_name = "FILES")]
+    pub files: Vec<PathBuf>,
+    /// A build command: it is run as it is, and its output is read
+    #[arg(last = true, value_name = "COMMAND")]
+    pub build: Vec<String>,
+    /// Step through the mistakes with keys: try a fix, write it, take it back
+    #[arg(short, long, conflicts_with_all = ["json", "quiet", "all", "open"])]
+    pub interactive: bool,
+    /// Open the place of a mistake in your editor (VISUAL or EDITOR): 2, or 2.1 for the first place
+    /// that follows from it, as `--all` numbers them
+    #[arg(long, value_name = "N", conflicts_with_all = ["json", "quiet", "all"])]
+    pub open: Option<String>,
+    #[command(flatten)]
+    pub how: How,
+}
+
 /// `erratum watch`
 #[derive(Args, Clone, Debug)]
 pub struct Watch {
     /// The files to compile together
     #[arg(value_name = "FILES", required = true)]
     pub files: Vec<PathBuf>,
-    /// List every mistake
-    #[arg(short, long)]
-    pub all: bool,
-    /// Do not try fixes: judge by the messages and the text
-    #[arg(long)]
-    pub no_proof: bool,
     #[command(flatten)]
-    pub compile: Compile,
-    #[command(flatten)]
-    pub common: Common,
+    pub how: How,
 }
 
 /// `erratum read`

@@ -92,20 +92,9 @@ pub fn examine_with(
     examine_project(project, files, common, compile, proof, arguments, None)
 }
 
-/// Compiles and searches again, after the files have changed. A compiler that was kept warm goes on
-/// to work.
-pub fn examine_again(
-    project: Project,
-    files: &[PathBuf],
-    common: &Common,
-    compile: &Compile,
-    proof: bool,
-    before: Option<Prover>,
-) -> Result<Examined, Failure> {
-    examine_project(project, files, common, compile, proof, &[], before)
-}
-
-fn examine_project(
+/// Compiles files that were read, and finds the mistakes. A compiler that an earlier look has kept
+/// warm goes on to work.
+pub fn examine_project(
     project: Project,
     files: &[PathBuf],
     common: &Common,

@@ -38,25 +38,26 @@ pub struct Built {
 
 /// Runs it.
 pub fn run(look: &Look) -> Result<u8, Failure> {
-    let built = Built::run(&look.build, &look.common)?;
-    let proved = if look.no_proof { None } else { built.proved(&look.common, &look.compile)? };
-    built.start_with(&look.common)?;
+    let built = Built::run(&look.build, &look.how.common)?;
+    let proved =
+        if look.how.no_proof { None } else { built.proved(&look.how.common, &look.how.compile)? };
+    built.start_with(&look.how.common)?;
     let (verdict, program) = match proved {
         Some(examined) => {
-            let next = Next::Mend(mend_command(&[], &look.build, &look.common));
+            let next = Next::Mend(mend_command(&[], &look.build, &look.how.common));
             let path = |name: &str| examined.prover.path(name);
             show_or_open(look, &examined.verdict, &examined.program, &next, &path)?;
-            return Ok(show::status(&examined.verdict, &look.common));
+            return Ok(show::status(&examined.verdict, &look.how.common));
         }
         None => {
-            let (mut verdict, program) = read::judged(built.reading, None, &look.common);
+            let (mut verdict, program) = read::judged(built.reading, None, &look.how.common);
             verdict.build.command = look.build.clone();
             verdict.build.exit = built.exit;
             (verdict, program)
         }
     };
     show_or_open(look, &verdict, &program, &Next::Nothing, &|name| PathBuf::from(name))?;
-    Ok(show::status(&verdict, &look.common))
+    Ok(show::status(&verdict, &look.how.common))
 }
 
 impl Built {
@@ -93,6 +94,16 @@ impl Built {
         let groups = groups(&reading.messages);
         let exit = if let Ended::Exit(exit) = output.ended { Some(exit) } else { None };
         Ok(Built { command: build.to_vec(), reading, groups, exit, here })
+    }
+
+    /// The verdict of [`Built::proved`], where nothing can be done without one.
+    pub fn must_prove(&self, common: &Common, compile: &Compile) -> Result<Examined, Failure> {
+        self.proved(common, compile)?.ok_or_else(|| {
+            Failure::said(
+                "no copy of this build says what the build itself says, so no fix could be proved. \
+                 `erratum look -- COMMAND` shows what can be told from its messages.",
+            )
+        })
     }
 
     /// The proved verdict on the first group of files; nothing if neither way gives the messages of

@@ -25,11 +25,11 @@ pub fn run(look: &Look) -> Result<u8, Failure> {
     if !look.build.is_empty() {
         return build::run(look);
     }
-    let examined = examine(&look.files, &look.common, &look.compile, !look.no_proof)?;
-    let next = Next::Mend(mend_command(&look.files, &[], &look.common));
+    let examined = examine(&look.files, &look.how.common, &look.how.compile, !look.how.no_proof)?;
+    let next = Next::Mend(mend_command(&look.files, &[], &look.how.common));
     let path = |name: &str| examined.prover.path(name);
     show_or_open(look, &examined.verdict, &examined.program, &next, &path)?;
-    Ok(show::status(&examined.verdict, &look.common))
+    Ok(show::status(&examined.verdict, &look.how.common))
 }
 
 /// Shows a verdict, or opens the place of it that is asked for. `path` says where a file stands.
@@ -41,7 +41,14 @@ pub fn show_or_open(
     path: &dyn Fn(&str) -> PathBuf,
 ) -> Result<(), Failure> {
     let Some(number) = &look.open else {
-        return show::verdict(verdict, program, &look.common, look.all, next, &Links::new(path));
+        return show::verdict(
+            verdict,
+            program,
+            &look.how.common,
+            look.how.all,
+            next,
+            &Links::new(path),
+        );
     };
     let spots = show::map::spots(verdict);
     let spot = spots.iter().find(|spot| spot.number == number.trim());
@@ -55,7 +62,7 @@ pub fn show_or_open(
         })
     })?;
     let said = editor::open(&path(spot.file), spot.line, spot.column)?;
-    let mut out = show::out(look.common.shown.page.color);
+    let mut out = show::out(look.how.common.shown.page.color);
     writeln!(out, "{said}")?;
     out.flush()?;
     Ok(())

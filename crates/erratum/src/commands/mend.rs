@@ -77,12 +77,7 @@ fn examined(mend: &Mend) -> Result<Examined, Failure> {
         return examine(&mend.files, &mend.common, &mend.compile, true);
     }
     let built = Built::run(&mend.build, &mend.common)?;
-    built.proved(&mend.common, &mend.compile)?.ok_or_else(|| {
-        Failure::said(
-            "no copy of this build says what the build itself says, so no fix could be proved. \
-             `erratum look -- COMMAND` shows what can be told from its messages.",
-        )
-    })
+    built.must_prove(&mend.common, &mend.compile)
 }
 
 /// Decides what to change.

@@ -2,7 +2,7 @@
 
 use crate::arguments::Watch;
 use crate::commands::look::mend_command;
-use crate::examine::{Examined, examine_again, named_language};
+use crate::examine::{Examined, examine_project, named_language};
 use crate::failure::Failure;
 use crate::prover::Prover;
 use crate::saved::Saves;
@@ -35,10 +35,10 @@ pub fn run(arguments: &Watch) -> Result<u8, Failure> {
     let mut prover: Option<Prover> = None;
     let mut shown: Option<(Verdict, Program)> = None;
     loop {
-        let (common, compile) = (&arguments.common, &arguments.compile);
-        let proof = !arguments.no_proof;
+        let (common, compile) = (&arguments.how.common, &arguments.how.compile);
+        let proof = !arguments.how.no_proof;
         let files = arguments.files.as_slice();
-        match examine_again(project.clone(), files, common, compile, proof, prover.take()) {
+        match examine_project(project.clone(), files, common, compile, proof, &[], prover.take()) {
             Ok(examined) => {
                 status.store(show::status(&examined.verdict, common), Ordering::SeqCst);
                 report(arguments, shown.as_ref(), &examined)?;
@@ -55,7 +55,7 @@ pub fn run(arguments: &Watch) -> Result<u8, Failure> {
 }
 
 fn open(arguments: &Watch) -> Result<Project, Failure> {
-    Ok(Project::open(&arguments.files, named_language(&arguments.common)?)?)
+    Ok(Project::open(&arguments.files, named_language(&arguments.how.common)?)?)
 }
 
 fn texts(project: &Project) -> Texts {
@@ -102,10 +102,10 @@ fn trouble(failure: &Failure) {
 }
 
 fn waiting(arguments: &Watch) -> Result<(), Failure> {
-    if arguments.common.shown.json || arguments.common.quiet {
+    if arguments.how.common.shown.json || arguments.how.common.quiet {
         return Ok(());
     }
-    let mut out = show::out(arguments.common.shown.page.color);
+    let mut out = show::out(arguments.how.common.shown.page.color);
     progress::waiting(&mut out)?;
     out.flush()?;
     Ok(())
@@ -117,7 +117,7 @@ fn report(
     earlier: Option<&(Verdict, Program)>,
     examined: &Examined,
 ) -> Result<(), Failure> {
-    let common = &arguments.common;
+    let common = &arguments.how.common;
     let since = earlier.map(|(verdict, program)| {
         Progress::between((verdict, program), (&examined.verdict, &examined.program))
     });
@@ -136,5 +136,5 @@ fn report(
     let next = Next::Mend(mend_command(&arguments.files, &[], common));
     let path = |name: &str| examined.prover.path(name);
     let links = Links::new(&path);
-    show::verdict(&examined.verdict, &examined.program, common, arguments.all, &next, &links)
+    show::verdict(&examined.verdict, &examined.program, common, arguments.how.all, &next, &links)
 }

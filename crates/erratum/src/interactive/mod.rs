@@ -46,13 +46,13 @@ pub fn run(look: &Look) -> Result<u8, Failure> {
         terminal,
         worker: Worker::start(look),
         state: State::default(),
-        style: draw::Look { color: coloured(look), whole: look.common.whole },
+        style: draw::Look { color: coloured(look), whole: look.how.common.whole },
     };
     let ended = session.run();
     put_back();
     session.worker.end(session.state.busy.is_some());
     ended?;
-    Ok(session.state.scene.map_or(2, |scene| show::status(&scene.verdict, &look.common)))
+    Ok(session.state.scene.map_or(2, |scene| show::status(&scene.verdict, &look.how.common)))
 }
 
 /// Gives the terminal back as it was.
@@ -63,7 +63,7 @@ fn put_back() {
 }
 
 fn coloured(look: &Look) -> bool {
-    match look.common.shown.page.color {
+    match look.how.common.shown.page.color {
         Color::Always => true,
         Color::Never => false,
         Color::Auto => AutoStream::choice(&io::stdout()) != ColorChoice::Never,

@@ -2,7 +2,7 @@
 
 use crate::arguments::Look;
 use crate::commands::build::Built;
-use crate::examine::{Examined, examine_again, named_language};
+use crate::examine::{Examined, examine_project, named_language};
 use crate::failure::Failure;
 use crate::prover::Prover;
 use erratum_compilers::Project;
@@ -100,15 +100,18 @@ fn work(look: &Look, orders: &Receiver<Job>, results: &Sender<Done>) {
 
 fn examined(look: &Look, before: Option<Prover>) -> Result<Examined, Failure> {
     if look.build.is_empty() {
-        let project = Project::open(&look.files, named_language(&look.common)?)?;
-        let (common, compile) = (&look.common, &look.compile);
-        return examine_again(project, &look.files, common, compile, !look.no_proof, before);
+        let project = Project::open(&look.files, named_language(&look.how.common)?)?;
+        let (common, compile) = (&look.how.common, &look.how.compile);
+        return examine_project(
+            project,
+            &look.files,
+            common,
+            compile,
+            !look.how.no_proof,
+            &[],
+            before,
+        );
     }
-    let built = Built::run(&look.build, &look.common)?;
-    built.proved(&look.common, &look.compile)?.ok_or_else(|| {
-        Failure::said(
-            "no copy of this build says what the build itself says, so no fix could be tried. \
-             `erratum look -- COMMAND` shows what can be told from its messages.",
-        )
-    })
+    let built = Built::run(&look.build, &look.how.common)?;
+    built.must_prove(&look.how.common, &look.how.compile)
 }
