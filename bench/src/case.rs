@@ -6,7 +6,7 @@ use erratum_core::edit;
 use erratum_core::lex::Lexed;
 use erratum_core::message::Message;
 use erratum_core::plant::Planted;
-use erratum_core::prove::{self, Compile, Depth, Found, Gravity};
+use erratum_core::prove::{self, Compile, Depth, Found, Gravity, Limits};
 use erratum_core::source::Program;
 use erratum_core::verdict::{Role, Verdict};
 use std::error::Error;
@@ -17,14 +17,23 @@ use std::time::{Duration, Instant};
 pub struct How {
     /// By messages and text alone, without trying anything.
     pub judged: bool,
-    /// How long the search may take.
-    pub budget: Duration,
+    /// How far the search may go.
+    pub budget: Budget,
+}
+
+/// How far a search may go.
+#[derive(Clone, Copy)]
+pub enum Budget {
+    /// For some time.
+    Time(Duration),
+    /// For some compiles: the figures are then the same on every run.
+    Compiles(usize),
 }
 
 /// A case that was looked at.
 pub struct Outcome {
     pub tally: Tally,
-    verdict: Verdict,
+    pub verdict: Verdict,
     mended: Program,
     /// For each mistake, the root that is on its line.
     roots: Vec<Option<usize>>,
@@ -53,16 +62,20 @@ pub fn look(
         sample.lend(&mut session, true);
         return Ok(None);
     }
-    session.set_budget(how.budget);
+    let mut limits = Limits::default();
+    match how.budget {
+        Budget::Time(time) => session.set_budget(time),
+        Budget::Compiles(most) => limits.compiles = Some(most),
+    }
     let program = Program::single(set[0].source.clone());
     let said = first.messages.clone();
     let found = if how.judged {
         let compiler = session.compiler();
         let verdict =
-            prove::judge(&program, Some(sample.language), &first, compiler, Default::default());
+            prove::judge(&program, Some(sample.language), &first, compiler, limits);
         Found { verdict, mended: program.clone() }
     } else {
-        prove::prove(&program, sample.language, first, &session, Default::default())
+        prove::prove(&program, sample.language, first, &session, limits)
     };
     let time = started.elapsed();
     let Found { verdict, mended } = found;

@@ -1,6 +1,6 @@
 //! `score`: plants mistakes, runs the real pipeline, and counts what came out right.
 
-use crate::case::{self, How, Outcome};
+use crate::case::{self, Budget, How, Outcome};
 use crate::sample::Sample;
 use crate::tally::Tally;
 use crate::{held_back, programs};
@@ -9,6 +9,7 @@ use erratum_core::language::{LANGUAGES, Language};
 use erratum_core::plant::{KINDS, Planted, plant, plant_set};
 use std::collections::BTreeMap;
 use std::error::Error;
+use std::hash::{DefaultHasher, Hash, Hasher};
 use std::time::Duration;
 
 #[derive(Args)]
@@ -40,6 +41,9 @@ pub struct Options {
     /// Seconds that a search may take
     #[arg(long, default_value_t = 5.0)]
     budget: f64,
+    /// Compiles that a search may take, in the place of seconds: the same figures on every run
+    #[arg(long, value_name = "N", conflicts_with = "budget")]
+    compiles: Option<usize>,
     /// Keep one compiler warm over all cases of a program: quicker, but the times mean nothing
     #[arg(long)]
     warm: bool,
@@ -69,6 +73,8 @@ struct Figures {
     all: Tally,
     kinds: BTreeMap<&'static str, Tally>,
     false_alarms: usize,
+    /// Over every verdict, in order: two runs that agree in it agree in every word.
+    fingerprint: u64,
 }
 
 pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
@@ -89,6 +95,7 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
         }
         println!("{:<28} {}", format!("{} ALL", language.to_uppercase()), figures.all.row());
         println!("{language}: false alarms on sound programs: {}", figures.false_alarms);
+        println!("{language}: fingerprint of the verdicts: {:016x}", figures.fingerprint);
     }
     Ok(())
 }
@@ -145,7 +152,9 @@ fn one(
         }),
     };
     let Some(set) = set else { return Ok(()) };
-    let how = How { judged: options.no_proof, budget: Duration::from_secs_f64(options.budget) };
+    let seconds = Budget::Time(Duration::from_secs_f64(options.budget));
+    let budget = options.compiles.map_or(seconds, Budget::Compiles);
+    let how = How { judged: options.no_proof, budget };
     let Some(outcome) = case::look(sample, &set, how)? else { return Ok(()) };
     if options.wrong && !outcome.is_right() {
         println!("(seed {seed})");
@@ -157,6 +166,9 @@ fn one(
 
 fn count(outcome: &Outcome, kind: Option<&'static str>, figures: &mut Figures) {
     figures.all.add(&outcome.tally);
+    let mut hasher = DefaultHasher::new();
+    (figures.fingerprint, serde_json::to_string(&outcome.verdict).unwrap_or_default()).hash(&mut hasher);
+    figures.fingerprint = hasher.finish();
     if let Some(kind) = kind {
         figures.kinds.entry(kind).or_default().add(&outcome.tally);
     }

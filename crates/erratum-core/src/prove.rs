@@ -117,11 +117,14 @@ pub struct Limits {
     pub warnings: Warnings,
     /// How many alternatives are shown with a fix.
     pub alternatives: usize,
+    /// How many texts the search may compile; `None` leaves the end to [`Compile::expired`]. With a
+    /// number, the same text gives the same verdict whatever the load of the machine.
+    pub compiles: Option<usize>,
 }
 
 impl Default for Limits {
     fn default() -> Limits {
-        Limits { roots: 40, warnings: Warnings::Grave, alternatives: 3 }
+        Limits { roots: 40, warnings: Warnings::Grave, alternatives: 3, compiles: None }
     }
 }
 

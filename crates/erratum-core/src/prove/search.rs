@@ -39,7 +39,7 @@ impl<'a> Search<'a> {
         compile: &'a dyn Compile,
         limits: Limits,
     ) -> Search<'a> {
-        let memory = Memory::new(compile);
+        let memory = Memory::new(compile, limits.compiles);
         Search {
             original: program,
             language,
@@ -102,7 +102,7 @@ impl<'a> Search<'a> {
         let mut deepest = 0;
         while let Some(node) = take_cheapest(&mut queue) {
             let Some(target) = self.next_target(&node) else { return (node, true) };
-            if self.compile.expired() || node.steps.len() >= self.limits.roots {
+            if self.memory.expired() || node.steps.len() >= self.limits.roots {
                 queue.push(node);
                 break;
             }
@@ -307,7 +307,7 @@ impl settle::Compiles for Search<'_> {
     }
 
     fn expired(&self) -> bool {
-        self.compile.expired()
+        self.memory.expired()
     }
 
     fn gravity(&self) -> Gravity {

@@ -18,6 +18,8 @@ pub(super) struct Memory<'a> {
     compile: &'a dyn Compile,
     known: HashMap<(u64, Depth), Option<Arc<Report>>>,
     pub compiles: usize,
+    /// How many compiles there may be.
+    most: Option<usize>,
 }
 
 fn hash(program: &Program) -> u64 {
@@ -29,17 +31,17 @@ fn hash(program: &Program) -> u64 {
 }
 
 impl<'a> Memory<'a> {
-    pub fn new(compile: &'a dyn Compile) -> Memory<'a> {
-        Memory { compile, known: HashMap::new(), compiles: 0 }
+    pub fn new(compile: &'a dyn Compile, most: Option<usize>) -> Memory<'a> {
+        Memory { compile, known: HashMap::new(), compiles: 0, most }
     }
 
     pub fn remember(&mut self, program: &Program, depth: Depth, report: Arc<Report>) {
         self.known.insert((hash(program), depth), Some(report));
     }
 
-    /// Whether the budget is spent.
+    /// Whether the budget of time or of compiles is spent.
     pub fn expired(&self) -> bool {
-        self.compile.expired()
+        self.most.is_some_and(|most| self.compiles >= most) || self.compile.expired()
     }
 
     /// The reports of these programs. Nothing for one whose compile did not come to its end.
@@ -103,7 +105,7 @@ pub(super) fn try_all(
     let late = !setting.report.messages[setting.target].is_error();
     let depth = if late { Depth::Full } else { Depth::Errors };
     while let Some(next) = queue.peek() {
-        if next.score < best_score - w::HOPELESS || memory.compile.expired() {
+        if next.score < best_score - w::HOPELESS || memory.expired() {
             break;
         }
         if let Some(best) = held.iter().max_by(|a, b| a.total.total_cmp(&b.total)) {
