@@ -2,13 +2,14 @@
 
 use crate::sample::Sample;
 use crate::tally::Tally;
-use erratum_core::edit;
-use erratum_core::lex::Lexed;
-use erratum_core::message::Message;
-use erratum_core::plant::Planted;
-use erratum_core::prove::{self, Compile, Depth, Found, Gravity, Limits};
-use erratum_core::source::Program;
-use erratum_core::verdict::{Role, Verdict};
+use erratum_catalogue::Catalogue;
+use erratum_repair::message::Message;
+use erratum_repair::plant::Planted;
+use erratum_repair::search::{self, Compile, Depth, Found, Gravity, Limits, Search};
+use erratum_repair::verdict::{Role, Verdict};
+use erratum_syntax::edit;
+use erratum_syntax::lex::Lexed;
+use erratum_syntax::source::Program;
 use std::error::Error;
 use std::time::{Duration, Instant};
 
@@ -69,13 +70,14 @@ pub fn look(
     }
     let program = Program::single(set[0].source.clone());
     let said = first.messages.clone();
+    let catalogue = Catalogue::shipped();
     let found = if how.judged {
         let compiler = session.compiler();
         let verdict =
-            prove::judge(&program, Some(sample.language), &first, compiler, limits);
+            search::judge(&catalogue, &program, Some(sample.language), &first, compiler, limits);
         Found { verdict, mended: program.clone() }
     } else {
-        prove::prove(&program, sample.language, first, &session, limits)
+        Search::new(&catalogue, &program, sample.language, &session).limits(limits).run(first)
     };
     let time = started.elapsed();
     let Found { verdict, mended } = found;

@@ -4,11 +4,12 @@
 use crate::Picked;
 use crate::sample::Sample;
 use clap::Args;
-use erratum_core::catalogue;
-use erratum_core::language::Language;
-use erratum_core::message::{Message, Severity};
-use erratum_core::plant::{KINDS, plant};
-use erratum_core::prove::{Compile, Gravity};
+use erratum_catalogue::Catalogue;
+use erratum_repair::diagnose::Diagnoser;
+use erratum_repair::message::{Message, Severity};
+use erratum_repair::plant::{KINDS, plant};
+use erratum_repair::search::{Compile, Gravity};
+use erratum_syntax::language::Language;
 use std::collections::BTreeMap;
 use std::error::Error;
 use std::fs;
@@ -41,12 +42,14 @@ impl Count {
     fn add(&mut self, message: &Message, compiler: &str) {
         self.messages += 1;
         let code = message.code.as_deref().unwrap_or("");
-        let shown = catalogue::shown_by(message, compiler);
-        if !shown.is_empty() || catalogue::worded_by(message, compiler).is_some() {
+        let catalogue = Catalogue::shipped();
+        let diagnoser = Diagnoser::new(&catalogue, compiler);
+        let known = !diagnoser.diagnose(message).matches.is_empty();
+        if known || diagnoser.worded_by(message).is_some() {
             self.own += 1;
             return;
         }
-        self.form += usize::from(catalogue::shape_of(&message.text).is_some());
+        self.form += usize::from(catalogue.shape_of(&message.text).is_some());
         *self.unknown.entry(format!("{code}\t{}", message.text)).or_default() += 1;
     }
 

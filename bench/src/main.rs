@@ -9,10 +9,10 @@ mod score;
 mod tally;
 
 use clap::{Parser, Subcommand};
-use erratum_core::language::{LANGUAGES, Language};
-use erratum_core::lex::Lexed;
-use erratum_core::model::{Model, classes};
-use erratum_core::source::Source;
+use erratum_syntax::language::{LANGUAGES, Language};
+use erratum_syntax::lex::Lexed;
+use erratum_syntax::model::{Model, classes};
+use erratum_syntax::source::Source;
 use std::error::Error;
 use std::fs;
 use std::path::{Path, PathBuf};

@@ -3,10 +3,11 @@
 use crate::Picked;
 use crate::sample::Sample;
 use clap::Args;
-use erratum_core::language::Language;
-use erratum_core::narrow::narrow;
-use erratum_core::plant::{KINDS, plant};
-use erratum_core::source::Program;
+use erratum_catalogue::Catalogue;
+use erratum_repair::narrow::narrow;
+use erratum_repair::plant::{KINDS, plant};
+use erratum_syntax::language::Language;
+use erratum_syntax::source::Program;
 use std::error::Error;
 use std::time::{Duration, Instant};
 
@@ -56,7 +57,15 @@ fn measure(language: &'static Language, options: &Options) -> Result<(), Box<dyn
                 session.set_budget(Duration::from_secs(30));
                 let program = Program::single(planted.source.clone());
                 let started = Instant::now();
-                let found = narrow(&program, language, &first, target, &session, &mut |_| {});
+                let found = narrow(
+                    &Catalogue::shipped(),
+                    &program,
+                    language,
+                    &first,
+                    target,
+                    &session,
+                    &mut |_| {},
+                );
                 tally.cases += 1;
                 match found {
                     Ok(found) => {

@@ -3,13 +3,13 @@
 
 use crate::Picked;
 use clap::Args;
-use erratum_core::edit::PositionMap;
-use erratum_core::language::Language;
-use erratum_core::lex::{Lexed, Token, TokenKind};
-use erratum_core::pairs::Pairs;
-use erratum_core::plant::{KINDS, Planted, plant, plant_set};
-use erratum_core::source::Source;
-use erratum_core::structure::{Lack, Structure};
+use erratum_repair::plant::{KINDS, Planted, plant, plant_set};
+use erratum_repair::structure::{Lack, Structure};
+use erratum_syntax::edit::PositionMap;
+use erratum_syntax::language::Language;
+use erratum_syntax::lex::{Lexed, Token, TokenKind};
+use erratum_syntax::pairs::Pairs;
+use erratum_syntax::source::Source;
 use std::collections::BTreeMap;
 use std::error::Error;
 use std::fs;

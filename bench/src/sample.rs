@@ -1,13 +1,14 @@
 //! One sound program with its compiler.
 
+use erratum_catalogue::Catalogue;
 use erratum_compilers::{Limits, Project, Session, Toolbox};
-use erratum_core::edit::{self, Edit, PositionMap};
-use erratum_core::language::Language;
-use erratum_core::lex::Lexed;
-use erratum_core::message::Message;
-use erratum_core::plant::Planted;
-use erratum_core::prove::{self, Compile, Depth, Gravity};
-use erratum_core::source::{Program, Source};
+use erratum_repair::message::Message;
+use erratum_repair::plant::Planted;
+use erratum_repair::search::{Compile, Depth, Gravity, Search};
+use erratum_syntax::edit::{self, Edit, PositionMap};
+use erratum_syntax::language::Language;
+use erratum_syntax::lex::Lexed;
+use erratum_syntax::source::{Program, Source};
 use std::collections::HashSet;
 use std::error::Error;
 use std::fs;
@@ -80,7 +81,8 @@ impl Sample {
         self.lend(&mut session, false);
         let first = session.first()?;
         let program = Program::single(self.source.clone());
-        let found = prove::prove(&program, self.language, first, &session, Default::default());
+        let found =
+            Search::new(&Catalogue::shipped(), &program, self.language, &session).run(first);
         self.lend(&mut session, true);
         Ok(!found.verdict.roots.is_empty())
     }

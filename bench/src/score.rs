@@ -5,8 +5,8 @@ use crate::sample::Sample;
 use crate::tally::Tally;
 use crate::{held_back, programs};
 use clap::Args;
-use erratum_core::language::{LANGUAGES, Language};
-use erratum_core::plant::{KINDS, Planted, plant, plant_set};
+use erratum_repair::plant::{KINDS, Planted, plant, plant_set};
+use erratum_syntax::language::{LANGUAGES, Language};
 use std::collections::BTreeMap;
 use std::error::Error;
 use std::hash::{DefaultHasher, Hash, Hasher};
@@ -128,7 +128,7 @@ fn score(language: &'static Language, options: &Options) -> Result<Figures, Box<
 }
 
 /// What is to be planted: a kind and a seed, or only a seed for a set.
-type Plan = (Option<&'static erratum_core::plant::Slip>, u64);
+type Plan = (Option<&'static erratum_repair::plant::Slip>, u64);
 
 fn plans(sample: &Sample, options: &Options, seed: u64) -> Vec<Plan> {
     if options.mistakes > 1 {
@@ -167,7 +167,8 @@ fn one(
 fn count(outcome: &Outcome, kind: Option<&'static str>, figures: &mut Figures) {
     figures.all.add(&outcome.tally);
     let mut hasher = DefaultHasher::new();
-    (figures.fingerprint, serde_json::to_string(&outcome.verdict).unwrap_or_default()).hash(&mut hasher);
+    (figures.fingerprint, serde_json::to_string(&outcome.verdict).unwrap_or_default())
+        .hash(&mut hasher);
     figures.fingerprint = hasher.finish();
     if let Some(kind) = kind {
         figures.kinds.entry(kind).or_default().add(&outcome.tally);

@@ -73,7 +73,7 @@ impl Config {
             reason: error.to_string().trim_end().to_owned(),
         })?;
         if let Some(id) =
-            config.language.keys().find(|id| erratum_core::language::by_id(id).is_none())
+            config.language.keys().find(|id| erratum_syntax::language::by_id(id).is_none())
         {
             let reason = format!("[language.{id}] names no language that Erratum knows");
             return Err(Error::Config { path, reason });

@@ -1,6 +1,6 @@
 //! The table of compilers: how each is started so that it only checks.
 
-use erratum_core::prove::Depth;
+use erratum_repair::search::Depth;
 use std::path::Path;
 
 /// One kind of compiler.

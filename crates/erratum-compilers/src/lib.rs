@@ -2,7 +2,7 @@
 //!
 //! [`Toolbox`] finds them (and reads `erratum.toml`), [`Project`] says which files of the learner's
 //! belong together, and [`Session`] compiles copies of them in a scratch folder, as the core's
-//! [`erratum_core::prove::Compile`] asks. The learner's folder is only read, and what is compiled is
+//! [`erratum_repair::search::Compile`] asks. The learner's folder is only read, and what is compiled is
 //! never run. [`interrupt`] stops everything that runs and removes the scratch folders, for when
 //! somebody presses Ctrl-C.
 

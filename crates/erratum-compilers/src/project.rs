@@ -1,8 +1,8 @@
 //! Which files of the learner's belong together, and what they are called.
 
 use crate::error::Error;
-use erratum_core::language::{self, Language};
-use erratum_core::source::{Program, Source};
+use erratum_syntax::language::{self, Language};
+use erratum_syntax::source::{Program, Source};
 use std::fs;
 use std::path::{Component, Path, PathBuf};
 

@@ -2,7 +2,7 @@
 
 use crate::error::Error;
 use crate::registry;
-use erratum_core::source::Program;
+use erratum_syntax::source::Program;
 use std::collections::HashMap;
 use std::fs;
 use std::io;

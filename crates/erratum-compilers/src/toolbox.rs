@@ -3,7 +3,7 @@
 use crate::config::Config;
 use crate::error::Error;
 use crate::kind::{KINDS, Kind};
-use erratum_core::language::Language;
+use erratum_syntax::language::Language;
 use std::path::{Path, PathBuf};
 use std::process::Command;
 

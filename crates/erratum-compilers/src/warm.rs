@@ -6,7 +6,7 @@ use crate::prompt::Prompt;
 use crate::resident::{Request, Resident};
 use crate::run::Limits;
 use crate::scratch::Scratch;
-use erratum_core::prove::{Depth, Report};
+use erratum_repair::search::{Depth, Report};
 use std::path::Path;
 use std::time::Duration;
 

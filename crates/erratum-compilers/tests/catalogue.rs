@@ -3,11 +3,12 @@
 
 mod support;
 
+use erratum_catalogue::{Catalogue, Entry, Example};
 use erratum_compilers::{Limits, Project, Session, Toolbox};
-use erratum_core::catalogue::{self, Entry, Example};
-use erratum_core::language;
-use erratum_core::message::Message;
-use erratum_core::prove::{Compile, Gravity};
+use erratum_repair::diagnose::Diagnoser;
+use erratum_repair::message::Message;
+use erratum_repair::search::{Compile, Gravity};
+use erratum_syntax::language;
 use support::have;
 
 /// What a compiler says of an example. One that stays is handed on from example to example.
@@ -41,19 +42,20 @@ fn check(language: &str) {
     if !have(language) {
         return;
     }
-    let examples = catalogue::entries()
-        .iter()
-        .filter_map(|entry| Some((entry, entry.examples.get(language)?)));
+    let catalogue = Catalogue::shipped();
+    let examples =
+        catalogue.entries().iter().filter_map(|entry| Some((entry, entry.examples.get(language)?)));
     let gravity = Gravity::usual(language::by_id(language).unwrap());
     let (mut wrong, mut before) = (Vec::new(), None);
     for (entry, example) in examples {
         let (said, compiler) = messages(language, example, &example.wrong, &mut before);
         let fits = |message: &Message| {
             let code = message.code.as_deref().unwrap_or("");
-            let shown = catalogue::shown_by(message, &compiler);
-            shown.iter().any(|shown| shown.entry.id == entry.id)
-                || catalogue::by_code(code, &compiler).iter().any(|coded| coded.id == entry.id)
-                || catalogue::worded_by(message, &compiler).is_some_and(|(by, _)| by.id == entry.id)
+            let diagnoser = Diagnoser::new(&catalogue, &compiler);
+            let diagnosis = diagnoser.diagnose(message);
+            diagnosis.matches.iter().any(|found| found.entry.id == entry.id)
+                || catalogue.by_code(code, &compiler).iter().any(|coded| coded.id == entry.id)
+                || diagnoser.worded_by(message).is_some_and(|(by, _)| by.id == entry.id)
         };
         if !said.iter().any(fits) {
             wrong.push(format!(
@@ -133,7 +135,9 @@ fn examples_in_qml() {
 
 #[test]
 fn every_entry_but_the_last_resort_has_an_example() {
-    let without: Vec<&str> = catalogue::entries()
+    let catalogue = Catalogue::shipped();
+    let without: Vec<&str> = catalogue
+        .entries()
         .iter()
         .filter(|e: &&Entry| e.examples.is_empty())
         .map(|e| e.id.as_str())

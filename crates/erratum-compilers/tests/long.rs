@@ -3,10 +3,10 @@
 mod support;
 
 use erratum_compilers::{Limits, Project, Session, Toolbox};
-use erratum_core::explain::{LINE, LINES, point};
-use erratum_core::language;
-use erratum_core::message::Message;
-use erratum_core::prove::Compile;
+use erratum_repair::explain::{LINE, LINES, point};
+use erratum_repair::message::Message;
+use erratum_repair::search::Compile;
+use erratum_syntax::language;
 use serde::Deserialize;
 use support::have;
 

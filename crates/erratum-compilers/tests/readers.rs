@@ -5,12 +5,12 @@
 mod support;
 
 use erratum_compilers::{Kind, Limits, Project, Session, Toolbox};
-use erratum_core::language;
-use erratum_core::message::{Message, Severity};
-use erratum_core::plant::{KINDS, plant};
-use erratum_core::prove::{Compile, Depth};
-use erratum_core::read;
-use erratum_core::source::{Program, Source};
+use erratum_repair::message::{Message, Severity};
+use erratum_repair::plant::{KINDS, plant};
+use erratum_repair::read;
+use erratum_repair::search::{Compile, Depth};
+use erratum_syntax::language;
+use erratum_syntax::source::{Program, Source};
 use std::path::{Path, PathBuf};
 use std::process::Command;
 use support::have;

@@ -3,7 +3,7 @@
 #![cfg(unix)]
 
 use erratum_compilers::{Error, Limits, Project, Session, Toolbox};
-use erratum_core::prove::{Compile, Depth};
+use erratum_repair::search::{Compile, Depth};
 use std::fs;
 use std::os::unix::fs::PermissionsExt;
 use std::path::{Path, PathBuf};

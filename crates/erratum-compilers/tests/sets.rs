@@ -3,9 +3,10 @@
 
 mod support;
 
+use erratum_catalogue::Catalogue;
 use erratum_compilers::{Limits, Project, Session, Toolbox};
-use erratum_core::language;
-use erratum_core::prove::{Found, prove};
+use erratum_repair::search::{Found, Search};
+use erratum_syntax::language;
 use std::path::PathBuf;
 use std::time::Duration;
 use support::have;
@@ -29,7 +30,7 @@ fn look(language: &str, files: &[(&str, String)], named: usize) -> Found {
     let mut session = Session::new(project, found, Limits::default()).unwrap();
     let first = session.first().unwrap();
     session.set_budget(Duration::from_secs(60));
-    prove(&program, table, first, &session, Default::default())
+    Search::new(&Catalogue::shipped(), &program, table, &session).run(first)
 }
 
 /// Makes all slips at once in one file, and says what is not as it was meant.

@@ -2,11 +2,11 @@
 //! real compiler.
 
 use crate::dialect::Dialect;
-use erratum_core::language::{self, Language};
-use erratum_core::lex::{Lexed, TokenKind};
-use erratum_core::names::{NameKind, Names};
-use erratum_core::pairs::Pairs;
-use erratum_core::source::Source;
+use erratum_syntax::language::{self, Language};
+use erratum_syntax::lex::{Lexed, TokenKind};
+use erratum_syntax::names::{NameKind, Names};
+use erratum_syntax::pairs::Pairs;
+use erratum_syntax::source::Source;
 
 /// Something that is wrong.
 #[derive(Clone, Debug)]
@@ -84,7 +84,7 @@ fn findings(lexed: &Lexed, language: &'static Language) -> Vec<Found> {
 }
 
 fn lexical(lexed: &Lexed, _language: &'static Language) -> Vec<Found> {
-    let open = |token: &&erratum_core::lex::Token| !token.closed;
+    let open = |token: &&erratum_syntax::lex::Token| !token.closed;
     let strings = (0..lexed.code.len())
         .filter(|at| !lexed.code[*at].closed)
         .map(|at| (Some(at), Finding::OpenString));

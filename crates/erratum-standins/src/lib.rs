@@ -12,10 +12,10 @@ mod dialect;
 
 pub use dialect::Dialect;
 
-use erratum_core::message::Message;
-use erratum_core::prove::{Compile, Depth, Report};
-use erratum_core::read;
-use erratum_core::source::{Program, Source};
+use erratum_repair::message::Message;
+use erratum_repair::read;
+use erratum_repair::search::{Compile, Depth, Report};
+use erratum_syntax::source::{Program, Source};
 use std::time::{Duration, Instant};
 
 /// A simulated compiler.

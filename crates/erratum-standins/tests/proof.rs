@@ -1,10 +1,11 @@
 //! Look and proof from end to end, with a stand-in in the place of the compiler.
 
-use erratum_core::catalogue;
-use erratum_core::language;
-use erratum_core::prove::prove;
-use erratum_core::source::{Program, Source};
+use erratum_catalogue::Catalogue;
+use erratum_repair::diagnose::Diagnoser;
+use erratum_repair::search::Search;
 use erratum_standins::{Dialect, StandIn};
+use erratum_syntax::language;
+use erratum_syntax::source::{Program, Source};
 
 const VB: &str = "' Seats of the ferry.\nImports System\n\nModule Ferry\n    Function Left(all As Integer, sold As Integer) As Integer\n        Dim rest As Integer = all - sold\n        If rest < 0 Then\n            rest = 0\n        End If\n        Return rest\n    End Function\n\n    Sub Main()\n        Dim seats As Integer = 40\n        For i = 1 To 3\n            Console.WriteLine(\"left: \" & Left(seats, i))\n        Next\n        Console.Write(\"done\")\n    End Sub\nEnd Module\n";
 
@@ -26,7 +27,7 @@ fn check(dialect: Dialect, file: &str, sound: &str, slips: &[(&str, &str)]) {
         let start = program(&sound.replacen(right, slip, 1));
         let first = stand_in.check(&start);
         assert!(!first.messages.is_empty(), "{dialect:?} says nothing of {slip:?}");
-        let found = prove(&start, language, first, &stand_in, Default::default());
+        let found = Search::new(&Catalogue::shipped(), &start, language, &stand_in).run(first);
         let mended = String::from_utf8_lossy(found.mended.files[0].bytes()).into_owned();
         if mended != sound {
             let titles: Vec<_> = found.verdict.roots.iter().map(|r| r.title.clone()).collect();
@@ -99,7 +100,7 @@ fn a_component_is_called_what_its_form_calls_it() {
         let start = Program::single(Source::new("Sales.pas", unit.as_bytes()));
         let first = stand_in.check(&start);
         assert!(first.messages.iter().any(|m| m.text.contains("SellButton")), "{first:?}");
-        let found = prove(&start, language, first, &stand_in, Default::default());
+        let found = Search::new(&Catalogue::shipped(), &start, language, &stand_in).run(first);
         String::from_utf8_lossy(found.mended.files[0].bytes()).into_owned()
     };
     let source = Source::new("Sales.dfm", form.as_bytes());
@@ -136,12 +137,15 @@ fn examples_of_the_catalogue() {
             stand_in.check(&Program::single(Source::new(file.as_str(), text.as_bytes()))).messages
         };
         let mut seen = 0;
-        for entry in catalogue::entries() {
+        let catalogue = Catalogue::shipped();
+        for entry in catalogue.entries() {
             let Some(example) = entry.examples.get(id) else { continue };
             seen += 1;
-            let compiler = erratum_core::prove::Compile::compiler(&stand_in).to_owned();
+            let compiler = erratum_repair::search::Compile::compiler(&stand_in).to_owned();
+            let diagnoser = Diagnoser::new(&catalogue, &compiler);
             let fits = check(&example.wrong).iter().any(|message| {
-                catalogue::shown_by(message, &compiler).iter().any(|s| s.entry.id == entry.id)
+                let diagnosis = diagnoser.diagnose(message);
+                diagnosis.matches.iter().any(|found| found.entry.id == entry.id)
             });
             assert!(
                 fits,

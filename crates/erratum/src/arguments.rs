@@ -125,6 +125,10 @@ pub struct Compile {
     /// Seconds that the search for fixes may take [default: 5]
     #[arg(long, value_name = "SECONDS", value_parser = seconds, allow_negative_numbers = true)]
     pub budget: Option<f64>,
+    /// Copies that the search may compile, in the place of seconds: the same text then gives the
+    /// same answer on every machine
+    #[arg(long, value_name = "N", value_parser = clap::value_parser!(u32).range(1..), conflicts_with = "budget")]
+    pub compiles: Option<u32>,
 }
 
 fn seconds(text: &str) -> Result<f64, String> {

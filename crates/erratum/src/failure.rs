@@ -5,8 +5,8 @@ use std::fmt;
 /// A reason to end with status 2.
 #[derive(Debug)]
 pub enum Failure {
-    /// The compilers' side.
-    Compilers(erratum_compilers::Error),
+    /// The library's side.
+    Look(erratum_look::Error),
     /// A text that says it all.
     Said(String),
     /// Whoever read the output has closed it: no failure at all.
@@ -23,16 +23,22 @@ impl Failure {
 impl fmt::Display for Failure {
     fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result {
         match self {
-            Failure::Compilers(error) => error.fmt(f),
+            Failure::Look(error) => error.fmt(f),
             Failure::Said(text) => f.write_str(text),
             Failure::ClosedPipe => f.write_str("the output was closed"),
         }
     }
 }
 
+impl From<erratum_look::Error> for Failure {
+    fn from(error: erratum_look::Error) -> Failure {
+        Failure::Look(error)
+    }
+}
+
 impl From<erratum_compilers::Error> for Failure {
     fn from(error: erratum_compilers::Error) -> Failure {
-        Failure::Compilers(error)
+        Failure::Look(error.into())
     }
 }
 

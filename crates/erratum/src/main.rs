@@ -1,26 +1,26 @@
 //! The program: arguments in, a verdict on the terminal or as JSON out.
 //!
-//! The computation is in `erratum-core`, the compilers in `erratum-compilers`. Here, `arguments` is
-//! the command line, `commands` has one module per command, `show` one per way to show a verdict,
-//! `interactive` is the view with keys,
-//! `files` writes what was mended, `undo` keeps what was there before, `editor` opens a place, `saved`
-//! waits for files to be saved, `stop` ends cleanly on Ctrl-C, and `texts` finds the texts that a
-//! teacher wrote.
+//! The work is done by the library `erratum-look`. Here, `arguments` is the command line, `app` is what
+//! all commands need, `commands` has one module per command, `show` one per way to show a verdict,
+//! `interactive` is the view with keys, `apply` shows and writes changes, `files` writes texts, `undo`
+//! keeps what was there before, `editor` opens a place, `saved` waits for files to be saved, and
+//! `stop` ends cleanly on Ctrl-C.
 
+mod app;
+mod apply;
 mod arguments;
 mod commands;
 mod editor;
-mod examine;
 mod failure;
 mod files;
 mod interactive;
-mod prover;
+mod narrowing;
 mod saved;
 mod show;
 mod stop;
-mod texts;
 mod undo;
 
+use crate::app::App;
 use crate::arguments::{Cli, Command};
 use crate::failure::Failure;
 use clap::Parser;
@@ -50,21 +50,21 @@ fn main() -> ExitCode {
 
 /// 0: it compiles, 1: it does not.
 fn run(cli: Cli) -> Result<u8, Failure> {
-    texts::choose(&cli)?;
+    let app = App::new(&cli)?;
     match cli.command {
-        None => commands::look::run(&cli.look),
-        Some(Command::Look(look)) => commands::look::run(&look),
-        Some(Command::Watch(watch)) => commands::watch::run(&watch),
-        Some(Command::Read(read)) => commands::read::run(&read),
-        Some(Command::Mend(mend)) => commands::mend::run(&mend),
+        None => commands::look::run(&app, &cli.look),
+        Some(Command::Look(look)) => commands::look::run(&app, &look),
+        Some(Command::Watch(watch)) => commands::watch::run(&app, &watch),
+        Some(Command::Read(read)) => commands::read::run(&app, &read),
+        Some(Command::Mend(mend)) => commands::mend::run(&app, &mend),
         Some(Command::Undo(undo)) => commands::undo::run(&undo),
         Some(Command::Pairs(pairs)) => commands::pairs::run(&pairs),
-        Some(Command::Narrow(narrow)) => commands::narrow::run(&narrow),
-        Some(Command::Share(share)) => commands::share::run(&share),
-        Some(Command::Means(means)) => commands::means::run(&means),
+        Some(Command::Narrow(narrow)) => commands::narrow::run(&app, &narrow),
+        Some(Command::Share(share)) => commands::share::run(&app, &share),
+        Some(Command::Means(means)) => commands::means::run(&app, &means),
         Some(Command::Texts(texts)) => commands::texts::run(&texts),
         Some(Command::Compilers(compilers)) => commands::compilers::run(&compilers),
-        Some(Command::Demo(demo)) => commands::demo::run(&demo),
+        Some(Command::Demo(demo)) => commands::demo::run(&app, &demo),
         Some(Command::Completions { shell }) => commands::generate::completions(shell),
         Some(Command::Man) => commands::generate::man(),
     }

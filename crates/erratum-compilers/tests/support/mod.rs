@@ -2,10 +2,11 @@
 
 #![allow(dead_code, reason = "each test file uses a part")]
 
+use erratum_catalogue::Catalogue;
 use erratum_compilers::{Limits, Project, Session, Toolbox};
-use erratum_core::language;
-use erratum_core::prove::prove;
-use erratum_core::source::Program;
+use erratum_repair::search::Search;
+use erratum_syntax::language;
+use erratum_syntax::source::Program;
 use std::time::Duration;
 
 /// Whether a compiler for a language is here. With ERRATUM_TEST_COMPILERS=all it must be.
@@ -44,7 +45,7 @@ pub fn check_slips(language: &str, file: &str, sound: &str, slips: &[(&str, &str
         }
         let first = session.first().unwrap();
         session.set_budget(Duration::from_secs(30));
-        let found = prove(&program, table, first, &session, Default::default());
+        let found = Search::new(&Catalogue::shipped(), &program, table, &session).run(first);
         before = Some(session);
         let mended = String::from_utf8_lossy(found.mended.files[0].bytes()).into_owned();
         if mended != sound {

@@ -4,7 +4,7 @@ use crate::arguments::{Color, Compilers};
 use crate::failure::Failure;
 use crate::show;
 use erratum_compilers::{Found, Kind, Toolbox};
-use erratum_core::language::LANGUAGES;
+use erratum_syntax::language::LANGUAGES;
 use serde::Serialize;
 use std::io::Write;
 use std::path::{Path, PathBuf};

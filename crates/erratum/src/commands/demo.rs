@@ -1,15 +1,15 @@
 //! `erratum demo`: look, mend and compile, on sample programs in a temporary folder.
 
+use crate::app::{App, named_language};
+use crate::apply;
 use crate::arguments::{Common, Compile, Demo, Mend, Page, Shown};
-use crate::commands::mend;
-use crate::examine::examine;
 use crate::failure::Failure;
 use crate::show::{self, links::Links, terminal};
 use erratum_compilers::Toolbox;
-use erratum_core::language::{self, Language};
-use erratum_core::prove::prove;
-use erratum_core::source::{Program, Source};
+use erratum_repair::search::Search;
 use erratum_standins::StandIn;
+use erratum_syntax::language::{self, Language};
+use erratum_syntax::source::{Program, Source};
 use std::fs;
 use std::io::Write;
 use std::path::{Path, PathBuf};
@@ -32,10 +32,10 @@ const SAMPLES: &[(&str, &str, &str)] = &[
 ];
 
 /// Runs it.
-pub fn run(demo: &Demo) -> Result<u8, Failure> {
+pub fn run(app: &App, demo: &Demo) -> Result<u8, Failure> {
     let page = Page { color: demo.color, language: demo.language.clone(), ..Page::default() };
     let common = Common { shown: Shown { page, ..Shown::default() }, ..Common::default() };
-    let asked = crate::examine::named_language(&common)?;
+    let asked = named_language(&common)?;
     let toolbox = Toolbox::new(Path::new("."))?;
     let have = |language: &Language| toolbox.find(language, None).is_ok();
     let here: Vec<_> =
@@ -43,7 +43,7 @@ pub fn run(demo: &Demo) -> Result<u8, Failure> {
     if let Some(language) = asked.filter(|language| !have(language))
         && let Some(stand_in) = StandIn::of_language(language.id)
     {
-        return with_stand_in(demo, language, stand_in);
+        return with_stand_in(app, demo, language, stand_in);
     }
     let chosen = match asked {
         Some(language) => {
@@ -68,10 +68,10 @@ pub fn run(demo: &Demo) -> Result<u8, Failure> {
     let bold = anstyle::Style::new().bold();
     writeln!(out, "A small ferry line keeps its timetable in {name}. It does not compile.\n")?;
     writeln!(out, "{bold}$ erratum look {name}{bold:#}\n")?;
-    let examined = examine(std::slice::from_ref(&path), &common, &patient(), true)?;
+    let found = app.session(&common, &patient())?.file(&path).open()?.look()?;
     let next = terminal::Next::Mend(format!("erratum mend {name}"));
     let view = terminal::View {
-        program: &examined.program,
+        program: &found.program,
         width: show::width(None),
         all: false,
         verbose: false,
@@ -81,11 +81,10 @@ pub fn run(demo: &Demo) -> Result<u8, Failure> {
         whole: false,
         unfold: false,
     };
-    view.show(&mut out, &examined.verdict)?;
+    view.show(&mut out, &found.verdict)?;
     writeln!(out, "\n{bold}$ erratum mend --all --yes {name}{bold:#}\n")?;
     out.flush()?;
-    drop(examined);
-    let status = mend::run_on(&mend_all(&path, &common), false)?;
+    let status = apply::mend(app, &mend_all(&path, &common), false)?;
     let rest: Vec<&str> =
         here.iter().filter(|(other, ..)| *other != id).map(|(_, name, _)| *name).collect();
     writeln!(out)?;
@@ -107,6 +106,7 @@ pub fn run(demo: &Demo) -> Result<u8, Failure> {
 
 /// The same story where no compiler can be had: a stand-in takes its place, and says so.
 fn with_stand_in(
+    app: &App,
     demo: &Demo,
     language: &'static Language,
     mut stand_in: StandIn,
@@ -117,7 +117,7 @@ fn with_stand_in(
     let program = Program::single(Source::new(*name, text.as_bytes()));
     stand_in.set_budget(Duration::from_secs(5));
     let first = stand_in.check(&program);
-    let found = prove(&program, language, first, &stand_in, Default::default());
+    let found = Search::new(&app.catalogue, &program, language, &stand_in).run(first);
     let mut verdict = found.verdict;
     verdict.build.compiler = "the stand-in".to_owned();
     let mut out = show::out(demo.color);

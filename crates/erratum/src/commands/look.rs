@@ -1,39 +1,63 @@
 //! `erratum look`: compile, and show what is really wrong.
 
+use crate::app::App;
 use crate::arguments::{Common, Look};
-use crate::commands::build;
 use crate::editor;
-use crate::examine::examine;
 use crate::failure::Failure;
 use crate::interactive;
 use crate::show::{self, links::Links, terminal::Next};
-use erratum_core::source::Program;
-use erratum_core::verdict::Verdict;
+use erratum_look::Group;
+use erratum_repair::verdict::Verdict;
+use erratum_syntax::source::Program;
 use std::io::Write;
 use std::path::PathBuf;
 
 /// Runs it.
-pub fn run(look: &Look) -> Result<u8, Failure> {
+pub fn run(app: &App, look: &Look) -> Result<u8, Failure> {
     if look.build.is_empty() && look.files.is_empty() {
         return Err(Failure::said(
             "no file is named. `erratum FILE` looks at a program; `erratum --help` shows the rest.",
         ));
     }
     if look.interactive {
-        return interactive::run(look);
+        return interactive::run(app, look);
     }
-    if !look.build.is_empty() {
-        return build::run(look);
+    let common = &look.how.common;
+    let builder = app.session(common, &look.how.compile)?.proof(!look.how.no_proof);
+    let mut session = builder.files(&look.files).build_command(&look.build).open()?;
+    let found = session.look()?;
+    start_with(&found.groups, common)?;
+    let next = if look.build.is_empty() || found.proved {
+        Next::Mend(show::mend_command(&look.files, &look.build, common))
+    } else {
+        Next::Nothing
+    };
+    show_or_open(look, &found.verdict, &found.program, &next, &|name| session.path(name))?;
+    Ok(show::status(&found.verdict, common))
+}
+
+/// Where a build complains of several files: how many, and with which to start.
+fn start_with(groups: &[Group], common: &Common) -> Result<(), Failure> {
+    let count: usize = groups.iter().map(|group| group.files.len()).sum();
+    let Some(first) = groups.first().and_then(|group| group.files.first()) else {
+        return Ok(());
+    };
+    if count < 2 || common.shown.json || common.quiet {
+        return Ok(());
     }
-    let examined = examine(&look.files, &look.how.common, &look.how.compile, !look.how.no_proof)?;
-    let next = Next::Mend(mend_command(&look.files, &[], &look.how.common));
-    let path = |name: &str| examined.prover.path(name);
-    show_or_open(look, &examined.verdict, &examined.program, &next, &path)?;
-    Ok(show::status(&examined.verdict, &look.how.common))
+    let mut out = show::out(common.shown.page.color);
+    writeln!(out, "{count} files have errors. Start with {}.", first.display())?;
+    for group in groups {
+        let names: Vec<String> = group.files.iter().map(|f| f.display().to_string()).collect();
+        writeln!(out, "  {}: {}", group.language.name, names.join(", "))?;
+    }
+    writeln!(out)?;
+    out.flush()?;
+    Ok(())
 }
 
 /// Shows a verdict, or opens the place of it that is asked for. `path` says where a file stands.
-pub fn show_or_open(
+fn show_or_open(
     look: &Look,
     verdict: &Verdict,
     program: &Program,
@@ -66,25 +90,4 @@ pub fn show_or_open(
     writeln!(out, "{said}")?;
     out.flush()?;
     Ok(())
-}
-
-/// The command that mends these files, or those of a build, as one would type it.
-pub fn mend_command(files: &[PathBuf], build: &[String], common: &Common) -> String {
-    let quoted = |name: String| {
-        if name.contains([' ', '\'', '"', '$', '(', '&']) {
-            format!("'{}'", name.replace('\'', "'\\''"))
-        } else {
-            name
-        }
-    };
-    let mut words: Vec<String> = vec!["erratum".into(), "mend".into()];
-    if common.warnings {
-        words.push("--warnings".into());
-    }
-    words.extend(files.iter().map(|file| quoted(file.display().to_string())));
-    if !build.is_empty() {
-        words.push("--".into());
-        words.extend(build.iter().cloned().map(quoted));
-    }
-    words.join(" ")
 }

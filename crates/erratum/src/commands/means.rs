@@ -1,22 +1,22 @@
 //! `erratum means`: what a word of the trade, a code or a pasted message means.
 
+use crate::app::{App, language_of_name};
 use crate::arguments::Means;
-use crate::examine::language_of_name;
 use crate::failure::Failure;
 use crate::show::{self, words};
-use erratum_core::means;
+use erratum_repair::means;
 use std::io::{self, IsTerminal, Read, Write};
 
 /// The most of a pasted text that is read, in bytes.
 const LONGEST: u64 = 1 << 20;
 
 /// Runs it.
-pub fn run(arguments: &Means) -> Result<u8, Failure> {
+pub fn run(app: &App, arguments: &Means) -> Result<u8, Failure> {
     let language =
         language_of_name(arguments.shown.page.language.as_deref())?.map(|language| language.id);
     let question = question(arguments)?;
     let mut out = show::out(arguments.shown.page.color);
-    match means::means(&question, language) {
+    match means::means(&app.catalogue, &question, language) {
         Ok(answers) if arguments.shown.json => {
             let text =
                 serde_json::to_string_pretty(&answers).map_err(|e| Failure::said(e.to_string()))?;

@@ -1,6 +1,5 @@
 //! One module per command.
 
-pub mod build;
 pub mod compilers;
 pub mod demo;
 pub mod generate;

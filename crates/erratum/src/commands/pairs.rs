@@ -1,11 +1,11 @@
 //! `erratum pairs`: what pairs with what in a file, without any compiler.
 
+use crate::app::language_of_name;
 use crate::arguments::Pairs;
-use crate::examine::language_of_name;
 use crate::failure::Failure;
 use crate::show::{self, links::Links, structure};
 use erratum_compilers::Project;
-use erratum_core::structure::{Structure, tidy};
+use erratum_repair::structure::{Structure, tidy};
 use std::io::Write;
 
 /// Runs it: 0 if everything has its partner, 1 if not.

@@ -1,28 +1,18 @@
 //! `erratum read`: the verdict from saved compiler output. Nothing is compiled; what is said is
 //! judged from the messages, and from the files where they are still there.
 
-use crate::arguments::{Common, Read as Arguments};
-use crate::examine::{limits, named_language};
+use crate::app::{App, limits, named_language};
+use crate::arguments::Read as Arguments;
 use crate::failure::Failure;
 use crate::show::{self, links::Links, terminal::Next};
-use erratum_core::language::{self, Language};
-use erratum_core::prove::{self, Report};
-use erratum_core::read::{LogReader, Reading};
-use erratum_core::source::{Program, Source};
-use erratum_core::trace::{self, Stopped};
-use erratum_core::verdict::Verdict;
-use std::fs::{self, File};
-use std::io::{self, IsTerminal, Read, Write};
+use erratum_look::log;
+use erratum_repair::trace::{self, Stopped};
+use std::fs::File;
+use std::io::{self, IsTerminal, Write};
 use std::path::{Path, PathBuf};
 
-/// How much is read at a time.
-const PIECE: usize = 1 << 20;
-
-/// The largest source file that is read for a log.
-const LARGEST: u64 = 4 << 20;
-
 /// Runs it.
-pub fn run(arguments: &Arguments) -> Result<u8, Failure> {
+pub fn run(app: &App, arguments: &Arguments) -> Result<u8, Failure> {
     let language = named_language(&arguments.common)?;
     let (reading, kept) = match &arguments.log {
         Some(path) => {
@@ -33,7 +23,7 @@ pub fn run(arguments: &Arguments) -> Result<u8, Failure> {
                     path.display()
                 )));
             }
-            read_all(File::open(path).map_err(fail)?).map_err(fail)?
+            log::read(File::open(path).map_err(fail)?).map_err(fail)?
         }
         None => {
             if io::stdin().is_terminal() {
@@ -41,18 +31,19 @@ pub fn run(arguments: &Arguments) -> Result<u8, Failure> {
                     "there is nothing to read. Name a saved log, or send one: `gcc ferry.c 2>&1 | erratum read`.",
                 ));
             }
-            read_all(io::stdin().lock())
+            log::read(io::stdin().lock())
                 .map_err(|error| Failure::said(format!("standard input: {error}")))?
         }
     };
     if reading.messages.iter().all(|message| !message.is_error()) {
-        let mut stopped = trace::read(&kept);
+        let mut stopped = trace::read(&app.catalogue, &kept);
         stopped.iter_mut().for_each(from_here);
         if !stopped.is_empty() {
             return crashed(arguments, &stopped);
         }
     }
-    let (verdict, program) = judged(reading, language, &arguments.common);
+    let limits = limits(&arguments.common);
+    let (verdict, program) = log::judge(&app.catalogue, reading, language, limits);
     let here = |name: &str| PathBuf::from(name);
     let (common, links) = (&arguments.common, Links::new(&here));
     show::verdict(&verdict, &program, common, arguments.all, &Next::Nothing, &links)?;
@@ -83,67 +74,9 @@ fn crashed(arguments: &Arguments, stopped: &[Stopped]) -> Result<u8, Failure> {
             &mut out,
             stopped,
             show::width(arguments.common.shown.page.width),
-            &source,
+            &log::source,
         )?;
     }
     out.flush()?;
     Ok(1)
-}
-
-/// How much of what is read is kept to look for a stack trace in, in bytes.
-const KEPT: usize = 4 << 20;
-
-/// The messages, and the first part of what was read.
-fn read_all(mut input: impl Read) -> io::Result<(Reading, Vec<u8>)> {
-    let mut reader = LogReader::new();
-    let mut kept = Vec::new();
-    let mut piece = vec![0; PIECE];
-    loop {
-        match input.read(&mut piece) {
-            Ok(0) => return Ok((reader.finish(), kept)),
-            Ok(size) => {
-                let room = KEPT.saturating_sub(kept.len()).min(size);
-                kept.extend_from_slice(&piece[..room]);
-                reader.feed(&piece[..size]);
-            }
-            Err(error) if error.kind() == io::ErrorKind::Interrupted => {}
-            Err(error) => return Err(error),
-        }
-    }
-}
-
-/// The verdict from messages alone, with the files they name where those are there.
-pub fn judged(
-    reading: Reading,
-    language: Option<&'static Language>,
-    common: &Common,
-) -> (Verdict, Program) {
-    let mut messages = reading.messages;
-    let mut program = Program::default();
-    for message in &messages {
-        let Some(at) = &message.at else { continue };
-        if program.file(&at.file).is_none()
-            && let Some(source) = source(&at.file)
-        {
-            program.set(source);
-        }
-    }
-    for message in &mut messages {
-        message.resolve(&mut |name| program.file(name).cloned());
-    }
-    let first = messages.iter().filter(|m| m.is_error()).find_map(|m| m.at.as_ref());
-    let language = language.or_else(|| language::by_file_name(&first?.file));
-    let report = Report { messages, exit: None, dropped: reading.dropped };
-    let mut verdict = prove::judge(&program, language, &report, "", limits(common));
-    verdict.build.language = language.map_or(String::new(), |language| language.id.to_owned());
-    (verdict, program)
-}
-
-fn source(name: &str) -> Option<Source> {
-    let path = Path::new(name);
-    let data = fs::metadata(path).ok()?;
-    if !data.is_file() || data.len() > LARGEST || name.starts_with("/usr/") {
-        return None;
-    }
-    Some(Source::new(name, fs::read(path).ok()?))
 }

@@ -1,35 +1,35 @@
 //! `erratum share`: one text to paste or send, for asking someone. Nothing is sent anywhere.
 
+use crate::app::App;
 use crate::arguments::Share;
-use crate::commands::narrow::{Small, narrowed, new_file, write_new};
 use crate::failure::Failure;
-use crate::show;
-use erratum_core::propose::Certainty;
-use erratum_core::prove::{self, Compile, Depth};
-use erratum_core::verdict::{Evidence, Root};
+use crate::{files, narrowing, show};
+use erratum_look::Narrowing;
+use erratum_repair::fixes::Certainty;
+use erratum_repair::verdict::{Evidence, Root};
 use std::io::Write;
 use std::path::Path;
 
 /// Runs it: 1 as after any look at a program with errors.
-pub fn run(arguments: &Share) -> Result<u8, Failure> {
-    let narrowing = &arguments.narrowing;
-    new_file(narrowing.out.as_deref())?;
+pub fn run(app: &App, arguments: &Share) -> Result<u8, Failure> {
+    let asked = &arguments.narrowing;
+    files::must_be_new(asked.out.as_deref())?;
     let mut out = show::out(Default::default());
-    let Some(mut small) = narrowed(narrowing, arguments.language.as_deref(), false)? else {
-        writeln!(out, "{} compiles: there is nothing to ask.", narrowing.files[0].display())?;
+    let language = arguments.language.as_deref();
+    let Some(small) = narrowing::narrow(app, asked, language, false)? else {
+        writeln!(out, "{} compiles: there is nothing to ask.", asked.files[0].display())?;
         out.flush()?;
         return Ok(0);
     };
-    small.session.lift_budget();
-    let root = root(&small);
+    let root = small.root();
     let mut text = text(&small, root.as_ref());
-    if arguments.html || narrowing.out.as_deref().is_some_and(is_page) {
+    if arguments.html || asked.out.as_deref().is_some_and(is_page) {
         let name = base(small.narrowed.source.name());
         text = show::page::page(&format!("{name} does not compile"), &text);
     }
-    match &narrowing.out {
+    match &asked.out {
         Some(path) => {
-            write_new(path, text.as_bytes())?;
+            files::write_new(path, text.as_bytes())?;
             writeln!(out, "Written to {}. Nothing was sent anywhere.", path.display())?;
         }
         None => out.write_all(text.as_bytes())?,
@@ -44,20 +44,10 @@ fn is_page(path: &Path) -> bool {
     ["html", "htm"].iter().any(|html| ending.eq_ignore_ascii_case(html))
 }
 
-/// What Erratum makes of the small program.
-fn root(small: &Small) -> Option<Root> {
-    let language = small.session.project().language;
-    let program = &small.narrowed.program;
-    let report =
-        small.session.compile(std::slice::from_ref(program), Depth::Full).remove(0).ok()?;
-    let found = prove::prove(program, language, report, &small.session, prove::Limits::default());
-    found.verdict.roots.into_iter().next()
-}
-
 /// The text, in Markdown.
-fn text(small: &Small, root: Option<&Root>) -> String {
+fn text(small: &Narrowing, root: Option<&Root>) -> String {
     let narrowed = &small.narrowed;
-    let build = small.session.build(None);
+    let build = small.build();
     let name = base(narrowed.source.name());
     let program = String::from_utf8_lossy(narrowed.source.bytes()).into_owned();
     let lines = narrowed.source.filled_lines();

@@ -1,12 +1,13 @@
 //! `erratum texts`: checks texts that a teacher wrote.
 
+use crate::app::said;
 use crate::arguments::Texts;
 use crate::failure::Failure;
 use crate::show::{self, plural};
-use crate::texts::{Folder, read_folder, said};
+use erratum_catalogue as catalogue;
+use erratum_catalogue::own::{self, Problem};
 use erratum_compilers::Config;
-use erratum_core::catalogue;
-use erratum_core::catalogue::own::{self, Problem};
+use erratum_look::texts::{Folder, read_folder};
 use serde::Serialize;
 use std::io::Write;
 use std::path::Path;
@@ -54,11 +55,11 @@ pub fn run(arguments: &Texts) -> Result<u8, Failure> {
 
 fn folder(arguments: &Texts) -> Result<Folder, Failure> {
     if let Some(folder) = &arguments.folder {
-        return read_folder(folder, folder);
+        return Ok(read_folder(folder, folder)?);
     }
     let config = Config::find(Path::new("."))?;
     match &config.texts.folder {
-        Some(folder) => read_folder(&config.folder.join(folder), folder),
+        Some(folder) => Ok(read_folder(&config.folder.join(folder), folder)?),
         None => Err(Failure::said(
             "no folder of texts is named. Give one, or name one in erratum.toml:\n\n    [texts]\n    folder = \"texts\"\n\n`erratum texts --print missing-return` prints an entry to start from.",
         )),

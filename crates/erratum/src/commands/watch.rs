@@ -1,18 +1,17 @@
 //! `erratum watch`: looks again when a file is saved.
 
+use crate::app::App;
 use crate::arguments::Watch;
-use crate::commands::look::mend_command;
-use crate::examine::{Examined, examine_project, named_language};
 use crate::failure::Failure;
-use crate::prover::Prover;
 use crate::saved::Saves;
 use crate::show::terminal::Next;
 use crate::show::{self, links::Links, progress};
 use crate::stop;
 use erratum_compilers::Project;
-use erratum_core::progress::Progress;
-use erratum_core::source::Program;
-use erratum_core::verdict::Verdict;
+use erratum_look::{Look, Session};
+use erratum_repair::progress::Progress;
+use erratum_repair::verdict::Verdict;
+use erratum_syntax::source::Program;
 use std::io::Write;
 use std::sync::Arc;
 use std::sync::atomic::{AtomicU8, Ordering};
@@ -21,10 +20,13 @@ use std::sync::atomic::{AtomicU8, Ordering};
 type Texts = Vec<(String, Vec<u8>)>;
 
 /// Runs it until it is stopped. The status is that of the last look.
-pub fn run(arguments: &Watch) -> Result<u8, Failure> {
-    let mut saves = Saves::new(&open(arguments)?)?;
+pub fn run(app: &App, arguments: &Watch) -> Result<u8, Failure> {
+    let how = &arguments.how;
+    let builder = app.session(&how.common, &how.compile)?.proof(!how.no_proof);
+    let mut session = builder.files(&arguments.files).open()?;
+    let mut saves = Saves::new(&session.project()?)?;
     // Read again: from here on no save can be missed.
-    let mut project = open(arguments)?;
+    let mut project = session.project()?;
     let status = Arc::new(AtomicU8::new(2));
     let last = Arc::clone(&status);
     stop::instead(move || {
@@ -32,30 +34,21 @@ pub fn run(arguments: &Watch) -> Result<u8, Failure> {
         last.load(Ordering::SeqCst)
     });
     let mut texts = texts(&project);
-    let mut prover: Option<Prover> = None;
     let mut shown: Option<(Verdict, Program)> = None;
     loop {
-        let (common, compile) = (&arguments.how.common, &arguments.how.compile);
-        let proof = !arguments.how.no_proof;
-        let files = arguments.files.as_slice();
-        match examine_project(project.clone(), files, common, compile, proof, &[], prover.take()) {
-            Ok(examined) => {
-                status.store(show::status(&examined.verdict, common), Ordering::SeqCst);
-                report(arguments, shown.as_ref(), &examined)?;
-                shown = Some((examined.verdict, examined.program));
-                prover = Some(examined.prover);
+        match session.look_at(project.clone()) {
+            Ok(look) => {
+                status.store(show::status(&look.verdict, &how.common), Ordering::SeqCst);
+                report(arguments, &session, shown.as_ref(), &look)?;
+                shown = Some((look.verdict, look.program));
             }
             // The first look decides whether there is anything to watch.
-            Err(failure) if shown.is_none() => return Err(failure),
-            Err(failure) => trouble(&failure),
+            Err(error) if shown.is_none() => return Err(error.into()),
+            Err(error) => trouble(&error.into()),
         }
         waiting(arguments)?;
-        (project, texts) = next(arguments, &mut saves, project, texts)?;
+        (project, texts) = next(&session, &mut saves, project, texts)?;
     }
-}
-
-fn open(arguments: &Watch) -> Result<Project, Failure> {
-    Ok(Project::open(&arguments.files, named_language(&arguments.how.common)?)?)
 }
 
 fn texts(project: &Project) -> Texts {
@@ -65,7 +58,7 @@ fn texts(project: &Project) -> Texts {
 
 /// Waits until the program is another than it was, and can be read.
 fn next(
-    arguments: &Watch,
+    session: &Session,
     saves: &mut Saves,
     project: Project,
     old: Texts,
@@ -73,9 +66,9 @@ fn next(
     let mut said = None;
     loop {
         saves.wait(&project)?;
-        let opened = open(arguments).or_else(|_| {
+        let opened = session.project().or_else(|_| {
             saves.settle();
-            open(arguments)
+            session.project()
         });
         match opened {
             Ok(project) => {
@@ -85,7 +78,8 @@ fn next(
                     return Ok((project, new));
                 }
             }
-            Err(failure) => {
+            Err(error) => {
+                let failure = Failure::from(error);
                 let text = failure.to_string();
                 if said.as_ref() != Some(&text) {
                     trouble(&failure);
@@ -114,27 +108,28 @@ fn waiting(arguments: &Watch) -> Result<(), Failure> {
 /// Shows what a look has found, and what has changed since the one before.
 fn report(
     arguments: &Watch,
+    session: &Session,
     earlier: Option<&(Verdict, Program)>,
-    examined: &Examined,
+    look: &Look,
 ) -> Result<(), Failure> {
     let common = &arguments.how.common;
     let since = earlier.map(|(verdict, program)| {
-        Progress::between((verdict, program), (&examined.verdict, &examined.program))
+        Progress::between((verdict, program), (&look.verdict, &look.program))
     });
     if common.shown.json {
         let mut out = show::out(common.shown.page.color);
-        show::json::line(&mut out, &examined.verdict, since.as_ref())?;
+        show::json::line(&mut out, &look.verdict, since.as_ref())?;
         out.flush()?;
         return Ok(());
     }
     if let (Some((old, _)), Some(since)) = (earlier, &since) {
         let mut out = show::out(common.shown.page.color);
         let width = show::width(common.shown.page.width);
-        progress::changes(&mut out, width, (old, &examined.verdict), since)?;
+        progress::changes(&mut out, width, (old, &look.verdict), since)?;
         out.flush()?;
     }
-    let next = Next::Mend(mend_command(&arguments.files, &[], common));
-    let path = |name: &str| examined.prover.path(name);
+    let next = Next::Mend(show::mend_command(&arguments.files, &[], common));
+    let path = |name: &str| session.path(name);
     let links = Links::new(&path);
-    show::verdict(&examined.verdict, &examined.program, common, arguments.how.all, &next, &links)
+    show::verdict(&look.verdict, &look.program, common, arguments.how.all, &next, &links)
 }

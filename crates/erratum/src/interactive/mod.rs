@@ -7,8 +7,9 @@ mod draw;
 mod state;
 mod work;
 
+use crate::app::App;
+use crate::apply;
 use crate::arguments::{Color, Look};
-use crate::commands::mend;
 use crate::editor;
 use crate::failure::Failure;
 use crate::show;
@@ -28,12 +29,14 @@ const BUSY: Duration = Duration::from_millis(40);
 const IDLE: Duration = Duration::from_secs(3600);
 
 /// Runs it: the status is that of the last look.
-pub fn run(look: &Look) -> Result<u8, Failure> {
+pub fn run(app: &App, look: &Look) -> Result<u8, Failure> {
     if !io::stdin().is_terminal() || !io::stdout().is_terminal() {
         return Err(Failure::said(
             "-i needs a terminal to read keys from and to draw on. Without -i, look writes to anything.",
         ));
     }
+    let builder = app.session(&look.how.common, &look.how.compile)?.proof(!look.how.no_proof);
+    let program = builder.files(&look.files).build_command(&look.build).open()?;
     // When somebody ends the program from outside, the terminal is put back all the same.
     stop::instead(|| {
         put_back();
@@ -44,7 +47,7 @@ pub fn run(look: &Look) -> Result<u8, Failure> {
     let mut session = Session {
         look,
         terminal,
-        worker: Worker::start(look),
+        worker: Worker::start(program),
         state: State::default(),
         style: draw::Look { color: coloured(look), whole: look.how.common.whole },
     };
@@ -120,7 +123,7 @@ impl Session<'_> {
             Order::Try(program) => self.start(Job::Try(program), "Compiling a copy …"),
             Order::Write(after) => {
                 let Some(scene) = &self.state.scene else { return Ok(()) };
-                match mend::write(&scene.program, &after, &|name| self.path(name), true) {
+                match apply::write(&scene.program, &after, &|name| self.path(name), true) {
                     Ok(()) => {
                         self.state.note = "Written. u takes it back.".to_owned();
                         self.start(Job::Look, "Looking again …");
@@ -158,8 +161,8 @@ impl Session<'_> {
         match done {
             Done::Looked(Ok(scene)) => self.state.looked(scene),
             // Before anything was found there is nothing to show.
-            Done::Looked(Err(failure)) if self.state.scene.is_none() => return Err(failure),
-            Done::Looked(Err(failure)) => self.state.note = said(&failure),
+            Done::Looked(Err(error)) if self.state.scene.is_none() => return Err(error.into()),
+            Done::Looked(Err(error)) => self.state.note = said(&error.into()),
             Done::Tried(tried) => {
                 let before = self.state.errors();
                 self.state.trial = Some(match tried {

@@ -2,11 +2,11 @@
 
 use super::work::Scene;
 use crossterm::event::{KeyCode, KeyEvent, KeyModifiers};
-use erratum_core::edit;
-use erratum_core::message::Severity;
-use erratum_core::progress::Progress;
-use erratum_core::source::Program;
-use erratum_core::verdict::{Fix, Root};
+use erratum_repair::message::Severity;
+use erratum_repair::progress::Progress;
+use erratum_repair::verdict::{Fix, Root};
+use erratum_syntax::edit;
+use erratum_syntax::source::Program;
 
 /// What a key asks for.
 pub enum Order {

@@ -1,14 +1,9 @@
 //! What takes time, apart from the terminal: looking at the program, and trying a fix.
 
-use crate::arguments::Look;
-use crate::commands::build::Built;
-use crate::examine::{Examined, examine_project, named_language};
-use crate::failure::Failure;
-use crate::prover::Prover;
-use erratum_compilers::Project;
-use erratum_core::message::Message;
-use erratum_core::source::Program;
-use erratum_core::verdict::Verdict;
+use erratum_look::Session;
+use erratum_repair::message::Message;
+use erratum_repair::verdict::Verdict;
+use erratum_syntax::source::Program;
 use std::collections::BTreeMap;
 use std::path::PathBuf;
 use std::sync::mpsc::{Receiver, Sender, channel};
@@ -35,7 +30,7 @@ pub enum Job {
 /// What came of it.
 pub enum Done {
     /// A look.
-    Looked(Result<Box<Scene>, Failure>),
+    Looked(Result<Box<Scene>, erratum_look::Error>),
     /// How many errors the copy gives.
     Tried(Result<usize, String>),
 }
@@ -51,11 +46,10 @@ pub struct Worker {
 
 impl Worker {
     /// Starts it. It ends when its jobs cannot come any more.
-    pub fn start(look: &Look) -> Worker {
+    pub fn start(session: Session) -> Worker {
         let (jobs, orders) = channel();
         let (results, done) = channel();
-        let look = look.clone();
-        let thread = thread::spawn(move || work(&look, &orders, &results));
+        let thread = thread::spawn(move || work(session, &orders, &results));
         Worker { jobs, done, thread }
     }
 
@@ -71,47 +65,23 @@ impl Worker {
     }
 }
 
-fn work(look: &Look, orders: &Receiver<Job>, results: &Sender<Done>) {
-    let mut prover: Option<Prover> = None;
+fn work(mut session: Session, orders: &Receiver<Job>, results: &Sender<Done>) {
     for job in orders {
         let done = match job {
-            Job::Look => Done::Looked(examined(look, prover.take()).map(|found| {
+            Job::Look => Done::Looked(session.must_prove().map(|found| {
                 let files = &found.program.files;
-                let path = |name: &str| (name.to_owned(), found.prover.path(name));
+                let path = |name: &str| (name.to_owned(), session.path(name));
                 let paths = files.iter().map(|file| path(file.name())).collect();
-                let scene = Scene { verdict: found.verdict, program: found.program, paths };
-                prover = Some(found.prover);
-                Box::new(scene)
+                Box::new(Scene { verdict: found.verdict, program: found.program, paths })
             })),
-            Job::Try(program) => Done::Tried(match &mut prover {
-                Some(prover) => {
-                    prover.lift_budget();
-                    let report = prover.report(&program);
-                    report.map(|r| r.messages.iter().filter(|m| Message::is_error(m)).count())
-                }
-                None => Err("there is no compiler to try it with".to_owned()),
-            }),
+            Job::Try(program) => {
+                let report = session.report(&program).map_err(|error| error.to_string());
+                let errors = |m: &&Message| m.is_error();
+                Done::Tried(report.map(|r| r.messages.iter().filter(errors).count()))
+            }
         };
         if results.send(done).is_err() {
             return;
         }
     }
-}
-
-fn examined(look: &Look, before: Option<Prover>) -> Result<Examined, Failure> {
-    if look.build.is_empty() {
-        let project = Project::open(&look.files, named_language(&look.how.common)?)?;
-        let (common, compile) = (&look.how.common, &look.how.compile);
-        return examine_project(
-            project,
-            &look.files,
-            common,
-            compile,
-            !look.how.no_proof,
-            &[],
-            before,
-        );
-    }
-    let built = Built::run(&look.build, &look.how.common)?;
-    built.must_prove(&look.how.common, &look.how.compile)
 }

@@ -1,8 +1,8 @@
 //! Why a program stopped while it ran, for people.
 
 use anstyle::{AnsiColor, Style};
-use erratum_core::source::Source;
-use erratum_core::trace::{Frame, Stopped};
+use erratum_repair::trace::{Frame, Stopped};
+use erratum_syntax::source::Source;
 use std::io::{self, Write};
 
 const HEAD: Style = Style::new().bold();

@@ -1,8 +1,8 @@
 //! The verdict as JSON: one object, and nothing else; while watching, one line for each look.
 
 use crate::failure::Failure;
-use erratum_core::progress::Progress;
-use erratum_core::verdict::Verdict;
+use erratum_repair::progress::Progress;
+use erratum_repair::verdict::Verdict;
 use serde::Serialize;
 use std::io::Write;
 

@@ -1,7 +1,7 @@
 //! One line for each mistake: for scripts, and for those who know.
 
-use erratum_core::propose::Certainty;
-use erratum_core::verdict::Verdict;
+use erratum_repair::fixes::Certainty;
+use erratum_repair::verdict::Verdict;
 use std::io::{self, Write};
 
 /// `file:line:column: title. Fix.`

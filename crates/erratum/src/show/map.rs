@@ -2,8 +2,8 @@
 
 use super::terminal::{FAULT, HEAD, Next, QUIET, REPORTED, View};
 use super::{paragraph, plural, shown};
-use erratum_core::source::Source;
-use erratum_core::verdict::{Root, Verdict};
+use erratum_repair::verdict::{Root, Verdict};
+use erratum_syntax::source::Source;
 use std::io::{self, Write};
 use unicode_width::UnicodeWidthStr;
 

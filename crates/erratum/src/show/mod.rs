@@ -18,9 +18,10 @@ pub mod words;
 use crate::arguments::{Color, Common};
 use crate::failure::Failure;
 use anstream::{AutoStream, ColorChoice};
-use erratum_core::source::Program;
-use erratum_core::verdict::Verdict;
+use erratum_repair::verdict::Verdict;
+use erratum_syntax::source::Program;
 use std::io::{self, BufWriter, Write};
+use std::path::PathBuf;
 use unicode_width::UnicodeWidthStr;
 
 /// Standard output, with or without colour.
@@ -127,4 +128,25 @@ pub fn shown(text: &str, width: usize) -> String {
         }
     }
     out
+}
+
+/// The command that mends these files, or those of a build, as one would type it.
+pub fn mend_command(files: &[PathBuf], build: &[String], common: &Common) -> String {
+    let quoted = |name: String| {
+        if name.contains([' ', '\'', '"', '$', '(', '&']) {
+            format!("'{}'", name.replace('\'', "'\\''"))
+        } else {
+            name
+        }
+    };
+    let mut words: Vec<String> = vec!["erratum".into(), "mend".into()];
+    if common.warnings {
+        words.push("--warnings".into());
+    }
+    words.extend(files.iter().map(|file| quoted(file.display().to_string())));
+    if !build.is_empty() {
+        words.push("--".into());
+        words.extend(build.iter().cloned().map(quoted));
+    }
+    words.join(" ")
 }

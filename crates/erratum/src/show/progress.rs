@@ -1,8 +1,8 @@
 //! What has changed from one look to the next.
 
 use super::terminal::{FAULT, GOOD, HEAD, QUIET};
-use erratum_core::progress::Progress;
-use erratum_core::verdict::Verdict;
+use erratum_repair::progress::Progress;
+use erratum_repair::verdict::Verdict;
 use std::io::{self, Write};
 
 /// How many mistakes are named after a save.

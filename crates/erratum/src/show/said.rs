@@ -1,9 +1,9 @@
 //! What the compiler says of a mistake: its words, their point, and what they are about.
 
 use super::terminal::{QUIET, View};
-use erratum_core::explain::{Point, Side};
-use erratum_core::message::{Place, Severity};
-use erratum_core::verdict::{Root, Told, Verdict};
+use erratum_repair::explain::{Point, Side};
+use erratum_repair::message::{Place, Severity};
+use erratum_repair::verdict::{Root, Told, Verdict};
 use std::io::{self, Write};
 
 /// How many remarks of a short message are shown.

@@ -3,8 +3,7 @@
 use super::numbered::Numbered;
 use super::terminal::{HEAD, QUIET, REPORTED};
 use super::{paragraph, plural};
-use crate::commands::narrow::Small;
-use erratum_core::prove::Compile;
+use erratum_look::Narrowing;
 use std::io::{self, Write};
 
 /// How to show it.
@@ -15,7 +14,7 @@ pub struct View {
 
 impl View {
     /// Writes the view.
-    pub fn show(&self, out: &mut impl Write, small: &Small) -> io::Result<()> {
+    pub fn show(&self, out: &mut impl Write, small: &Narrowing) -> io::Result<()> {
         let narrowed = &small.narrowed;
         let left = narrowed.source.filled_lines();
         let head = format!(
@@ -41,7 +40,7 @@ impl View {
             numbered.write(out, self.width, str::to_owned)?;
         }
         writeln!(out)?;
-        let who = small.session.compiler();
+        let who = small.compiler();
         let said = format!("{who} says: {}", narrowed.message.text);
         paragraph(out, self.width, "  ", "       ", &said)?;
         let end = if narrowed.complete {

@@ -5,9 +5,9 @@ use super::map::{Mark, legend_row, row};
 use super::numbered::Numbered;
 use super::terminal::{FAULT, HEAD, QUIET, REPORTED};
 use super::{listed, paragraph, plural, shown};
-use erratum_core::message::Place;
-use erratum_core::source::Source;
-use erratum_core::structure::{Block, Couple, Lack, OddMark, Structure};
+use erratum_repair::message::Place;
+use erratum_repair::structure::{Block, Couple, Lack, OddMark, Structure};
+use erratum_syntax::source::Source;
 use std::io::{self, Write};
 
 /// How to show it.

@@ -7,12 +7,12 @@ use super::links::Links;
 use super::numbered::Numbered;
 use super::{inset, listed, paragraph, plural, shown};
 use anstyle::{AnsiColor, Style};
-use erratum_core::catalogue::Phase;
-use erratum_core::edit::{self, Edit};
-use erratum_core::message::{Place, Severity};
-use erratum_core::propose::Certainty;
-use erratum_core::source::{Program, Source};
-use erratum_core::verdict::{Evidence, Fix, Role, Root, Told, Verdict};
+use erratum_catalogue::Phase;
+use erratum_repair::fixes::Certainty;
+use erratum_repair::message::{Place, Severity};
+use erratum_repair::verdict::{Evidence, Fix, Role, Root, Told, Verdict};
+use erratum_syntax::edit::{self, Edit};
+use erratum_syntax::source::{Program, Source};
 use std::io::{self, Write};
 
 pub(super) const HEAD: Style = Style::new().bold();

@@ -1,8 +1,8 @@
 //! The meaning of a word, a code or a message, for people.
 
 use anstyle::Style;
-use erratum_core::language;
-use erratum_core::means::{Answer, Subject};
+use erratum_repair::means::{Answer, Subject};
+use erratum_syntax::language;
 use std::io::{self, Write};
 
 const HEAD: Style = Style::new().bold();

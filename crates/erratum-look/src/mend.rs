@@ -1,0 +1,132 @@
+//! What a mend changes, decided before anything is written.
+
+use crate::error::Error;
+use crate::session::{Look, Session};
+use erratum_repair::fixes::Certainty;
+use erratum_repair::verdict::{Fix, Root, Verdict};
+use erratum_syntax::edit::{self, Edit};
+use erratum_syntax::source::Program;
+
+/// What is to be mended.
+#[derive(Clone, Copy, Debug, Default)]
+pub struct Mend {
+    /// Every mistake; else the first.
+    pub all: bool,
+    /// Of the first mistake another fix than the likeliest, by its number from 1.
+    pub pick: Option<usize>,
+    /// Whether fixes that are a guess are left out.
+    pub sure: bool,
+}
+
+/// What is to be done, and what of it is a guess.
+#[derive(Clone, Debug)]
+pub struct Plan {
+    /// The program afterwards.
+    pub after: Program,
+    /// What is done, in words, with the line it is about.
+    pub steps: Vec<String>,
+    /// Those steps that are guesses.
+    pub guesses: Vec<String>,
+    /// Mistakes that stay, each with its advice.
+    pub left: Vec<String>,
+}
+
+impl Plan {
+    fn nothing(program: &Program) -> Plan {
+        Plan { after: program.clone(), steps: vec![], guesses: vec![], left: vec![] }
+    }
+}
+
+/// How many more searches may start where the budget ended the first.
+const ROUNDS: usize = 4;
+
+impl Session {
+    /// Plans a change of what was looked at. Where the budget ended the search, and all is to be
+    /// mended, it starts again from what is mended so far.
+    ///
+    /// # Errors
+    /// When there is no such fix, or the compiler does not come to its end.
+    pub fn mend(&mut self, look: &Look, mend: Mend) -> Result<Plan, Error> {
+        if !mend.all {
+            return first(look, mend);
+        }
+        let mut plan = all(&look.verdict, &look.program, &look.mended, mend.sure);
+        let mut complete = look.verdict.complete;
+        for _ in 0..ROUNDS {
+            if complete || plan.steps.is_empty() {
+                break;
+            }
+            let found = self.again(&plan.after)?;
+            complete = found.verdict.complete;
+            let more = all(&found.verdict, &plan.after, &found.mended, mend.sure);
+            plan.left = more.left;
+            if more.steps.is_empty() {
+                break;
+            }
+            plan.after = more.after;
+            plan.steps.extend(more.steps);
+            plan.guesses.extend(more.guesses);
+        }
+        Ok(plan)
+    }
+}
+
+/// The first mistake's fix.
+fn first(look: &Look, mend: Mend) -> Result<Plan, Error> {
+    let mut plan = Plan::nothing(&look.program);
+    let Some(root) = look.verdict.roots.first() else { return Ok(plan) };
+    let wanted = mend.pick.unwrap_or(1);
+    let fits = |fix: &&Fix| fix.id == wanted && (!mend.sure || fix.certainty == Certainty::Sure);
+    let Some(fix) = root.fixes.iter().find(fits) else {
+        if let Some(pick) = mend.pick {
+            return Err(Error::NoSuchFix { pick, fixes: root.fixes.len() });
+        }
+        plan.left.push(advice(root));
+        return Ok(plan);
+    };
+    plan.after = edit::apply(&look.program, &fix.bytes)
+        .map_err(|error| Error::Unfit { reason: error.to_string() })?;
+    plan.steps.push(fix.title.clone());
+    if fix.certainty == Certainty::Guess {
+        plan.guesses.push(fix.title.clone());
+    }
+    Ok(plan)
+}
+
+/// The first fix of each mistake.
+fn all(verdict: &Verdict, program: &Program, mended: &Program, sure: bool) -> Plan {
+    let wanted = |fix: &&Fix| !sure || fix.certainty == Certainty::Sure;
+    let mut plan = Plan::nothing(program);
+    let complete = verdict.roots.iter().all(|root| root.fixes.first().filter(wanted).is_some());
+    let mut edits: Vec<Edit> = Vec::new();
+    for root in &verdict.roots {
+        let Some(fix) = root.fixes.first().filter(wanted) else {
+            plan.left.push(advice(root));
+            continue;
+        };
+        let mut more = edits.clone();
+        more.extend(fix.bytes.iter().cloned());
+        if !complete && edit::apply(program, &more).is_err() {
+            plan.left.push(format!(
+                "line {}: {} (it touches another change; run the command again)",
+                root.at.line, root.title
+            ));
+            continue;
+        }
+        edits = more;
+        plan.steps.push(fix.title.clone());
+        if fix.certainty == Certainty::Guess {
+            plan.guesses.push(fix.title.clone());
+        }
+    }
+    plan.after = if complete {
+        mended.clone()
+    } else {
+        edit::apply(program, &edits).unwrap_or_else(|_| program.clone())
+    };
+    plan
+}
+
+fn advice(root: &Root) -> String {
+    format!("line {}: {}. {}", root.at.line, root.title, root.advice)
+}

@@ -1,0 +1,154 @@
+//! Says in one line what a set of edits does.
+
+use erratum_syntax::edit::Edit;
+use erratum_syntax::source::{Program, Source};
+
+/// What the edits do, as an instruction to a person.
+pub fn describe(program: &Program, edits: &[Edit]) -> String {
+    let mut parts: Vec<String> = Vec::new();
+    if let Some(text) = wrapped(program, edits) {
+        return text;
+    }
+    for edit in edits.iter().take(3) {
+        if let Some(source) = program.file(&edit.file) {
+            parts.push(one(source, edit));
+        }
+    }
+    if edits.len() > 3 {
+        let lines = edits.len() - 3;
+        parts.push(format!(
+            "the same in {lines} more {}",
+            if lines == 1 { "place" } else { "places" }
+        ));
+    }
+    let text = parts.join(", and ");
+    let mut letters = text.chars();
+    letters.next().map_or(String::new(), |first| first.to_uppercase().chain(letters).collect())
+}
+
+/// Quotes or brackets put around something.
+fn wrapped(program: &Program, edits: &[Edit]) -> Option<String> {
+    let [a, b] = edits else { return None };
+    let (a, b) = if a.start <= b.start { (a, b) } else { (b, a) };
+    let source = program.file(&a.file)?;
+    if a.start != a.end
+        || b.start != b.end
+        || a.text != b.text
+        || !matches!(a.text.as_str(), "\"" | "'")
+    {
+        return None;
+    }
+    let line = source.line_of(a.start);
+    Some(format!(
+        "Put {} quotes around {} on line {line}",
+        if a.text == "'" { "single" } else { "double" },
+        quoted(&source.slice(a.start, b.start))
+    ))
+}
+
+fn one(source: &Source, edit: &Edit) -> String {
+    let line = source.line_of(edit.start);
+    let old = source.slice(edit.start, edit.end);
+    if edit.start == edit.end {
+        return insertion(source, edit, line);
+    }
+    if edit.text.trim().is_empty() {
+        if old.contains('\n') && old.trim().is_empty() {
+            let next = source.line_of(edit.end);
+            return format!("put what stands on line {next} at the end of line {line}");
+        }
+        if old.trim().is_empty() {
+            return format!("take out the blank on line {line}");
+        }
+        return format!("take out {} on line {}", quoted(old.trim()), line_of_text(source, edit));
+    }
+    format!("on line {line}, write {} instead of {}", quoted(edit.text.trim()), quoted(old.trim()))
+}
+
+/// The line on which the text that goes starts, past a line end before it.
+fn line_of_text(source: &Source, edit: &Edit) -> u32 {
+    let bytes = source.bytes().get(edit.start..edit.end).unwrap_or_default();
+    let blank = bytes.iter().take_while(|byte| byte.is_ascii_whitespace()).count();
+    source.line_of(edit.start + blank)
+}
+
+fn insertion(source: &Source, edit: &Edit, line: u32) -> String {
+    let text = edit.text.trim();
+    let whole_line = edit.text.contains('\n');
+    if whole_line {
+        let after = edit.text.starts_with(['\n', '\r']);
+        let place =
+            if after { format!("after line {line}") } else { format!("before line {line}") };
+        return format!("add the line {} {place}", quoted(text));
+    }
+    let before = source.slice(source.line_start(line), edit.start).trim().to_owned();
+    let after = source.slice(edit.start, source.line_end(line)).trim().to_owned();
+    if after.is_empty() {
+        return format!("add {} at the end of line {line}", quoted(text));
+    }
+    if before.is_empty() {
+        return format!("add {} at the start of line {line}", quoted(text));
+    }
+    let touches = source.slice(edit.start, edit.start + 1).trim().is_empty();
+    if touches {
+        let word = last_word(&before);
+        return format!("add {} after {} on line {line}", quoted(text), quoted(word));
+    }
+    format!("add {} before {} on line {line}", quoted(text), quoted(first_word(&after)))
+}
+
+fn is_word(c: char) -> bool {
+    c.is_alphanumeric() || c == '_'
+}
+
+/// The first word or mark of a text.
+fn first_word(text: &str) -> &str {
+    let length: usize = text.chars().take_while(|c| is_word(*c)).map(char::len_utf8).sum();
+    if length > 0 {
+        &text[..length]
+    } else {
+        &text[..text.chars().next().map_or(0, char::len_utf8)]
+    }
+}
+
+/// The last word or mark of a text.
+fn last_word(text: &str) -> &str {
+    let length: usize = text.chars().rev().take_while(|c| is_word(*c)).map(char::len_utf8).sum();
+    let length =
+        if length > 0 { length } else { text.chars().next_back().map_or(0, char::len_utf8) };
+    &text[text.len() - length..]
+}
+
+/// A piece of code within a sentence. Long pieces are cut.
+fn quoted(text: &str) -> String {
+    let line = text.lines().next().unwrap_or("").trim_end();
+    let short: String = line.chars().take(50).collect();
+    let more = if short.len() < text.trim_end().len() { "…" } else { "" };
+    format!("`{short}{more}`")
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    fn say(text: &str, edits: &[Edit]) -> String {
+        describe(&Program::single(Source::new("f", text.as_bytes())), edits)
+    }
+
+    #[test]
+    fn edits_are_said_as_instructions() {
+        let text = "int a = 3\nputs(tide);\n";
+        assert_eq!(say(text, &[Edit::insert("f", 9, ";")]), "Add `;` at the end of line 1");
+        assert_eq!(
+            say(text, &[Edit::insert("f", 15, "\""), Edit::insert("f", 19, "\"")]),
+            "Put double quotes around `tide` on line 2"
+        );
+        assert_eq!(
+            say(text, &[Edit::replace("f", 10, 14, "gets")]),
+            "On line 2, write `gets` instead of `puts`"
+        );
+        assert_eq!(say(text, &[Edit::delete("f", 14, 15)]), "Take out `(` on line 2");
+        assert_eq!(say(text, &[Edit::insert("f", 9, "\n}")]), "Add the line `}` after line 1");
+        assert_eq!(say(text, &[Edit::insert("f", 4, "x")]), "Add `x` before `a` on line 1");
+    }
+}

@@ -1,0 +1,208 @@
+//! What the catalogue makes of a message: one [`Diagnosis`] per message.
+//!
+//! A [`Diagnoser`] holds the messages of one compiler against one catalogue, and remembers what it
+//! found: compilers say the same thing again and again while fixes are tried.
+
+use crate::message::{Message, Severity};
+use erratum_catalogue::{
+    Captures, Catalogue, Entry, MistakeId, Phase, Recipe, fits, fixed_length, same_family,
+};
+use std::cell::RefCell;
+use std::collections::HashMap;
+use std::rc::Rc;
+
+/// An entry that fits a message.
+#[derive(Clone, Debug)]
+pub struct Match<'c> {
+    /// The entry.
+    pub entry: &'c Entry,
+    /// What the holes of its pattern held.
+    pub captures: Captures,
+    /// How much of the pattern is fixed text, in bytes: the more, the more it says.
+    pub weight: usize,
+    /// When the compiler noticed.
+    pub phase: Phase,
+}
+
+/// What the catalogue makes of a message.
+#[derive(Clone, Debug, Default)]
+pub struct Diagnosis<'c> {
+    /// The entries that fit, the most telling first; one that names a cause before a neutral one.
+    pub matches: Vec<Match<'c>>,
+    /// When the compiler noticed: by the best match, else by how the message is worded.
+    pub phase: Phase,
+}
+
+impl<'c> Diagnosis<'c> {
+    /// Returns whether a matching entry asks for a kind of fix.
+    pub fn asks(&self, recipe: Recipe) -> bool {
+        self.matches.iter().any(|found| found.entry.recipes.contains(&recipe))
+    }
+
+    /// Returns whether the entry of a kind of mistake matches.
+    pub fn shows(&self, id: MistakeId) -> bool {
+        self.matches.iter().any(|found| found.entry.is(id))
+    }
+
+    /// Returns what a hole held, in the best match that has the hole.
+    pub fn capture(&self, hole: &str) -> Option<&str> {
+        self.matches.iter().find_map(|found| found.captures.get(hole)).map(String::as_str)
+    }
+
+    /// Returns the match to tell of where no fix has shown the cause: a neutral one if there is one.
+    pub fn unproved(&self) -> Option<&Match<'c>> {
+        self.matches.iter().find(|found| found.entry.neutral).or(self.matches.first())
+    }
+}
+
+/// What a message says apart from its place.
+type Key = (Severity, Option<String>, String);
+
+/// Reads the messages of one compiler with one catalogue.
+#[derive(Debug)]
+pub struct Diagnoser<'c> {
+    /// The catalogue.
+    pub catalogue: &'c Catalogue,
+    /// The compiler, as patterns name it; empty for one that is not known.
+    pub compiler: String,
+    known: RefCell<HashMap<Key, Rc<Diagnosis<'c>>>>,
+}
+
+impl<'c> Diagnoser<'c> {
+    /// A reader of the messages of a compiler.
+    pub fn new(catalogue: &'c Catalogue, compiler: &str) -> Diagnoser<'c> {
+        Diagnoser { catalogue, compiler: compiler.to_owned(), known: RefCell::default() }
+    }
+
+    /// Returns the diagnosis of a message.
+    pub fn diagnose(&self, message: &Message) -> Rc<Diagnosis<'c>> {
+        let key = (message.severity, message.code.clone(), message.text.clone());
+        if let Some(known) = self.known.borrow().get(&key) {
+            return known.clone();
+        }
+        let found = Rc::new(self.read(message));
+        self.known.borrow_mut().insert(key, found.clone());
+        found
+    }
+
+    /// Returns the phase in which the compiler noticed.
+    pub fn phase(&self, message: &Message) -> Phase {
+        self.diagnose(message).phase
+    }
+
+    /// Returns the kind of mistake that a message tells of by its wording or code, for words only.
+    pub fn worded_by(&self, message: &Message) -> Option<(&'c Entry, Captures)> {
+        self.catalogue.worded_by(&message.text, message.code.as_deref(), &self.compiler)
+    }
+
+    fn read(&self, message: &Message) -> Diagnosis<'c> {
+        let mut matches: Vec<Match> = Vec::new();
+        for entry in self.catalogue.entries() {
+            let found = entry
+                .patterns
+                .iter()
+                .filter(|pattern| same_family(&pattern.compiler, &self.compiler))
+                .filter(|pattern| pattern.code.is_none() || pattern.code == message.code)
+                .filter_map(|pattern| {
+                    Some(Match {
+                        entry,
+                        captures: fits(&pattern.text, &message.text)?,
+                        weight: fixed_length(&pattern.text)
+                            + CODE * usize::from(pattern.code.is_some()),
+                        phase: pattern.phase.unwrap_or(entry.phase),
+                    })
+                })
+                .max_by_key(|found| found.weight);
+            matches.extend(found);
+        }
+        matches.sort_by_key(|found| {
+            std::cmp::Reverse((!found.entry.neutral, found.weight, found.entry.usual))
+        });
+        let phase =
+            matches.first().map_or_else(|| phase_of(message, &self.compiler), |best| best.phase);
+        Diagnosis { matches, phase }
+    }
+}
+
+/// How many bytes of fixed text a matching code is worth.
+const CODE: usize = 8;
+
+/// Returns whether a kind of mistake is known to come with other codes than that of a message.
+pub fn has_other_codes(entry: &Entry, message: &Message) -> bool {
+    let Some(code) = &message.code else { return false };
+    let mut codes = entry.patterns.iter().filter_map(|pattern| pattern.code.as_ref()).peekable();
+    codes.peek().is_some() && codes.all(|known| known != code)
+}
+
+/// Returns the phase of a message that no entry knows: by its code, else by how it is worded.
+fn phase_of(message: &Message, compiler: &str) -> Phase {
+    if let Some(phase) = phase_of_code(message.code.as_deref().unwrap_or(""), compiler) {
+        return phase;
+    }
+    let text = message.text.as_str();
+    let any = |words: &[&str]| words.iter().any(|word| text.contains(word));
+    if any(&[
+        "unterminated",
+        "missing terminating",
+        "stray ",
+        "unclosed",
+        "illegal character",
+        "unknown start of token",
+    ]) {
+        return Phase::Lexical;
+    }
+    let syntax = text.starts_with("expected")
+        || text.to_lowercase().starts_with("syntax error")
+        || text.starts_with("parse error")
+        || text.contains("' expected")
+        || any(&["illegal start", "unexpected", "not a statement", "without 'if'", "before "]);
+    if syntax
+        || (compiler == "rustc" && message.code.is_none() && message.severity == Severity::Error)
+    {
+        return Phase::Syntax;
+    }
+    if any(&[
+        "not in scope",
+        "Not in scope",
+        "not found: ",
+        "undefined: ",
+        "Cannot find name",
+        "undeclared",
+        "not declared",
+        "cannot find",
+        "not found",
+        "unresolved",
+        "does not name",
+        "unknown type",
+        "does not exist",
+    ]) {
+        return Phase::Name;
+    }
+    if any(&[
+        "might not have been",
+        "uninitialized",
+        "end of non-void",
+        "missing return",
+        "unreachable",
+        "borrow",
+        "moved",
+    ]) {
+        return Phase::Flow;
+    }
+    Phase::Type
+}
+
+/// tsc and the compilers of C# number their messages by what finds them (seen with tsc 5.9, mcs 6.8).
+fn phase_of_code(code: &str, compiler: &str) -> Option<Phase> {
+    let number = |prefix: &str| code.strip_prefix(prefix)?.parse::<u32>().ok();
+    match compiler {
+        "tsc" if matches!(number("TS")?, 1002 | 1010 | 1127 | 1160 | 1161) => Some(Phase::Lexical),
+        "tsc" if number("TS")? < 2000 => Some(Phase::Syntax),
+        "mcs" | "csc" if matches!(number("CS")?, 1009..=1012 | 1035 | 1039) => Some(Phase::Lexical),
+        "mcs" | "csc" => match number("CS")? {
+            1001..=1044 | 1513..=1519 | 1525..=1529 | 1547 | 8025 => Some(Phase::Syntax),
+            _ => None,
+        },
+        _ => None,
+    }
+}

@@ -1,0 +1,365 @@
+//! Odd brackets: their partner where the layout says it was meant, or the odd one taken out.
+
+use super::{Candidate, Case, weights as w};
+use erratum_catalogue::{MistakeId, Recipe};
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::pairs::{Odd, OddBracket, closing};
+
+pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if case.asks(Recipe::BraceLine) {
+        brace_line(case, all);
+    }
+    // Only the first few matter: what follows an odd bracket is seen through it.
+    for odd in case.text.pairs.odd.iter().take(4) {
+        one(case, odd, all);
+    }
+}
+
+/// What to try for one odd bracket.
+pub(super) fn one(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
+    let block = case.lexed().opens_block(odd.token) || case.lexed().closes_block(odd.token);
+    match (block, odd.odd) {
+        (true, Odd::Unclosed) => lost_close(case, odd, all),
+        (true, Odd::Unopened) => surplus_close(case, odd, all),
+        (false, Odd::Unclosed) => lost_parenthesis(case, odd, all),
+        (false, Odd::Unopened) => surplus_parenthesis(case, odd, all),
+    }
+}
+
+/// Go: a `{` on a line of its own goes to the end of the line before.
+fn brace_line(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.code[case.token].line;
+    let near = lexed.on_line(line.saturating_sub(1)).start..lexed.on_line(line + 1).end;
+    for at in near.filter(|at| lexed.is(*at, "{") && lexed.code[*at].first && *at > 0) {
+        let edit = Edit::replace(case.file(), lexed.code[at - 1].end, lexed.code[at].start, " ");
+        all.push(Candidate::new(MistakeId::BraceOnNextLine, 2.0 * w::LAYOUT_PLACE, vec![edit]));
+    }
+}
+
+/// Before the end of the file is no good place for a partner: it is only where nothing else fits.
+fn place_weight(case: &Case, before: usize) -> f64 {
+    if before < case.lexed().code.len() { w::LAYOUT_PLACE } else { w::LAYOUT_PLACE / 2.0 }
+}
+
+fn lost_close(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let open = lexed.code[odd.token];
+    let mut places = odd.before.clone();
+    places.push(lexed.code.len());
+    for (rank, before) in places.into_iter().enumerate() {
+        let score = w::INSERT + w::PAIRS_MENDED + place_weight(case, before) - rank as f64;
+        all.push(Candidate::new(
+            MistakeId::MissingBracket,
+            score,
+            vec![closing_line(case, odd.token, before)],
+        ));
+        let next = lexed.word(before);
+        let goes_on =
+            matches!(next, "else" | "catch" | "finally" | "while" | ";" | ")" | ",") && rank == 0;
+        if goes_on && lexed.is(odd.token, "{") {
+            let text = if matches!(next, ";" | ")" | ",") { "}" } else { "} " };
+            let edit = case.insert(lexed.code[before].start, text);
+            all.push(Candidate::new(MistakeId::MissingBracket, score + 0.5, vec![edit]));
+        }
+    }
+    one_line(case, odd, all);
+    let flat = lexed.code.get(odd.token + 1).is_none_or(|next| {
+        next.line > open.line && lexed.source.indent(next.line) <= lexed.source.indent(open.line)
+    });
+    let score = w::DELETE + w::PAIRS_MENDED + if flat { 2.0 } else { -3.0 };
+    all.push(Candidate::new(MistakeId::ExtraBracket, score, vec![case.delete_token(odd.token)]));
+}
+
+/// `{1, 2,` on one line, as the elements of a list are written: the `}` belongs before what ends the
+/// line.
+fn one_line(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[odd.token].line);
+    let last = line.end - 1;
+    if last == odd.token {
+        return;
+    }
+    let place = if matches!(lexed.word(last), "," | ";" | ")") { last } else { line.end };
+    let sibling = (line.start.saturating_sub(1)..=line.end).any(|at| {
+        let near = lexed
+            .code
+            .get(at)
+            .is_some_and(|token| token.first && token.line != lexed.code[odd.token].line);
+        near && lexed.word(at) == lexed.word(line.start)
+    });
+    let alone = lexed.is(line.start, "{");
+    let score =
+        w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE + if alone && sibling { 3.0 } else { -1.0 };
+    let spaced =
+        lexed.code.get(odd.token + 1).is_some_and(|next| next.start > lexed.code[odd.token].end);
+    let text = if spaced { " }" } else { "}" };
+    all.push(Candidate::new(
+        MistakeId::MissingBracket,
+        score,
+        vec![case.insert(case.end_before(place), text)],
+    ));
+}
+
+/// A `}` on a line of its own after the last line of the block, indented as its header is.
+fn closing_line(case: &Case, open: usize, before: usize) -> Edit {
+    let source = &case.lexed().source;
+    let last = case.lexed().code[before.max(1) - 1];
+    let last_line = source.line_of(last.end.saturating_sub(1));
+    let at = source.line_end(last_line);
+    let indent = source.indent_text(header_line(case, open));
+    let word = case.lexed().word(open);
+    let spelt = case.lexed().text(&case.lexed().code[open]);
+    let close = match (closing(case.lexed(), open), case.lexed().word(before)) {
+        // These say which block they end.
+        ("end", _) if case.language().id == "vb" => format!("End {spelt}"),
+        ("next", _) => "Next".to_owned(),
+        ("loop", _) => "Loop".to_owned(),
+        ("end", _) if case.language().id == "fortran" => format!("end {spelt}"),
+        ("end", _) if case.language().id == "ada" && word != "begin" => format!("end {spelt};"),
+        // A word ends a block and its statement; the program's last one has a dot.
+        ("end", "else") => "end".to_owned(),
+        ("end", "") if !case.lexed().is(case.lexed().code.len() - 1, ".") => "end.".to_owned(),
+        (word @ ("end" | "until"), _) => format!("{word};"),
+        (mark, _) => mark.to_owned(),
+    };
+    let text = format!("{}{indent}{close}", source.line_end_text());
+    case.insert(at, text)
+}
+
+/// The line on which the statement starts whose block opens here.
+fn header_line(case: &Case, open: usize) -> u32 {
+    let lexed = case.lexed();
+    let before = open.checked_sub(1);
+    let call = before.filter(|at| lexed.is(*at, ")")).and_then(|at| case.text.pairs.partner[at]);
+    lexed.code[call.unwrap_or(open)].line
+}
+
+fn surplus_close(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
+    lost_begin(case, odd.token, all);
+    let delete =
+        w::DELETE + w::PAIRS_MENDED + if odd.before.is_empty() { w::LAYOUT_PLACE } else { 0.0 };
+    all.push(Candidate::new(MistakeId::ExtraBracket, delete, vec![case.delete_token(odd.token)]));
+    // `{1, 2}, 3, 4}`: the elements of a list of groups.
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[odd.token].line);
+    for at in line.clone().filter(|at| *at < odd.token && *at > line.start) {
+        let groups = lexed.is(at, ",") && lexed.is(at - 1, "}") && !lexed.is(at + 1, "{");
+        if groups {
+            let edit = case.insert(lexed.code[at + 1].start, "{");
+            let score = w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE + 1.0;
+            all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
+        }
+    }
+    for before in odd.before.iter().filter(|_| case.lexed().is(odd.token, "}")) {
+        let edit = case.insert(case.end_before(*before), " {");
+        let score = w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE;
+        all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
+    }
+}
+
+/// `end` without its `begin`: a line of its own before the first line of the block, or behind the word
+/// after which a block stands.
+fn lost_begin(case: &Case, close: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let source = &lexed.source;
+    if lexed.is(close, "}") {
+        return;
+    }
+    // Elsewhere the words that open a block are more than an opening.
+    let mut blocks = lexed.language.blocks.iter();
+    let Some((word, _)) = blocks.find(|(open, end)| *open == "begin" && lexed.is(close, end))
+    else {
+        return;
+    };
+    let indent = source.indent(lexed.code[close].line).unwrap_or(0);
+    let own = source.indent_text(lexed.code[close].line);
+    let reported = lexed.code[case.token].line;
+    let mut rank = 0.0;
+    for at in (1..close).rev().filter(|at| lexed.code[*at].first).take(80) {
+        let line = lexed.code[at].line;
+        if source.indent(line).unwrap_or(0) <= indent {
+            break;
+        }
+        let above = source.indent(lexed.code[at - 1].line).unwrap_or(0);
+        let header = matches!(lexed.word(at - 1), "then" | "do" | "else" | "of");
+        // The first line of the block: above it stands something that is not of the block.
+        let starts = above <= indent || header;
+        let told = line == reported;
+        if !starts && !told {
+            continue;
+        }
+        let text = format!("{own}{word}{}", source.line_end_text());
+        let edit = case.insert(source.line_start(line), text);
+        let score = w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE - rank
+            + if header && above <= indent { 2.0 } else { 0.0 }
+            + if told { 1.5 } else { 0.0 };
+        all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
+        rank += 0.5;
+    }
+    // A block whose lines are not indented: directly where the compiler stops.
+    let first = lexed.on_line(reported).start;
+    if lexed.code.get(first).is_some() && source.indent(reported).unwrap_or(0) <= indent {
+        let text = format!("{own}{word}{}", source.line_end_text());
+        let edit = case.insert(source.line_start(reported), text);
+        let score = w::INSERT + w::PAIRS_MENDED;
+        all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
+    }
+}
+
+fn lost_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let close = closing(lexed, odd.token);
+    let mut redundant = false;
+    for before in &odd.before {
+        let token = lexed.code.get(*before);
+        // `push((a, b),`: a list does not end with a comma on its line.
+        let comma = lexed.is(before.wrapping_sub(1), ",") && token.is_none_or(|token| token.first);
+        let place = if comma { before - 1 } else { *before };
+        // `];` on a line of its own keeps its place there.
+        let own_line = token.filter(|token| token.first && lexed.is(*before, ";"));
+        let at = own_line.map_or_else(|| case.end_before(place), |token| token.start);
+        redundant |= doubles(case, odd.token, place);
+        let score = w::INSERT
+            + w::PAIRS_MENDED
+            + w::LAYOUT_PLACE / 2.0
+            + if doubles(case, odd.token, place) { w::DOUBLED_PAIR } else { 0.0 };
+        all.push(Candidate::new(MistakeId::MissingBracket, score, vec![case.insert(at, close)]));
+        if lexed.is(odd.token.wrapping_sub(2), "fn")
+            && let Some(arrow) = (odd.token..*before).find(|at| lexed.is(*at, "->"))
+        {
+            let edit = case.insert(case.end_before(arrow), close);
+            all.push(Candidate::new(MistakeId::MissingBracket, score + 2.0, vec![edit]));
+        }
+        // `f(a));` lost in the middle of a line: before an operator that follows a full operand.
+        if lexed.is(*before, close) {
+            all.push(Candidate::new(
+                MistakeId::MismatchedBracket,
+                w::REPLACE_LIKE,
+                vec![case.replace_token(*before, close)],
+            ));
+        }
+    }
+    let score = w::DELETE + w::PAIRS_MENDED - 1.0 - if redundant { w::DOUBLED_PAIR } else { 0.0 };
+    all.push(Candidate::new(MistakeId::ExtraBracket, score, vec![case.delete_token(odd.token)]));
+}
+
+/// Whether a bracket that closes before a token would make a second pair around a pair, as in
+/// `((a))`, which nobody means to write.
+pub(super) fn doubles(case: &Case, open: usize, before: usize) -> bool {
+    let lexed = case.lexed();
+    let again = |at: usize| lexed.word(at) == lexed.word(open);
+    let partner = |at: usize| case.text.pairs.partner.get(at).copied().flatten();
+    let inner = partner(open + 1).filter(|_| again(open + 1));
+    let outer = open.checked_sub(1).and_then(partner).filter(|_| again(open - 1));
+    inner.is_some_and(|close| before == close || before == close + 1)
+        || outer.is_some_and(|close| before == close)
+}
+
+/// A bracket that starts its line closes what ends a line above with the same indentation.
+fn lost_opening_line(case: &Case, close: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let source = &lexed.source;
+    if !lexed.code[close].first {
+        return;
+    }
+    let indent = source.indent(lexed.code[close].line);
+    for next in (1..close).rev().take(600).filter(|at| lexed.code[*at].first) {
+        let last = lexed.code[next - 1];
+        let ended = lexed.divides(next - 1) || lexed.is(next - 1, ",");
+        let deeper = source.indent(lexed.code[next].line) > indent;
+        if source.indent(last.line) == indent && deeper && !ended {
+            let open = if lexed.is(close, "]") { "[" } else { "(" };
+            let before = if lexed.kind(next - 1) == Some(TokenKind::Op) { " " } else { "" };
+            let edit = case.insert(last.end, format!("{before}{open}"));
+            let score = w::INSERT + w::PAIRS_MENDED + 2.0 * w::LAYOUT_PLACE - 0.5;
+            all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
+            return;
+        }
+    }
+}
+
+/// Rust: `vec! 1, 2]`: the bracket after the `!` was lost, maybe many lines further up.
+fn lost_macro_bracket(case: &Case, close: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if case.language().id != "rust" {
+        return;
+    }
+    let open = if lexed.is(close, "]") { "[" } else { "(" };
+    let bare = (1..close).rev().take(600).find(|at| {
+        lexed.is(*at, "!")
+            && lexed.kind(at - 1) == Some(TokenKind::Name)
+            && lexed.code[*at].start == lexed.code[at - 1].end
+            && lexed.kind(at + 1) != Some(TokenKind::Open)
+    });
+    if let Some(at) = bare {
+        let edit = case.insert(lexed.code[at].end, open);
+        let score = w::INSERT + w::PAIRS_MENDED + 2.0 * w::LAYOUT_PLACE;
+        all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
+    }
+}
+
+fn surplus_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if let Some(open) = odd.meets {
+        let score = w::REPLACE_LIKE + w::PAIRS_MENDED + w::LAYOUT_PLACE;
+        let wanted = closing(lexed, open);
+        all.push(Candidate::new(
+            MistakeId::MismatchedBracket,
+            score,
+            vec![case.replace_token(odd.token, wanted)],
+        ));
+        let partner = match lexed.word(odd.token) {
+            ")" => "(",
+            "]" => "[",
+            _ => "{",
+        };
+        all.push(Candidate::new(
+            MistakeId::MismatchedBracket,
+            score - 1.0,
+            vec![case.replace_token(open, partner)],
+        ));
+        let edit = case.insert(case.end_before(odd.token), wanted);
+        all.push(Candidate::new(MistakeId::MissingBracket, score - 1.5, vec![edit]));
+        return;
+    }
+    lost_macro_bracket(case, odd.token, all);
+    lost_opening_line(case, odd.token, all);
+    // `)` alone on a line, where a block ends.
+    let line = lexed.on_line(lexed.code[odd.token].line);
+    let braces = case.text.pairs.odd.iter().any(|o| lexed.opens_block(o.token));
+    let goes_on =
+        matches!(lexed.word(line.start + 1), "else" | "catch" | "finally" | "while" | ";" | ",");
+    let alone = odd.token == line.start && (line.len() == 1 || goes_on);
+    if alone && braces {
+        let edit = case.replace_token(odd.token, "}");
+        let score = w::REPLACE_LIKE + w::PAIRS_MENDED + 2.0 * w::LAYOUT_PLACE;
+        all.push(Candidate::new(MistakeId::MismatchedBracket, score, vec![edit]));
+    }
+    let early = closed_early(case, odd.token);
+    if let Some(close) = early {
+        let score = w::DELETE + w::PAIRS_MENDED + 2.5;
+        all.push(Candidate::new(MistakeId::ExtraBracket, score, vec![case.delete_token(close)]));
+    }
+    let doubled = odd.token > 0 && lexed.word(odd.token - 1) == lexed.word(odd.token);
+    let score = match (doubled, early.is_some()) {
+        (_, true) => w::DELETE + w::PAIRS_MENDED - 1.0,
+        (true, _) => w::DELETE + w::PAIRS_MENDED + 2.0,
+        _ => w::DELETE + w::PAIRS_MENDED + 0.5,
+    };
+    all.push(Candidate::new(MistakeId::ExtraBracket, score, vec![case.delete_token(odd.token)]));
+}
+
+/// `sail(tide(1)), 2);`: nobody writes a comma between two statements, so the bracket before it
+/// closes the call too early.
+fn closed_early(case: &Case, odd: usize) -> Option<usize> {
+    let lexed = case.lexed();
+    let start = case.statement_start(odd);
+    let call = lexed.kind(start) == Some(TokenKind::Name)
+        && matches!(lexed.word(start + 1), "(" | "." | "::" | "->" | "!");
+    let inside = &case.text.pairs.inside;
+    let comma = (start..odd).find(|at| lexed.is(*at, ",") && inside[*at] == inside[start])?;
+    let close = comma.checked_sub(1)?;
+    (call && lexed.is(odd, ")") && lexed.is(close, ")")).then_some(close)
+}

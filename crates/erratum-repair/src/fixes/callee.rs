@@ -1,0 +1,99 @@
+//! What stands before a bracket that calls: a class without its `new`, a value that is no function, a
+//! method that does not say what it returns; and marks or words that lead to the member that is called.
+
+use super::shape::type_of;
+use super::{Candidate, Case};
+use erratum_catalogue::{MistakeId, Phase, Recipe};
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
+
+pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if case.asks(Recipe::ReturnType) {
+        method_type(case, all);
+    }
+    if case.phase < Phase::Name {
+        return;
+    }
+    let lexed = case.lexed();
+    no_pointer(case, all);
+    bare_member(case, all);
+    // Some compilers point at the dot before the name.
+    let name = case.token + usize::from(lexed.is(case.token, "."));
+    if lexed.kind(name) != Some(TokenKind::Name) || !lexed.is(name + 1, "(") {
+        return;
+    }
+    new_before(case, name, all);
+    no_function(case, name, all);
+}
+
+/// C: `->` behind what is no pointer.
+fn no_pointer(case: &Case, all: &mut Vec<Candidate>) {
+    if case.lexed().is(case.token, "->") && case.language().directives {
+        let edit = case.replace_token(case.token, ".");
+        all.push(Candidate::new(MistakeId::WrongMark, 1.0, vec![edit]));
+    }
+}
+
+/// TypeScript: a member of the own class without `this.` in front of it.
+fn bare_member(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let name = case.token;
+    let own = case.text.names.of(lexed.word(name)).any(|d| d.kind == NameKind::Member);
+    let bare = name.checked_sub(1).is_none_or(|at| !lexed.is(at, "."));
+    if case.language().id == "typescript" && case.phase == Phase::Name && own && bare {
+        let edit = case.insert(lexed.code[name].start, "this.");
+        all.push(Candidate::new(MistakeId::MissingWord, 3.5, vec![edit]));
+    }
+}
+
+/// `Ferry("Tern")` for `new Ferry("Tern")`.
+fn new_before(case: &Case, name: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let word = lexed.word(name);
+    let class = case.text.names.of(word).any(|declared| declared.kind == NameKind::Type);
+    let before = name.checked_sub(1).map_or("", |at| lexed.word(at));
+    let made_by_new = matches!(case.language().id, "java" | "typescript" | "csharp");
+    if made_by_new && class && !matches!(before, "new" | "." | "class") {
+        let edit = case.insert(lexed.code[name].start, "new ");
+        all.push(Candidate::new(MistakeId::MissingWord, 3.0, vec![edit]));
+    }
+}
+
+/// `berths.length()` where `length` is no method.
+fn no_function(case: &Case, name: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let member = name.checked_sub(1).is_some_and(|at| lexed.is(at, "."));
+    if member && lexed.is(name + 2, ")") {
+        let (open, close) = (lexed.code[name + 1], lexed.code[name + 2]);
+        let edit = Edit::delete(case.file(), open.start, close.end);
+        all.push(Candidate::new(MistakeId::NotCallable, 0.0, vec![edit]));
+    }
+}
+
+/// A method without the type in front of its name: that of what its body returns, else nothing.
+fn method_type(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let name = case.token;
+    if lexed.kind(name) != Some(TokenKind::Name) || !lexed.is(name + 1, "(") {
+        return;
+    }
+    let partner = |at: usize| case.text.pairs.partner.get(at).copied().flatten();
+    let body = partner(name + 1).and_then(|close| {
+        let open = (close..lexed.code.len()).find(|at| lexed.divides(*at))?;
+        lexed.opens_block(open).then_some(open)
+    });
+    let Some((open, close)) = body.and_then(|open| Some((open, partner(open)?))) else { return };
+    let returns = |at: &usize| lexed.is(*at, "return") && !lexed.is(at + 1, ";");
+    let typed = match (open..close).find(returns) {
+        Some(at) => {
+            let end = (at..close).find(|end| lexed.is(*end, ";")).unwrap_or(close);
+            type_of(case, at + 1, end.saturating_sub(1))
+        }
+        None => Some("void".to_owned()),
+    };
+    if let Some(typed) = typed {
+        let edit = case.insert(lexed.code[name].start, format!("{typed} "));
+        all.push(Candidate::new(MistakeId::MissingReturnType, 3.5, vec![edit]));
+    }
+}

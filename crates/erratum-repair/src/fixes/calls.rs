@@ -1,0 +1,396 @@
+//! Calls with too few, too many or misplaced arguments, and formats that do not fit their values.
+
+use super::shape::{Call, call_at, calls_near, parameters, text_of, type_of};
+use super::values::{Gap, values};
+use super::{Candidate, Case, weights as w};
+use erratum_catalogue::{MistakeId, Recipe};
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
+
+pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if case.asks(Recipe::Arguments) || case.asks(Recipe::Format) {
+        for (rank, call) in calls_near(case).iter().enumerate() {
+            let less = -1.2 * rank as f64;
+            if case.asks(Recipe::Arguments) {
+                arguments(case, call, less, all);
+                lost_comma(case, call, less, all);
+            }
+            format_marks(case, call, less, all);
+        }
+    }
+}
+
+/// `isdigit()` where a macro or an operator wants a value: a syntax error rather than one of types.
+pub(super) fn empty_call(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let open = case.token.wrapping_sub(1);
+    if lexed.is(case.token, ")")
+        && lexed.is(open, "(")
+        && let Some(call) = call_at(case, open)
+    {
+        arguments(case, &call, 1.0, all);
+    }
+}
+
+fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let wanted = parameters(case, lexed.word(call.name));
+    let given = call.arguments.len();
+    let types: Vec<Option<String>> =
+        call.arguments.iter().map(|(first, last)| type_of(case, *first, *last)).collect();
+    let count = wanted.as_ref().map(Vec::len);
+    if count.is_none_or(|count| given > count) {
+        for index in 0..given {
+            // What holds the reported place would take the message with it, whatever is wrong.
+            let (first, last) = call.arguments[index];
+            if (first..=last).contains(&case.token) && last > first + 2 {
+                continue;
+            }
+            let doubled = index > 0
+                && text_of(case, call.arguments[index]) == text_of(case, call.arguments[index - 1]);
+            let simple = call.arguments[index].0 == call.arguments[index].1;
+            let literal = simple && lexed.kind(call.arguments[index].0) == Some(TokenKind::Number);
+            let last = if index + 1 == given { 0.6 } else { 0.0 };
+            let fits = wanted.as_ref().map_or(0.0, |wanted| fit_without(&types, wanted, index));
+            let score = 1.0
+                + less
+                + last
+                + fits
+                + if doubled { 1.0 } else { 0.0 }
+                + if literal { 0.5 } else { 0.0 };
+            all.push(Candidate::new(
+                MistakeId::ExtraArgument,
+                score,
+                vec![without_argument(case, call, index)],
+            ));
+        }
+    }
+    if count.is_none_or(|count| given < count) {
+        for index in 0..=given {
+            let parameter = wanted.as_ref().and_then(|wanted| wanted.get(index));
+            let fits = wanted.as_ref().map_or(0.0, |wanted| fit_with_gap(&types, wanted, index));
+            for (value, score) in values(case, &gap(call, index, parameter)) {
+                let edit = with_argument(case, call, index, &value);
+                all.push(
+                    Candidate::new(
+                        MistakeId::MissingArgument,
+                        w::MADE_UP + score + less + fits,
+                        vec![edit],
+                    )
+                    .guess(),
+                );
+            }
+        }
+    }
+    if count.is_none_or(|count| given == count) {
+        for index in 1..given {
+            let (a, b) = (call.arguments[index - 1], call.arguments[index]);
+            let (start, end) = (lexed.code[a.0].start, lexed.code[b.1].end);
+            let between =
+                lexed.source.slice(lexed.code[a.1].end, lexed.code[b.0].start).into_owned();
+            let text = format!("{}{between}{}", text_of(case, b), text_of(case, a));
+            let edit = Edit::replace(case.file(), start, end, text);
+            all.push(Candidate::new(MistakeId::WrongArgumentOrder, 1.0 + less, vec![edit]));
+        }
+        for (index, &(first, last)) in call.arguments.iter().enumerate() {
+            let parameter = wanted.as_ref().and_then(|wanted| wanted.get(index));
+            if first != last || parameter.is_none() {
+                continue;
+            }
+            for (value, score) in values(case, &gap(call, index, parameter)).into_iter().take(3) {
+                if value != lexed.word(first) {
+                    let edit = case.replace_token(first, value);
+                    all.push(
+                        Candidate::new(
+                            MistakeId::WrongArgument,
+                            w::MADE_UP + score - 2.5 + less,
+                            vec![edit],
+                        )
+                        .guess(),
+                    );
+                }
+            }
+        }
+    }
+}
+
+/// `fare(2 zones)`: two values side by side, where a `,` was lost between them.
+fn lost_comma(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let operand = |at: usize| {
+        matches!(
+            lexed.kind(at),
+            Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Char)
+        )
+    };
+    for at in call.open + 1..call.close {
+        if operand(at) && operand(at + 1) && case.text.pairs.inside[at] == Some(call.open) {
+            let edit = case.insert(lexed.code[at].end, ",");
+            all.push(Candidate::new(MistakeId::MissingSeparator, 3.5 + less, vec![edit]));
+        }
+    }
+}
+
+fn gap<'a>(call: &Call, index: usize, parameter: Option<&'a (String, String)>) -> Gap<'a> {
+    let (typed, name) = parameter.map_or(("", ""), |(typed, name)| (typed.as_str(), name.as_str()));
+    Gap { call: call.name, index: Some(index), typed, name, words: Vec::new() }
+}
+
+/// How well the other arguments fit the parameters when one is taken out.
+fn fit_without(types: &[Option<String>], wanted: &[(String, String)], gone: usize) -> f64 {
+    let rest = types.iter().enumerate().filter(|(index, _)| *index != gone).map(|(_, typed)| typed);
+    rest.zip(wanted).map(|(typed, (wanted, _))| fit(typed, wanted)).sum()
+}
+
+/// How well they fit when one is missing at an index.
+fn fit_with_gap(types: &[Option<String>], wanted: &[(String, String)], gap: usize) -> f64 {
+    let places =
+        wanted.iter().enumerate().filter(|(index, _)| *index != gap).map(|(_, wanted)| wanted);
+    types.iter().zip(places).map(|(typed, (wanted, _))| fit(typed, wanted)).sum()
+}
+
+fn fit(typed: &Option<String>, wanted: &str) -> f64 {
+    match typed {
+        Some(typed) if bare(typed) == bare(wanted) => 0.7,
+        Some(_) => -0.7,
+        None => 0.0,
+    }
+}
+
+fn without_argument(case: &Case, call: &Call, index: usize) -> Edit {
+    let lexed = case.lexed();
+    let (first, last) = call.arguments[index];
+    let (start, end) = if index > 0 {
+        (lexed.code[call.arguments[index - 1].1].end, lexed.code[last].end)
+    } else if call.arguments.len() > 1 {
+        (lexed.code[first].start, lexed.code[call.arguments[1].0].start)
+    } else {
+        (lexed.code[first].start, lexed.code[last].end)
+    };
+    Edit::delete(case.file(), start, end)
+}
+
+fn with_argument(case: &Case, call: &Call, index: usize, value: &str) -> Edit {
+    let lexed = case.lexed();
+    match call.arguments.get(index) {
+        Some((first, _)) => case.insert(lexed.code[*first].start, format!("{value}, ")),
+        None if index > 0 => {
+            case.insert(lexed.code[call.arguments[index - 1].1].end, format!(", {value}"))
+        }
+        None => case.insert(lexed.code[call.open].end, value),
+    }
+}
+
+/// A type without what may differ where a value is handed on.
+fn bare(typed: &str) -> &str {
+    typed.trim_start_matches("const ").trim_start_matches('&').trim_end_matches(['*', ' '])
+}
+
+/// `%d` and its like against the values after the format; `{}` in Rust.
+fn format_marks(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let format = call
+        .arguments
+        .iter()
+        .position(|(first, last)| first == last && lexed.kind(*first) == Some(TokenKind::Str));
+    let Some(format) = format else { return };
+    let token = lexed.code[call.arguments[format].0];
+    let text = lexed.text(&token).to_owned();
+    let marks = if case.language().id == "rust" { braces(&text) } else { percents(&text) };
+    let values_given = call.arguments.len() - format - 1;
+    let holes = marks.len();
+    let rust = case.language().id == "rust";
+    let wanted: Vec<Option<&str>> = marks
+        .iter()
+        .map(|(at, end)| if rust { None } else { type_for(&text[*at..*end]) })
+        .collect();
+    let types: Vec<Option<String>> = call.arguments[format + 1..]
+        .iter()
+        .map(|(first, last)| type_of(case, *first, *last))
+        .collect();
+    if holes > values_given {
+        for index in 0..=values_given {
+            // What stands before the gap meets its own mark, what stands behind it the next one.
+            let fit: f64 = types
+                .iter()
+                .enumerate()
+                .map(|(at, typed)| meets(typed, wanted[if at < index { at } else { at + 1 }]))
+                .sum();
+            let typed = wanted.get(index).copied().flatten().unwrap_or("");
+            let words = marks.get(index).map_or(Vec::new(), |mark| words_beside(&text, *mark));
+            let place = format + 1 + index;
+            let gap = Gap { call: call.name, index: None, typed, name: "", words };
+            for (value, score) in values(case, &gap) {
+                let last = if index == values_given { 0.5 } else { 0.0 };
+                let edit = with_argument(case, call, place, &value);
+                let score = score + less + last + fit;
+                all.push(Candidate::new(MistakeId::MissingArgument, score, vec![edit]).guess());
+            }
+        }
+        if let Some((at, end)) = marks.last() {
+            let edit = Edit::delete(case.file(), token.start + at, token.start + end);
+            all.push(Candidate::new(MistakeId::WrongFormat, -2.0 + less, vec![edit]).guess());
+        }
+    }
+    if holes < values_given {
+        for index in format + 1..call.arguments.len() {
+            let last = if index + 1 == call.arguments.len() { 0.5 } else { 0.0 };
+            all.push(Candidate::new(
+                MistakeId::ExtraArgument,
+                1.5 + less + last,
+                vec![without_argument(case, call, index)],
+            ));
+        }
+    }
+    if rust || holes != values_given {
+        return;
+    }
+    swapped_values(case, call, format, (&types, &wanted), less, all);
+    for (index, (at, end)) in marks.iter().enumerate() {
+        let (first, last) = call.arguments[format + 1 + index];
+        let known = type_of(case, first, last);
+        let wanted = known.as_deref().and_then(percent_for);
+        let now = &text[*at..*end];
+        let choices: Vec<&str> =
+            wanted.into_iter().chain(["d", "f", "s", "c", "ld", "zu", "u"]).collect();
+        for (rank, kind) in choices.into_iter().enumerate().take(5) {
+            if now.ends_with(kind) && now.len() == kind.len() + 1 {
+                continue;
+            }
+            let letters = now.trim_end_matches(|c: char| c.is_ascii_alphabetic()).to_owned();
+            let edit = Edit::replace(
+                case.file(),
+                token.start + at,
+                token.start + end,
+                format!("{letters}{kind}"),
+            );
+            let near = if known.is_some() && rank == 0 { 2.5 } else { 0.0 };
+            all.push(Candidate::new(
+                MistakeId::WrongFormat,
+                near - 0.4 * rank as f64 + less,
+                vec![edit],
+            ));
+        }
+    }
+}
+
+/// Two values of a format in the wrong order: the other way round they fit their marks.
+fn swapped_values(
+    case: &Case,
+    call: &Call,
+    format: usize,
+    (types, wanted): (&[Option<String>], &[Option<&str>]),
+    less: f64,
+    all: &mut Vec<Candidate>,
+) {
+    let lexed = case.lexed();
+    for index in 1..types.len() {
+        let now = meets(&types[index - 1], wanted[index - 1]) + meets(&types[index], wanted[index]);
+        let then =
+            meets(&types[index], wanted[index - 1]) + meets(&types[index - 1], wanted[index]);
+        if then <= now {
+            continue;
+        }
+        let (a, b) = (call.arguments[format + index], call.arguments[format + 1 + index]);
+        let between = lexed.source.slice(lexed.code[a.1].end, lexed.code[b.0].start).into_owned();
+        let text = format!("{}{between}{}", text_of(case, b), text_of(case, a));
+        let edit = Edit::replace(case.file(), lexed.code[a.0].start, lexed.code[b.1].end, text);
+        let score = 2.5 + then - now + less;
+        all.push(Candidate::new(MistakeId::WrongArgumentOrder, score, vec![edit]));
+    }
+}
+
+/// How well a value's type fits the mark that it meets.
+fn meets(typed: &Option<String>, wanted: Option<&str>) -> f64 {
+    match (typed.as_deref().and_then(percent_for), wanted.and_then(percent_for)) {
+        (Some(has), Some(wanted)) if has == wanted => 0.7,
+        (Some(_), Some(_)) => -1.2,
+        _ => 0.0,
+    }
+}
+
+/// The type that a mark of a format is for.
+fn type_for(mark: &str) -> Option<&'static str> {
+    Some(match mark.trim_start_matches(|c: char| !c.is_ascii_alphabetic()) {
+        "d" | "i" => "int",
+        "f" | "lf" | "g" | "e" => "double",
+        "c" => "char",
+        "s" => "char *",
+        "ld" => "long",
+        "zu" => "size_t",
+        "u" => "unsigned",
+        _ => return None,
+    })
+}
+
+/// The words of a format next to one of its marks.
+fn words_beside(text: &str, (at, end): (usize, usize)) -> Vec<String> {
+    let clean = |word: &str| word.trim_matches(|c: char| !c.is_alphanumeric()).to_lowercase();
+    let before = text[..at].split_whitespace().next_back().map(clean);
+    let after = text[end..].split_whitespace().next().map(clean);
+    before.into_iter().chain(after).filter(|word| word.len() > 2).collect()
+}
+
+fn percent_for(typed: &str) -> Option<&'static str> {
+    Some(match typed.trim_start_matches("const ").trim() {
+        "int" | "short" | "bool" => "d",
+        "double" | "float" => "f",
+        "char" => "c",
+        "long" => "ld",
+        "size_t" => "zu",
+        "unsigned" | "unsigned int" => "u",
+        text if text.starts_with("char *") || text == "char*" || text == "String" => "s",
+        _ => return None,
+    })
+}
+
+/// The `%…` marks of a format, as bytes of the literal.
+pub(super) fn percents(text: &str) -> Vec<(usize, usize)> {
+    let bytes = text.as_bytes();
+    let (mut all, mut at) = (Vec::new(), 0);
+    while at < bytes.len() {
+        if bytes[at] != b'%' {
+            at += 1;
+        } else if bytes.get(at + 1) == Some(&b'%') {
+            at += 2;
+        } else {
+            let flags = bytes[at + 1..].iter().take_while(|b| !b.is_ascii_alphabetic()).count();
+            let mut end = at + 1 + flags;
+            while matches!(bytes.get(end), Some(b'l' | b'h' | b'z')) {
+                end += 1;
+            }
+            end = (end + 1).min(bytes.len());
+            if bytes.get(end - 1) != Some(&b'n') || flags > 0 {
+                all.push((at, end));
+            }
+            at = end;
+        }
+    }
+    all
+}
+
+/// The `{}` marks of a format that take a value from the arguments.
+pub(super) fn braces(text: &str) -> Vec<(usize, usize)> {
+    let (mut all, mut from) = (Vec::new(), 0);
+    let clean = text.replace("{{", "\u{1}\u{1}").replace("}}", "\u{1}\u{1}");
+    while let Some(open) = clean[from..].find('{').map(|at| at + from) {
+        let Some(close) = clean[open..].find('}').map(|at| at + open) else { break };
+        let inner = &clean[open + 1..close];
+        if inner.is_empty() || inner.starts_with(':') {
+            all.push((open, close + 1));
+        }
+        from = close + 1;
+    }
+    all
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn marks_of_formats() {
+        assert_eq!(percents("\"%d%% %5.2lf %s\""), vec![(1, 3), (6, 12), (13, 15)]);
+        assert_eq!(braces("\"{} {{}} {name} {:.2}\""), vec![(1, 3), (16, 21)]);
+    }
+}

@@ -1,0 +1,377 @@
+//! Paths through the program: a value not set, a value not returned.
+
+use super::shape::{Function, function_at, text_of};
+use super::{Candidate, Case, weights as w};
+use erratum_catalogue::{MistakeId, Phase, Recipe};
+use erratum_syntax::edit::Edit;
+use erratum_syntax::language::DeclarationForm;
+use erratum_syntax::names::NameKind;
+
+pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if case.asks(Recipe::Return) {
+        lost_return(case, all);
+        last_branch(case, all);
+    }
+    if case.asks(Recipe::Initialise) {
+        unset(case, all);
+    }
+    if case.phase == Phase::Flow && case.asks(Recipe::Return) {
+        spare_terminator(case, all);
+    }
+}
+
+/// The end of a function that should return a value and does not.
+fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let at = if lexed.closes_block(case.token) { case.token } else { case.token + 1 };
+    let Some(function) = function_at(case, at.min(lexed.code.len() - 1)) else { return };
+    let Some(close) = function.close else { return };
+    let typed = function.returns.map_or(String::new(), |typed| text_of(case, typed));
+    let typed = typed.trim_start_matches("static ").to_owned();
+    let mut values: Vec<(String, f64)> = Vec::new();
+    for declared in &case.text.names.declared {
+        let inside = declared.token > function.open && declared.token < close;
+        if !inside
+            || declared.kind != NameKind::Value
+            || !matches!(lexed.word(declared.token + 1), "=" | ";" | ":" | "[")
+        {
+            continue;
+        }
+        let outer = case.text.pairs.block_of(lexed, declared.token) == Some(function.open);
+        let has = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
+        let word = lexed.word(declared.token);
+        let same = has == typed || (case.language().id == "rust" && has.is_empty());
+        // A result is gathered up to the end of the function.
+        let last_use = case
+            .text
+            .names
+            .seen
+            .get(word)
+            .and_then(|seen| seen.iter().rev().find(|at| **at < close));
+        let late = last_use
+            .map_or(0.0, |at| (*at - function.open) as f64 / (close - function.open).max(1) as f64);
+        let changed = case.text.names.seen.get(word).is_some_and(|seen| {
+            seen.iter().any(|at| {
+                *at > declared.token
+                    && *at < close
+                    && matches!(lexed.word(at + 1), "=" | "+=" | "-=" | "*=" | "++")
+            })
+        });
+        let result = matches!(word, "result" | "total" | "sum" | "count" | "best" | "answer");
+        let loose = late
+            + if outer { 0.8 } else { -2.0 }
+            + if same { 1.0 } else { -1.5 }
+            + if changed { 0.8 } else { 0.0 }
+            + if result { 0.5 } else { 0.0 };
+        values.push((word.to_owned(), loose));
+    }
+    named_after(case, &function, &typed, &mut values);
+    if case.language().form == DeclarationForm::Rust {
+        wrapped(case, &function, &typed, &mut values);
+    }
+    if let Some(value) = case.language().default_of(&typed) {
+        values.push((value.to_owned(), -0.8));
+        if matches!(typed.as_str(), "boolean" | "bool") {
+            values.push(("true".to_owned(), -1.0));
+        }
+    } else {
+        let go = go_value(case, &typed);
+        let plain = match case.language().id {
+            "go" => go.as_str(),
+            "typescript" if typed.ends_with("[]") => "[]",
+            "typescript" if typed.contains("null") => "null",
+            "typescript" if typed.contains("undefined") => "undefined",
+            // Nothing else is sure to be of the type, and a cast would only silence the compiler.
+            "typescript" if !typed.is_empty() => "",
+            "scala" if typed.starts_with("List") => "Nil",
+            "scala" if typed.starts_with("Option") => "None",
+            "scala" if !typed.is_empty() => "null",
+            "csharp" | "java" if !typed.is_empty() => "null",
+            "c" if typed.contains('*') => "NULL",
+            "rust" if typed == "&str" => "\"\"",
+            "rust" if typed.starts_with("Vec") => "Vec::new()",
+            "rust" if typed.starts_with("Option") => "None",
+            "cpp" => "{}",
+            _ => "0",
+        };
+        if !plain.is_empty() {
+            values.push((plain.to_owned(), -1.2));
+        }
+    }
+    values.sort_by(|a, b| b.1.total_cmp(&a.1));
+    let source = &lexed.source;
+    empty_block(case, &function, &values, all);
+    let indent = body_indent(case, function.open, close);
+    for (value, score) in values.into_iter().take(5) {
+        let text = returned(case, &value);
+        let end = case.end_before(close);
+        let line_end = source.line_end(source.line_of(end.saturating_sub(1)));
+        let (place, text) = if lexed.code[close].first {
+            (line_end, format!("{}{indent}{text}", source.line_end_text()))
+        } else {
+            (lexed.code[close].start, format!("{text} "))
+        };
+        all.push(
+            Candidate::new(MistakeId::MissingReturn, 1.0 + score, vec![case.insert(place, text)])
+                .guess(),
+        );
+    }
+}
+
+/// The statement, or the expression, that gives a value back.
+fn returned(case: &Case, value: &str) -> String {
+    match case.language().form {
+        DeclarationForm::Rust | DeclarationForm::Scala => value.to_owned(),
+        _ => format!("return {value}{}", case.terminator()),
+    }
+}
+
+/// Go: the value that a type has before it is given one; for several results, one of each, or their
+/// names.
+fn go_value(case: &Case, typed: &str) -> String {
+    if let Some(inner) = typed.strip_prefix('(').and_then(|rest| rest.strip_suffix(')')) {
+        let parts = inner.split(',').map(str::trim);
+        let one = |part: &str| match part.split_once(' ') {
+            Some((name, _)) => name.to_owned(),
+            None => go_value(case, part),
+        };
+        return parts.map(one).collect::<Vec<_>>().join(", ");
+    }
+    if let Some(value) = case.language().default_of(typed) {
+        return value.to_owned();
+    }
+    let pointer = ["*", "[]", "map[", "func", "chan"].iter().any(|start| typed.starts_with(start));
+    let interface = typed.is_empty() || typed == "any" || typed == "error";
+    if pointer || interface { "nil".to_owned() } else { format!("{typed}{{}}") }
+}
+
+/// Rust: values in the wrapping that the return type asks for, and a struct of the fields at hand.
+fn wrapped(case: &Case, function: &Function, typed: &str, values: &mut Vec<(String, f64)>) {
+    let (head, inner) = typed.split_once('<').unwrap_or((typed, ""));
+    let wrap = match head.rsplit("::").next() {
+        Some("Result") => "Ok",
+        Some("Option") => "Some",
+        _ => "",
+    };
+    // `fmt::Result` and `Result<(), …>` hold nothing.
+    if wrap == "Ok" && (inner.is_empty() || inner.starts_with("()")) {
+        values.push(("Ok(())".to_owned(), 3.5));
+        return;
+    }
+    let inner = inner.strip_suffix('>').unwrap_or(inner);
+    let inside = if wrap.is_empty() { typed } else { inner.split(',').next().unwrap_or(inner) };
+    let inside =
+        if inside == "Self" { implemented(case, function.open) } else { inside.to_owned() };
+    let mut found: Vec<(String, f64)> = values.clone();
+    found.extend(literal(case, function, &inside).map(|text| (text, 2.5)));
+    if wrap.is_empty() {
+        *values = found;
+    } else {
+        *values = found
+            .into_iter()
+            .map(|(value, score)| (format!("{wrap}({value})"), score + 1.0))
+            .collect();
+    }
+}
+
+/// The type that the `impl` block around a token is for.
+fn implemented(case: &Case, token: usize) -> String {
+    let lexed = case.lexed();
+    let open = case.text.pairs.block_of(lexed, token);
+    open.map_or(String::new(), |open| lexed.word(open - 1).to_owned())
+}
+
+/// `Order { pier, seats }`, where all fields are at hand under their names.
+fn literal(case: &Case, function: &Function, typed: &str) -> Option<String> {
+    let lexed = case.lexed();
+    let names = &case.text.names;
+    let declared = names.of(typed).find(|d| d.kind == NameKind::Type)?;
+    let open = declared.token + 1;
+    let close =
+        case.text.pairs.partner.get(open).copied().flatten().filter(|_| lexed.is(open, "{"))?;
+    let fields: Vec<&str> = names
+        .declared
+        .iter()
+        .filter(|d| d.kind == NameKind::Member && (open..close).contains(&d.token))
+        .map(|d| lexed.word(d.token))
+        .collect();
+    let end = function.close?;
+    let at_hand = |field: &&str| {
+        names
+            .of(field)
+            .any(|d| d.kind == NameKind::Value && d.scope.0 < end && d.scope.1 + 1 >= end)
+    };
+    (!fields.is_empty() && fields.iter().all(at_hand))
+        .then(|| format!("{typed} {{ {} }}", fields.join(", ")))
+}
+
+fn body_indent(case: &Case, open: usize, close: usize) -> String {
+    let lexed = case.lexed();
+    let first = lexed.code.get(open + 1).filter(|token| token.first && open + 1 < close);
+    let line = first.map_or(lexed.code[open].line, |token| token.line);
+    let own = lexed.source.indent_text(line);
+    if first.is_some() { own } else { format!("{own}    ") }
+}
+
+/// Branches that a reader sees to be exhaustive: the last `else if (…)` becomes `else`.
+fn last_branch(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(close) =
+        case.text.pairs.partner.get(case.token).copied().flatten().map(|_| case.token)
+    else {
+        return;
+    };
+    if close < 2 || !lexed.is(close - 1, "}") {
+        return;
+    }
+    let Some(open) = case.text.pairs.partner[close - 1] else { return };
+    let Some(condition) = open.checked_sub(1).and_then(|at| case.text.pairs.partner[at]) else {
+        return;
+    };
+    if condition >= 2 && lexed.is(condition - 1, "if") && lexed.is(condition - 2, "else") {
+        let edit =
+            Edit::delete(case.file(), lexed.code[condition - 2].end, lexed.code[open - 1].end);
+        all.push(Candidate::new(MistakeId::MissingReturn, -1.5, vec![edit]).guess());
+    }
+}
+
+/// A block with nothing in it: there the `return` is missing.
+fn empty_block(
+    case: &Case,
+    function: &Function,
+    values: &[(String, f64)],
+    all: &mut Vec<Candidate>,
+) {
+    let lexed = case.lexed();
+    let close = function.close.unwrap_or(function.open);
+    let source = &lexed.source;
+    for open in (function.open + 1..close).filter(|at| lexed.is(*at, "{") && lexed.is(at + 1, "}"))
+    {
+        let (a, b) = (lexed.code[open], lexed.code[open + 1]);
+        if a.line == b.line {
+            continue;
+        }
+        let indent = format!("{}    ", source.indent_text(b.line));
+        for (value, score) in values.iter().take(2) {
+            let text = returned(case, value);
+            let edit = case.insert(
+                source.line_end(a.line),
+                format!("{}{indent}{text}", source.line_end_text()),
+            );
+            all.push(Candidate::new(MistakeId::MissingReturn, 2.5 + score, vec![edit]).guess());
+        }
+    }
+}
+
+/// A member or a parameter after which the function is named, or at least of the type it returns.
+fn named_after(case: &Case, function: &Function, typed: &str, values: &mut Vec<(String, f64)>) {
+    let lexed = case.lexed();
+    let names = &case.text.names;
+    let close = function.close.unwrap_or(function.open);
+    let own = names.declared.iter().find(|d| {
+        d.kind == NameKind::Function
+            && d.token < function.parameters_close
+            && d.token + 40 > function.parameters_close
+            && case.text.pairs.partner.get(d.token + 1).copied().flatten()
+                == Some(function.parameters_close)
+    });
+    let called = own.map_or(String::new(), |d| lexed.word(d.token).to_lowercase());
+    for declared in &names.declared {
+        let member = declared.kind == NameKind::Member;
+        let parameter = declared.kind == NameKind::Value
+            && declared.token < function.open
+            && (declared.scope.0..=declared.scope.1).contains(&close)
+            && declared.scope.0 + 60 > function.open;
+        let word = lexed.word(declared.token);
+        let has = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
+        let like = has.trim_start_matches('&') == typed.trim_start_matches('&');
+        if !(member || parameter) || has.is_empty() {
+            continue;
+        }
+        let named = !called.is_empty() && called.contains(&word.to_lowercase());
+        let score = if named { w::NAMED_AFTER } else { -1.2 } + if like { 0.8 } else { -1.5 };
+        let text = match case.language().id {
+            "rust" if member && has.starts_with(char::is_uppercase) && typed.starts_with('&') => {
+                format!("&self.{word}")
+            }
+            "rust" if member => format!("self.{word}"),
+            _ => word.to_owned(),
+        };
+        if !values.iter().any(|(value, _)| *value == text) {
+            values.push((text, score));
+        }
+    }
+}
+
+/// `if (…);` ends the statement before its block.
+fn spare_terminator(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    for at in 1..lexed.code.len() {
+        if lexed.is(at, ";") && lexed.is(at - 1, ")") && lexed.is(at + 1, "{") {
+            all.push(Candidate::new(MistakeId::ExtraMark, 2.0, vec![case.delete_token(at)]));
+        }
+    }
+}
+
+/// A variable that is read before it has a value: give it one where it is declared.
+fn unset(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let name = case.word("name").unwrap_or(lexed.word(case.token)).to_owned();
+    let declared =
+        case.text.names.resolve(lexed, case.token).filter(|d| lexed.word(d.token) == name);
+    let declared =
+        declared.or_else(|| case.text.names.of(&name).filter(|d| d.token <= case.token).last());
+    let Some(declared) = declared.or_else(|| case.text.names.of(&name).next()) else {
+        return;
+    };
+    let typed = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
+    let mut end = declared.token;
+    if let Some((_, last)) = declared.typed.filter(|(first, _)| *first > declared.token) {
+        end = last;
+    }
+    let ended = matches!(lexed.word(end + 1), ";" | ",") || case.starts_line(end + 1);
+    if !ended {
+        return;
+    }
+    let mut values: Vec<(String, f64)> = Vec::new();
+    match case.language().default_of(&typed) {
+        Some(value) => values.push((value.to_owned(), 1.5)),
+        None if case.language().id == "rust" => {
+            values.extend(
+                [
+                    ("0", 1.0),
+                    ("0.0", 0.0),
+                    ("String::new()", -0.5),
+                    ("Vec::new()", -0.7),
+                    ("false", -0.9),
+                    ("\"\"", -1.0),
+                ]
+                .map(|(v, s)| (v.to_owned(), s)),
+            );
+        }
+        None if case.language().id == "typescript" && typed.is_empty() => {
+            values.extend(
+                [("0", 1.0), ("\"\"", 0.0), ("[]", -0.4), ("false", -0.6)]
+                    .map(|(v, s)| (v.to_owned(), s)),
+            );
+        }
+        None if typed.ends_with('*') => values.push(("NULL".to_owned(), 1.0)),
+        None if case.language().id == "java" && !typed.is_empty() => {
+            let generic = typed.split('<').next().unwrap_or(&typed);
+            values
+                .push((format!("new {generic}<>()"), if typed.contains('<') { 0.8 } else { -3.0 }));
+            values.push(("null".to_owned(), 0.0));
+        }
+        None => values.push(("0".to_owned(), 0.5)),
+    }
+    if [case.language().usual.whole, case.language().usual.real].contains(&typed.as_str()) {
+        values.push(("1".to_owned(), -1.5));
+    }
+    let at = lexed.code[end].end;
+    for (value, score) in values {
+        let edit = case.insert(at, format!(" = {value}"));
+        all.push(
+            Candidate::new(MistakeId::UnsetVariable, w::TYPE_FIX + 1.0 + score, vec![edit]).guess(),
+        );
+    }
+}

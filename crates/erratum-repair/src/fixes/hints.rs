@@ -1,0 +1,73 @@
+//! What the compiler itself proposes, as candidates like any other.
+
+use super::{Candidate, Case, Certainty, weights as w};
+use erratum_catalogue::{MistakeId, Phase};
+use erratum_syntax::edit::Edit;
+
+pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    for suggestion in &case.message.suggestions {
+        let edits: Option<Vec<Edit>> = suggestion
+            .parts
+            .iter()
+            .map(|(place, text)| {
+                let source = case.program.file(&place.file)?;
+                let (start, end) = place.range(source);
+                Some(Edit::replace(&place.file, start, end, text.clone()))
+            })
+            .collect();
+        let Some(edits) = edits.filter(|edits| !edits.is_empty()) else { continue };
+        let empty = edits.iter().all(|edit| edit.text.is_empty());
+        let placeholder =
+            edits.iter().any(|edit| edit.text.contains("/*") || edit.text.contains('…'));
+        let mut score = if case.phase >= Phase::Type { w::HINT_TYPES } else { w::HINT };
+        // Taking something of the learner's away, or giving a made-up value, is seldom right.
+        if empty {
+            score -= 3.0;
+        }
+        // A warning is not mended by telling the compiler to keep quiet.
+        let quiet = edits.iter().any(|edit| edit.text.trim_start().starts_with("let _"));
+        if quiet {
+            continue;
+        }
+        if edits
+            .iter()
+            .any(|edit| edit.text.contains("_") && edit.text.trim_start().starts_with('_'))
+            || placeholder
+        {
+            continue;
+        }
+        if edits.iter().any(|edit| {
+            edit.text.contains(".clone()")
+                || edit.text.contains("unwrap")
+                || edit.text.contains("todo!")
+                || edit.text.contains("#[")
+        }) {
+            score -= 2.5;
+        }
+        let made_up = edits.iter().any(|edit| edit.text.starts_with(" = "));
+        let mistake = kind(case, &edits);
+        let mut candidate = Candidate::new(mistake, score, edits);
+        if made_up {
+            candidate.certainty = Certainty::Guess;
+        }
+        all.push(candidate);
+    }
+}
+
+/// The kind of mistake that a suggested change mends: what the catalogue says of the message,
+/// unless the change itself shows it.
+fn kind(case: &Case, edits: &[Edit]) -> MistakeId {
+    let text = edits.iter().map(|edit| edit.text.trim()).collect::<Vec<_>>().join(" ");
+    match text.as_str() {
+        ";" => return MistakeId::MissingTerminator,
+        "(" | ")" | "[" | "]" | "{" | "}" => return MistakeId::MissingBracket,
+        "," => return MistakeId::MissingSeparator,
+        "mut" => return MistakeId::MissingMut,
+        "&" | "&mut" => return MistakeId::MissingBorrow,
+        _ if text.starts_with("->") => return MistakeId::MissingReturnType,
+        _ if text.starts_with(case.language().import.before) => return MistakeId::MissingImport,
+        _ => {}
+    }
+    let best = case.diagnosis.matches.first();
+    best.and_then(|best| best.entry.id.parse().ok()).unwrap_or(MistakeId::Other)
+}

@@ -1,0 +1,99 @@
+//! `#include` and other preprocessor lines that lost a mark or have a misspelt word.
+
+use super::{Candidate, Case, weights as w};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::spelling::edit_distance;
+
+const WORDS: &[&str] =
+    &["include", "define", "ifdef", "ifndef", "endif", "undef", "pragma", "else", "elif", "if"];
+
+pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if !case.language().directives {
+        return;
+    }
+    lost_hash(case, all);
+    let lexed = case.lexed();
+    let line = case.message.line().unwrap_or(0);
+    for token in lexed.code.iter().filter(|token| token.kind == TokenKind::Directive) {
+        let near = f64::from(token.line.abs_diff(line)).min(4.0);
+        let text = lexed.text(token).to_owned();
+        // A line that is not UTF-8 has another text: no header is named so.
+        let Some(body) = text.strip_prefix('#').map(str::trim_start) else { continue };
+        let word: String = body.chars().take_while(|c| c.is_alphanumeric()).collect();
+        let word_at = token.start + text.len() - body.len();
+        if !WORDS.contains(&word.as_str()) && !word.is_empty() {
+            for known in WORDS.iter().filter(|known| edit_distance(&word, known) <= 2.0) {
+                let edit = Edit::replace(case.file(), word_at, word_at + word.len(), *known);
+                let score = 3.0 + w::PER_LETTER * (edit_distance(&word, known) - 1.0) - near;
+                all.push(Candidate::new(MistakeId::BrokenInclude, score, vec![edit]));
+            }
+        }
+        if edit_distance(&word, "include") <= 2.0 && near < 3.0 {
+            let path_at = word_at + word.len();
+            header(case, &body[word.len()..], path_at, near, all);
+        }
+    }
+}
+
+/// A line that starts as a preprocessor line does, without its `#`.
+fn lost_hash(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    for (index, token) in lexed.code.iter().enumerate() {
+        let starts = token.first && token.kind == TokenKind::Name;
+        let word = lexed.text(token);
+        let next = lexed.word(index + 1);
+        let include =
+            edit_distance(word, "include") <= 1.0 && (next == "<" || next.starts_with('"'));
+        let define = word == "define" && lexed.kind(index + 1) == Some(TokenKind::Name);
+        if starts && (include || define) {
+            let end = token.start + word.len();
+            let full = if include { "#include" } else { "#define" };
+            let edit = Edit::replace(case.file(), token.start, end, full);
+            let edit = if word == &full[1..] { case.insert(token.start, "#") } else { edit };
+            all.push(Candidate::new(MistakeId::BrokenInclude, 8.0, vec![edit]));
+        }
+    }
+}
+
+/// The path of an include: its marks, and its spelling.
+fn header(case: &Case, text: &str, at: usize, near: f64, all: &mut Vec<Candidate>) {
+    let trimmed = text.trim_start();
+    let start = at + text.len() - trimmed.len();
+    let end = start + trimmed.trim_end().len();
+    let name = trimmed.trim_end().trim_matches(['<', '>', '"']);
+    let mut push = |score: f64, edit: Edit| {
+        all.push(Candidate::new(MistakeId::BrokenInclude, score - near, vec![edit]))
+    };
+    let (opens, closes) = (trimmed.starts_with('<'), trimmed.trim_end().ends_with('>'));
+    let quotes = trimmed.matches('"').count();
+    match (opens, closes, quotes) {
+        (true, false, 0) => push(8.0, case.insert(end, ">")),
+        (false, true, 0) => push(8.0, case.insert(start, "<")),
+        (false, false, 1) if trimmed.starts_with('"') => push(8.0, case.insert(end, "\"")),
+        (false, false, 1) => push(8.0, case.insert(start, "\"")),
+        (false, false, 0) => push(7.0, Edit::replace(case.file(), start, end, format!("<{name}>"))),
+        _ => {}
+    }
+    let mut known: Vec<&str> = case.language().library.iter().map(|(path, _, _)| *path).collect();
+    known.dedup();
+    if known.contains(&name) {
+        if opens != closes || quotes == 2 {
+            push(2.0, Edit::replace(case.file(), start, end, format!("<{name}>")));
+        }
+        return;
+    }
+    for path in known {
+        let apart = edit_distance(name, path);
+        if apart <= 3.0 && apart < path.len() as f64 - 2.0 {
+            let marks = if quotes > 0 { ('"', '"') } else { ('<', '>') };
+            let text = format!("{}{path}{}", marks.0, marks.1);
+            all.push(Candidate::new(
+                MistakeId::MisspeltImport,
+                4.0 + w::PER_LETTER * (apart - 1.0) - near,
+                vec![Edit::replace(case.file(), start, end, text)],
+            ));
+        }
+    }
+}

@@ -1,0 +1,84 @@
+//! `,` typed for `.` between an object and its member, and the like.
+
+use super::{Candidate, Case, weights as w};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
+
+pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    dot_for_comma(case, all);
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for at in line.clone().filter(|at| *at > line.start && lexed.is(*at, ",")) {
+        let object = matches!(lexed.word(at - 1), ")" | "]")
+            || matches!(lexed.kind(at - 1), Some(TokenKind::Name | TokenKind::Str))
+            || matches!(lexed.word(at - 1), "self" | "this");
+        let next = at + 1;
+        if !object || lexed.kind(next) != Some(TokenKind::Name) || !is_member(case, next) {
+            continue;
+        }
+        // A name that is visible as a value by itself is hardly a member here.
+        let value = case.text.names.resolve(lexed, next).is_some_and(|d| d.kind == NameKind::Value);
+        let touching = lexed.code[next].start == lexed.code[at].end;
+        let score = w::MEMBER + if touching { 1.5 } else { -1.0 }
+            - if value { 5.0 } else { 0.0 }
+            - 0.05 * at.abs_diff(case.token) as f64;
+        for mark in marks(case, at - 1) {
+            all.push(Candidate::new(
+                MistakeId::WrongMark,
+                score,
+                vec![case.replace_token(at, *mark)],
+            ));
+        }
+    }
+}
+
+/// `.` typed for `,`: behind it stands a name that is a value by itself, or in front of it a text or a
+/// number, which has no such member.
+fn dot_for_comma(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for at in line.clone().filter(|at| *at > line.start && lexed.is(*at, ".")) {
+        let next = at + 1;
+        let in_list = case.text.pairs.inside[at].is_some();
+        let literal = matches!(lexed.kind(at - 1), Some(TokenKind::Str | TokenKind::Number));
+        let value =
+            case.text.names.resolve(lexed, next).is_some_and(|d| d.kind != NameKind::Member);
+        let apart = lexed.code.get(next).is_some_and(|token| token.start > lexed.code[at].end);
+        let known = is_member(case, next) && !apart;
+        if !in_list || known || !(literal || value || apart) {
+            continue;
+        }
+        let score = w::MEMBER
+            + if apart { 1.5 } else { -1.0 }
+            + if value { 1.0 } else { 0.0 }
+            + if literal { 1.0 } else { 0.0 }
+            - 0.05 * at.abs_diff(case.token) as f64;
+        all.push(Candidate::new(MistakeId::WrongMark, score, vec![case.replace_token(at, ",")]));
+    }
+}
+
+/// The marks that stand between an object and its member: in C, `->` after a pointer.
+fn marks(case: &Case, object: usize) -> &'static [&'static str] {
+    let lexed = case.lexed();
+    let arrows = case.text.names.seen.get(lexed.word(object));
+    let arrow = arrows.is_some_and(|seen| seen.iter().any(|at| lexed.is(at + 1, "->")));
+    if !case.language().directives {
+        return &["."];
+    }
+    if arrow { &["->", "."] } else { &[".", "->"] }
+}
+
+/// Whether a name is that of a member: declared as one, used after a dot elsewhere, or known to the
+/// library as one.
+fn is_member(case: &Case, token: usize) -> bool {
+    let lexed = case.lexed();
+    let word = lexed.word(token);
+    let seen = case.text.names.seen.get(word).map_or(&[][..], Vec::as_slice);
+    case.text.names.of(word).any(|declared| declared.kind == NameKind::Member)
+        || seen.iter().any(|at| matches!(lexed.word(at.wrapping_sub(1)), "." | "->"))
+        || case
+            .language()
+            .known_names()
+            .any(|(name, kind)| name == word && kind == NameKind::Member)
+}

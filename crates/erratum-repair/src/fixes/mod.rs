@@ -1,0 +1,385 @@
+//! Fixes to try for one message, the likeliest first.
+//!
+//! Each module here is a source of candidates: it looks at a [`Case`] (the text, the message, and
+//! what the catalogue makes of it) and gives [`Candidate`]s with a score, which is the natural
+//! logarithm of how likely the slip is, up to a constant that is the same for all. Nothing here is
+//! believed: [`crate::search`] tries the candidates on copies.
+
+mod brackets;
+mod callee;
+mod calls;
+mod declare;
+mod flow;
+mod haskell;
+mod hints;
+mod imports;
+mod include;
+mod members;
+mod quotes;
+mod respell;
+pub(crate) mod shape;
+mod structure;
+mod types;
+mod values;
+mod warned;
+pub mod weights;
+mod window;
+
+use crate::diagnose::Diagnosis;
+use crate::message::Message;
+use erratum_catalogue::{MistakeId, Phase, Recipe};
+use erratum_syntax::edit::Edit;
+use erratum_syntax::language::Language;
+use erratum_syntax::lex::{Lexed, TokenKind};
+use erratum_syntax::source::Program;
+use erratum_syntax::text::Text;
+use std::sync::Arc;
+
+/// How well the meaning of a fix can be known from the text.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, serde::Serialize, serde::Deserialize)]
+#[serde(rename_all = "lowercase")]
+pub enum Certainty {
+    /// One fair reading.
+    Sure,
+    /// The value or the meaning cannot be known; somebody must look.
+    Guess,
+}
+
+/// A fix that might mend a mistake.
+#[derive(Clone, Debug)]
+pub struct Candidate {
+    /// What to change.
+    pub edits: Vec<Edit>,
+    /// The kind of mistake it mends: an entry of the catalogue.
+    pub mistake: MistakeId,
+    /// How sure its meaning is.
+    pub certainty: Certainty,
+    /// How likely, before anything is tried; higher is likelier.
+    pub score: f64,
+    /// The message that it mends, as an index of the report it was made for; nothing for the one
+    /// that is looked at.
+    pub target: Option<usize>,
+    /// Fixes of further mistakes without which this one cannot be seen to hold, such as the other
+    /// odd brackets; each in places of the text that the ones before left.
+    pub then: Vec<Candidate>,
+}
+
+impl Candidate {
+    fn new(mistake: MistakeId, score: f64, edits: Vec<Edit>) -> Candidate {
+        Candidate {
+            edits,
+            mistake,
+            certainty: Certainty::Sure,
+            score,
+            target: None,
+            then: Vec::new(),
+        }
+    }
+
+    /// The candidate itself and those that go with it, in order.
+    pub fn parts(&self) -> impl Iterator<Item = &Candidate> {
+        std::iter::once(self).chain(&self.then)
+    }
+
+    /// The edits of each part, each in places of the text that the ones before left.
+    pub fn sets(&self) -> Vec<&[Edit]> {
+        self.parts().map(|part| part.edits.as_slice()).collect()
+    }
+
+    fn guess(mut self) -> Candidate {
+        self.certainty = Certainty::Guess;
+        self
+    }
+}
+
+/// A message with everything that is known about the text it points at.
+pub struct Case<'a> {
+    /// The program.
+    pub program: &'a Program,
+    /// The file it points at, read.
+    pub text: Arc<Text>,
+    /// The message.
+    pub message: &'a Message,
+    /// All messages of the same compile.
+    pub all: &'a [Message],
+    /// What the catalogue makes of it.
+    pub diagnosis: &'a Diagnosis<'a>,
+    /// When the compiler noticed.
+    pub phase: Phase,
+    /// The bytes it points at.
+    pub range: (usize, usize),
+    /// The code token it points at.
+    pub token: usize,
+    /// The other files of the program, read: their names may be meant here.
+    pub others: Vec<Arc<Text>>,
+}
+
+impl<'a> Case<'a> {
+    /// Sets a case up; nothing if the text has no tokens.
+    pub fn new(
+        program: &'a Program,
+        text: Arc<Text>,
+        message: &'a Message,
+        all: &'a [Message],
+        diagnosis: &'a Diagnosis<'a>,
+    ) -> Option<Case<'a>> {
+        if text.lexed.code.is_empty() {
+            return None;
+        }
+        let range = message.at.as_ref().map_or((0, 0), |at| at.range(&text.lexed.source));
+        let token = text.lexed.at(range.0);
+        let phase = diagnosis.phase;
+        let others = Vec::new();
+        Some(Case { program, text, message, all, diagnosis, phase, range, token, others })
+    }
+
+    /// The case with the other files of the program.
+    pub fn with_others(mut self, others: Vec<Arc<Text>>) -> Case<'a> {
+        self.others = others;
+        self
+    }
+
+    fn lexed(&self) -> &Lexed {
+        &self.text.lexed
+    }
+
+    fn file(&self) -> &str {
+        self.text.lexed.source.name()
+    }
+
+    fn language(&self) -> &'static Language {
+        self.text.lexed.language
+    }
+
+    /// Whether an entry that the message may show asks for a family of fixes.
+    fn asks(&self, recipe: Recipe) -> bool {
+        self.diagnosis.asks(recipe)
+    }
+
+    /// What a hole of a pattern held; a type under the name that programs write.
+    fn word(&self, hole: &str) -> Option<&str> {
+        let held = self.diagnosis.capture(hole)?;
+        if !matches!(hole, "from" | "to" | "found" | "expected") {
+            return Some(held);
+        }
+        let bare = if self.language().form == erratum_syntax::language::DeclarationForm::Scala {
+            held.split('(').next().unwrap_or(held)
+        } else {
+            held
+        };
+        Some(self.language().written(bare))
+    }
+
+    fn insert(&self, at: usize, text: impl Into<String>) -> Edit {
+        Edit::insert(self.file(), at, text)
+    }
+
+    fn replace_token(&self, token: usize, text: impl Into<String>) -> Edit {
+        let token = self.lexed().code[token];
+        Edit::replace(self.file(), token.start, token.end, text)
+    }
+
+    /// Takes a token out, with the blank before it if it stands between blanks.
+    fn delete_token(&self, index: usize) -> Edit {
+        let token = self.lexed().code[index];
+        let bytes = self.lexed().source.bytes();
+        let blank = |at: usize| bytes.get(at).is_none_or(u8::is_ascii_whitespace);
+        let line = self.lexed().source.line_start(token.line);
+        let alone = token.first && self.lexed().code.get(index + 1).is_none_or(|next| next.first);
+        if alone
+            && self.lexed().source.line_bytes(token.line).trim_ascii()
+                == &bytes[token.start..token.end]
+        {
+            let next = self.lexed().source.line_start(token.line + 1);
+            return Edit::delete(self.file(), line, next);
+        }
+        if token.start > line && !token.first && bytes[token.start - 1] == b' ' && blank(token.end)
+        {
+            return Edit::delete(self.file(), token.start - 1, token.end);
+        }
+        if blank(token.end) && token.first && bytes.get(token.end) == Some(&b' ') {
+            return Edit::delete(self.file(), token.start, token.end + 1);
+        }
+        Edit::delete(self.file(), token.start, token.end)
+    }
+
+    /// The end of the code token before this one, or the start of the text.
+    fn end_before(&self, index: usize) -> usize {
+        match index.checked_sub(1).and_then(|before| self.lexed().code.get(before)) {
+            Some(before) => before.end,
+            None => self.lexed().source.text_start(),
+        }
+    }
+
+    /// The first code token of the statement a token stands in.
+    fn statement_start(&self, token: usize) -> usize {
+        let mut at = token;
+        while at > 0 && !self.lexed().divides(at - 1) && !self.starts_line(at) {
+            at -= 1;
+        }
+        at
+    }
+
+    /// The token that ends the statement a token stands in.
+    fn statement_end(&self, token: usize) -> usize {
+        let last = self.lexed().code.len() - 1;
+        let mut at = token;
+        let lexed = self.lexed();
+        // Where lines end statements, the last one of a block has nothing of its own at its end.
+        let over = |at: usize| {
+            self.starts_line(at) || (lexed.language.line_ends && lexed.closes_block(at))
+        };
+        while at < last && !lexed.divides(at) && !over(at + 1) {
+            at += 1;
+        }
+        at
+    }
+
+    /// Whether a statement starts with this token because a line does.
+    fn starts_line(&self, token: usize) -> bool {
+        let inside = self.text.pairs.inside[token];
+        self.lexed().starts_line(token) && inside.is_none_or(|open| self.lexed().opens_block(open))
+    }
+
+    /// What ends a statement here: nothing where lines do, unless this learner writes it.
+    fn terminator(&self) -> &'static str {
+        let language = self.language();
+        if !language.line_ends {
+            return language.terminator;
+        }
+        let lexed = self.lexed();
+        let written = lexed
+            .code
+            .windows(2)
+            .any(|two| two[1].first && lexed.text(&two[0]) == language.terminator);
+        if written { language.terminator } else { "" }
+    }
+}
+
+/// Everything worth trying for a message, the likeliest first, each change once.
+pub fn candidates(case: &Case) -> Vec<Candidate> {
+    let mut all = Vec::new();
+    let early = case.phase <= Phase::Syntax;
+    hints::propose(case, &mut all);
+    include::propose(case, &mut all);
+    if inside_text(case) {
+        // What is wrong is code within a text: nothing around the text mends it.
+        respell::propose(case, &mut all);
+        return ranked(all);
+    }
+    quotes::propose(case, &mut all);
+    brackets::propose(case, &mut all);
+    if early || !case.text.pairs.sound() || case.asks(Recipe::Window) {
+        window::propose(case, &mut all);
+    }
+    members::propose(case, &mut all);
+    haskell::propose(case, &mut all);
+    callee::propose(case, &mut all);
+    respell::propose(case, &mut all);
+    imports::propose(case, &mut all);
+    if !early {
+        declare::propose(case, &mut all);
+        types::propose(case, &mut all);
+        calls::propose(case, &mut all);
+        flow::propose(case, &mut all);
+        warned::propose(case, &mut all);
+    }
+    if early {
+        calls::empty_call(case, &mut all);
+        structure::propose(case, &mut all);
+    }
+    all.retain(|candidate| !silences(case, candidate));
+    if case.language().any_case {
+        all.iter_mut().for_each(|candidate| respelt(case, candidate));
+    }
+    ranked(all)
+}
+
+/// Whether a message points at code within a text that may hold some: `s"${tide.hihg}"`.
+fn inside_text(case: &Case) -> bool {
+    let token = case.lexed().code[case.token];
+    let holds_code = !case.lexed().text(&token).starts_with(['"', '\'']);
+    token.kind == TokenKind::Str && token.closed && holds_code && case.range.0 > token.start
+}
+
+/// The likeliest first, each change once.
+fn ranked(mut all: Vec<Candidate>) -> Vec<Candidate> {
+    all.sort_by(|a, b| b.score.total_cmp(&a.score));
+    let mut seen = std::collections::HashSet::new();
+    all.retain(|candidate| {
+        let mut sets: Vec<Vec<Edit>> = candidate.sets().into_iter().map(<[Edit]>::to_vec).collect();
+        sets.iter_mut().for_each(|edits| edits.sort());
+        seen.insert(sets)
+    });
+    all
+}
+
+/// Where case means nothing, a name is still written as this learner declared it.
+fn respelt(case: &Case, candidate: &mut Candidate) {
+    for edit in &mut candidate.edits {
+        let name = edit.text.to_ascii_lowercase();
+        let names = &case.text.names;
+        let declared = names.of(&name).map(|d| d.token);
+        let seen = names.seen.get(&name).and_then(|seen| seen.first().copied());
+        let own = declared.chain(seen).next();
+        let usual = case.language().spelling.iter().find(|usual| usual.eq_ignore_ascii_case(&name));
+        if let Some(token) = own {
+            edit.text = case.lexed().text(&case.lexed().code[token]).to_owned();
+        } else if let Some(usual) = usual {
+            edit.text = (*usual).to_owned();
+        }
+    }
+}
+
+/// What to try for a text in which nothing but comments is left.
+pub fn candidates_without_code(text: &Text) -> Vec<Candidate> {
+    let mut all = Vec::new();
+    quotes::open_comments(&text.lexed, &mut all);
+    all.sort_by(|a, b| b.score.total_cmp(&a.score));
+    all
+}
+
+/// What to try for an odd bracket alone, with no message at hand.
+pub(crate) fn for_odd_bracket(
+    text: &Arc<Text>,
+    odd: &erratum_syntax::pairs::OddBracket,
+) -> Vec<Candidate> {
+    let at = text.lexed.code.get(odd.token).map_or(0, |token| token.start);
+    without_message(text, at, |case, all| brackets::one(case, odd, all))
+}
+
+/// What to try for a text that is left open, with no message at hand.
+pub(crate) fn for_open_text(text: &Arc<Text>) -> Vec<Candidate> {
+    let open = text.lexed.code.iter().find(|token| !token.closed);
+    without_message(text, open.map_or(0, |token| token.start), quotes::open_strings)
+}
+
+/// The candidates of one source for a place that no message points at, the likeliest first.
+fn without_message(
+    text: &Arc<Text>,
+    at: usize,
+    source: impl Fn(&Case, &mut Vec<Candidate>),
+) -> Vec<Candidate> {
+    let program = Program::single(text.lexed.source.clone());
+    let mut message = Message::new(crate::message::Severity::Error, "");
+    message.at = Some(crate::message::Place::of(&text.lexed.source, at, at));
+    let diagnosis = Diagnosis { phase: Phase::Syntax, ..Diagnosis::default() };
+    let mut all = Vec::new();
+    if let Some(case) = Case::new(&program, text.clone(), &message, &[], &diagnosis) {
+        source(&case, &mut all);
+    }
+    all.sort_by(|a, b| b.score.total_cmp(&a.score));
+    all
+}
+
+/// Whether a change hides code from the compiler instead of mending it: a comment mark may only go
+/// before what was meant as a comment, and that is proposed by name.
+fn silences(case: &Case, candidate: &Candidate) -> bool {
+    let language = case.language();
+    candidate.mistake != MistakeId::TextAsCode
+        && candidate.edits.iter().any(|edit| {
+            let line = language.line_comments.iter().any(|mark| edit.text.contains(mark));
+            let block = language.block_comments.iter().any(|(open, _)| edit.text.contains(open));
+            line || block
+        })
+}

@@ -1,0 +1,558 @@
+//! Quotes and comment marks that were left open or lost, and words that were meant as a string or
+//! as a comment.
+//!
+//! Where a quote was meant to be is found by trying each place on the line where one could stand,
+//! reading the line again, and asking the token model which reading looks most like code. What
+//! stands outside of quotes afterwards should be known names.
+
+use super::calls::{braces, percents};
+use super::{Candidate, Case, weights as w};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::language::{Apostrophe, DeclarationForm};
+use erratum_syntax::lex::{Lexed, Token, TokenKind};
+use erratum_syntax::model::{self, Class};
+use erratum_syntax::spelling::edit_distance;
+
+/// How many places on a line are tried.
+const PLACES: usize = 120;
+
+pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    open_strings(case, all);
+    other_quotes(case, all);
+    single_quotes(case, all);
+    comments(case, all);
+    prose(case, all);
+}
+
+/// Strings that are not closed, or that run over a line end where hardly anybody means it.
+pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let odd = lexed.code.iter().find(|token| {
+        matches!(token.kind, TokenKind::Str | TokenKind::Char)
+            && (!token.closed || lexed.source.bytes()[token.start..token.end].contains(&b'\n'))
+            && !lexed.text(token).starts_with("\"\"\"")
+            && !(token.closed && lexed.text(token).starts_with(['r', '`', '@', '$']))
+    });
+    let Some(odd) = odd else { return };
+    let quote = match lexed.text(odd).trim_start_matches(['@', '$', 'b']).get(..1) {
+        Some("`") => "`",
+        Some("'") => "'",
+        _ => "\"",
+    };
+    let line_end = lexed.source.line_end(odd.line);
+    let line_start = lexed.source.line_start(odd.line);
+    let certain = if odd.closed { 0.0 } else { 3.0 };
+    let mut found = Vec::new();
+    let cost = token_cost(case);
+    // The quote was lost at the edge of some word of the line. Behind a quote in the wrong place all
+    // the others change their part, so every edge is tried, also inside of what now reads as text.
+    let text = lexed.source.slice(line_start, line_end).into_owned();
+    let mut before = ' ';
+    for (at, next) in text.char_indices() {
+        let closes = matches!(next, ')' | ',' | ';' | ']' | '}' | '.' | '+' | '<' | ' ' | ':');
+        let opens = matches!(before, '(' | ',' | '=' | '+' | '<' | '[' | '{' | ':' | ' ' | '\t')
+            && !next.is_whitespace();
+        if (closes || opens) && at > 0 && found.len() < PLACES {
+            // One blank between the text and what follows, as people write it.
+            let wide = text[at..].starts_with("  ");
+            // Behind an operator people write a blank before the quote, not after it.
+            let glued = next == ' ' && matches!(before, ':' | ',' | '=' | '+' | '<' | '(');
+            // A quote that opens a text does not touch the word before it.
+            let quotes = text[..at].matches(quote).count();
+            let touches = quotes % 2 == 0 && before.is_alphanumeric() && opens_here(&text[at..]);
+            let less = if wide { -0.7 } else { 0.0 }
+                + if glued && !wide { -1.0 } else { 0.0 }
+                + if touches { -2.0 } else { 0.0 };
+            found.push((line_start + at, less));
+        }
+        before = next;
+    }
+    found.push((line_end, 0.0));
+    let mut ranked: Vec<Candidate> = found
+        .into_iter()
+        .map(|(at, extra)| {
+            let line = [
+                lexed.source.slice(line_start, at).as_ref(),
+                quote,
+                lexed.source.slice(at, line_end).as_ref(),
+            ]
+            .concat();
+            let score = certain + extra + reading(case, &line, odd.line, cost);
+            Candidate::new(MistakeId::OpenString, score, vec![case.insert(at, quote)])
+        })
+        .collect();
+    let without = [
+        lexed.source.slice(line_start, odd.start).as_ref(),
+        lexed.source.slice(odd.start + 1, line_end).as_ref(),
+    ]
+    .concat();
+    let score = certain - 3.0 + reading(case, &without, odd.line, cost);
+    ranked.push(Candidate::new(
+        MistakeId::ExtraMark,
+        score,
+        vec![Edit::delete(case.file(), odd.start, odd.start + 1)],
+    ));
+    rank(ranked, 8.0, all);
+}
+
+/// `'between'` where single quotes hold one character: a text is between them.
+fn single_quotes(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let language = case.language();
+    if language.quote() != "\"" || language.apostrophe != Apostrophe::Char {
+        return;
+    }
+    let source = &lexed.source;
+    let line = lexed.code[case.token].line;
+    let start = source.line_start(line);
+    let bytes = source.line_bytes(line);
+    let marks: Vec<usize> = memchr::memchr_iter(b'\'', bytes).collect();
+    for pair in marks.chunks_exact(2) {
+        let Ok(inner) = std::str::from_utf8(&bytes[pair[0] + 1..pair[1]]) else { continue };
+        if inner.chars().count() < 2 || inner.contains(['\\', '"']) {
+            continue;
+        }
+        let text = format!("\"{inner}\"");
+        let edit = Edit::replace(case.file(), start + pair[0], start + pair[1] + 1, text);
+        all.push(Candidate::new(MistakeId::WrongQuotes, 6.0, vec![edit]));
+    }
+}
+
+/// A text between the quotes of another language.
+fn other_quotes(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if case.language().quote() != "'" {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for at in line.filter(|at| lexed.word(*at).starts_with('"') && lexed.code[*at].closed) {
+        let inner = lexed.word(at).trim_matches('"').replace('\'', "''");
+        let edit = case.replace_token(at, format!("'{inner}'"));
+        all.push(Candidate::new(MistakeId::WrongQuotes, 6.0, vec![edit]));
+    }
+}
+
+/// Whether a text could start here: behind a blank stands a word.
+fn opens_here(text: &str) -> bool {
+    text.trim_start().starts_with(char::is_alphanumeric)
+}
+
+/// Keeps the best; the best of all gets `top`, the others less by how far they are behind.
+fn rank(mut ranked: Vec<Candidate>, top: f64, all: &mut Vec<Candidate>) {
+    ranked.sort_by(|a, b| b.score.total_cmp(&a.score));
+    ranked.truncate(8);
+    let best = ranked.first().map_or(0.0, |first| first.score);
+    for mut candidate in ranked {
+        candidate.score = top + (candidate.score - best).max(-20.0);
+        all.push(candidate);
+    }
+}
+
+/// What an average token of this text costs in the model: the longer of two lines is less likely by
+/// its length alone, and in a language that the model hardly knows, by far.
+fn token_cost(case: &Case) -> f64 {
+    let classes = model::classes(case.lexed()).into_iter().map(|(class, _)| class);
+    let classes: Vec<Class> = classes.take(1500).collect();
+    let average = -case.text.model.score(&classes, 0, classes.len()) / classes.len().max(1) as f64;
+    average.clamp(w::EACH_TOKEN, 4.0 * w::EACH_TOKEN)
+}
+
+/// How much a line looks like code: the model's view of its tokens, and whether the names in it
+/// are known.
+fn reading(case: &Case, line: &str, number: u32, cost: f64) -> f64 {
+    let source = erratum_syntax::source::Source::new("line", line.as_bytes());
+    let lexed = Lexed::new(&source, case.language());
+    let next = case.lexed().on_line(number).end;
+    let mut classes: Vec<Class> =
+        model::classes(&lexed).into_iter().map(|(class, _)| class).collect();
+    if let Some(token) = case.lexed().code.get(next) {
+        classes.push(model::class("line"));
+        classes.push(model::class_of(case.lexed(), token));
+    }
+    // A line of more tokens is less likely by its length alone.
+    let looks = (case.text.model.score(&classes, 0, classes.len()) + cost * classes.len() as f64)
+        * w::MODEL;
+    let unknown = (0..lexed.code.len()).filter(|at| unknown_name(case, &lexed, *at)).count() as f64;
+    let open = lexed.code.iter().filter(|token| !token.closed).count() as f64;
+    let depth = |open: &str, close: &str| {
+        let count =
+            |text: &str| (0..lexed.code.len()).filter(|i| lexed.is(*i, text)).count() as f64;
+        (count(open) - count(close)).abs()
+    };
+    let odd = lexed.code.iter().filter(|token| token.kind == TokenKind::Unknown).count() as f64;
+    // A line that neither opens nor closes a block has as many of one brace as of the other.
+    let plain = !lexed.is(lexed.code.len().wrapping_sub(1), "{") && !lexed.is(0, "}");
+    let braces = if plain { depth("{", "}") } else { 0.0 };
+    let empty = lexed
+        .code
+        .iter()
+        .filter(|token| token.kind == TokenKind::Str && token.end - token.start <= 2)
+        .count() as f64;
+    let edges = lexed
+        .code
+        .iter()
+        .filter(|token| token.kind == TokenKind::Str && token.closed)
+        .map(|token| edge(lexed.text(token)))
+        .sum::<f64>();
+    let formats = -2.5 * formats_off(&lexed) as f64;
+    looks + edges + formats
+        - 3.0 * unknown
+        - 8.0 * open
+        - 3.0 * depth("(", ")")
+        - 3.0 * depth("[", "]")
+        - 2.0 * braces
+        - 4.0 * odd
+        - 2.0 * empty
+}
+
+/// Strings seldom end in a separator of the code around them, or hold an operator that joins
+/// strings.
+fn edge(text: &str) -> f64 {
+    let inner = text.trim_matches(['"', '\'']);
+    let unopened = inner.ends_with('}') && !inner.contains('{');
+    let end = if inner.ends_with([')', ';', ',']) || unopened { -1.5 } else { 0.0 };
+    // A blank before a comma belongs to no sentence.
+    let comma = if inner.contains(" ,") { -2.0 } else { 0.0 };
+    let joins = if [" + ", " << ", " & ", " ++ "].iter().any(|mark| inner.contains(mark)) {
+        -7.0
+    } else {
+        0.0
+    };
+    let loose = if inner.starts_with("  ") || inner.ends_with("  ") { -0.7 } else { 0.0 };
+    // `fare.zone` is a member rather than a part of a sentence.
+    let bytes = inner.as_bytes();
+    let member = (1..bytes.len().saturating_sub(1)).any(|at| {
+        bytes[at] == b'.'
+            && bytes[at - 1].is_ascii_alphabetic()
+            && bytes[at + 1].is_ascii_alphabetic()
+    });
+    end + joins + loose + comma + if member { -1.5 } else { 0.0 }
+}
+
+/// By how many the marks of the line's formats and the values after them differ.
+fn formats_off(lexed: &Lexed) -> usize {
+    let mut off = 0;
+    for index in 1..lexed.code.len() {
+        let text = lexed.word(index);
+        let rust = lexed.language.id == "rust";
+        let first = lexed.is(index - 1, "(") && lexed.kind(index) == Some(TokenKind::Str);
+        let call = lexed.word(index.wrapping_sub(2));
+        let formats = if rust {
+            call == "!"
+        } else {
+            {
+                let low = call.to_lowercase();
+                low.ends_with("printf") || low.starts_with("format") || low.starts_with("printto")
+            }
+        };
+        if !first || !formats {
+            continue;
+        }
+        let marks = if rust { braces(text).len() } else { percents(text).len() };
+        let (mut depth, mut values) = (0i32, 0);
+        for at in index + 1..lexed.code.len() {
+            match lexed.word(at) {
+                "(" | "[" | "{" => depth += 1,
+                ")" | "]" | "}" => depth -= 1,
+                "," if depth == 0 => values += 1,
+                _ => {}
+            }
+            if depth < 0 {
+                break;
+            }
+        }
+        off += marks.abs_diff(values);
+    }
+    off
+}
+
+fn unknown_name(case: &Case, lexed: &Lexed, index: usize) -> bool {
+    if lexed.kind(index) != Some(TokenKind::Name) {
+        return false;
+    }
+    let word = lexed.word(index);
+    let declared = case.text.names.of(word).next().is_some();
+    let often = case.text.names.seen.get(word).is_some_and(|seen| seen.len() > 1);
+    !declared && !often && !case.language().known_names().any(|(name, _)| name == word)
+}
+
+/// Comments that were left open, or that swallow the start of another one.
+fn comments(case: &Case, all: &mut Vec<Candidate>) {
+    let Some((open, _)) = case.language().block_comments.first() else { return };
+    let lexed = case.lexed();
+    open_comments(lexed, all);
+    lost_opening(case, open, all);
+}
+
+/// Comments that are not closed, or that hold the start of another one. The text may have nothing
+/// but comments.
+pub(super) fn open_comments(lexed: &Lexed, all: &mut Vec<Candidate>) {
+    for token in &lexed.comments {
+        let text = lexed.text(token);
+        let mut pairs = lexed.language.block_comments.iter();
+        let Some((open, close)) = pairs.find(|(open, _)| text.starts_with(open)) else { continue };
+        let inner = text.get(2..).is_some_and(|rest| rest.contains(open));
+        if !text.starts_with(open) || (token.closed && !inner) {
+            continue;
+        }
+        let top = if token.closed { 5.0 } else { 8.0 };
+        for (rank, line) in comment_lines(lexed, token).into_iter().enumerate() {
+            let at = lexed.source.line_end(line);
+            let blank = lexed.source.line_text(line).ends_with(' ');
+            let mark = if blank { (*close).to_owned() } else { format!(" {close}") };
+            let edit = Edit::insert(lexed.source.name(), at, mark);
+            all.push(Candidate::new(MistakeId::OpenComment, top - 1.5 * rank as f64, vec![edit]));
+        }
+    }
+}
+
+/// `… */` whose opening mark was lost.
+fn lost_opening(case: &Case, open: &str, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let end = lexed.code.windows(2).find(|pair| {
+        pair[0].end == pair[1].start && lexed.text(&pair[0]) == "*" && lexed.text(&pair[1]) == "/"
+    });
+    if let Some(pair) = end {
+        let mut line = pair[0].line;
+        let start = |line: u32| lexed.on_line(line).start;
+        for rank in 0..4 {
+            let first = lexed.code[start(line)];
+            let edit = case.insert(first.start, format!("{open} "));
+            all.push(Candidate::new(MistakeId::OpenComment, 8.0 - f64::from(rank), vec![edit]));
+            line = line.saturating_sub(1);
+            if line == 0 || lexed.on_line(line).is_empty() {
+                break;
+            }
+        }
+    }
+}
+
+/// The lines at whose end an open comment may have been meant to end, the likeliest first: the last
+/// before one that looks like code, then the first.
+fn comment_lines(lexed: &Lexed, token: &Token) -> Vec<u32> {
+    let source = &lexed.source;
+    let last = source.line_of(token.end.saturating_sub(1)).min(token.line + 40);
+    let mut line = token.line;
+    while line < last && !looks_like_code(lexed.language, &source.line_text(line + 1)) {
+        line += 1;
+    }
+    // A comment does not end with empty lines.
+    while line > token.line && source.line_text(line).is_empty() {
+        line -= 1;
+    }
+    let mut lines = vec![line];
+    if line != token.line {
+        lines.push(token.line);
+    }
+    lines
+}
+
+/// Whether a line inside of a comment reads like one of the program.
+fn looks_like_code(language: &'static erratum_syntax::language::Language, line: &str) -> bool {
+    let text = line.trim();
+    let first = text.split(|c: char| !c.is_alphanumeric() && c != '_').next().unwrap_or("");
+    let directive = language.directives && text.starts_with('#');
+    let starts = language.is_keyword(first) || language.is_type(first);
+    let code_marks = text.contains([';', '{', '}', '=', '(']);
+    directive
+        || language.block_comments.iter().any(|(open, _)| text.contains(open))
+        || text.ends_with([';', '{', '}', '>'])
+        || text.starts_with("#[")
+        || (starts && code_marks)
+}
+
+/// Lines of plain words outside of comments, and words in a call that lost their quotes.
+fn prose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let near = lexed.code[case.token].line;
+    for line in near.saturating_sub(3)..=near + 1 {
+        let range = lexed.on_line(line);
+        if range.is_empty() {
+            continue;
+        }
+        let far = f64::from(near.abs_diff(line));
+        let words = |range: std::ops::Range<usize>| {
+            range
+                .clone()
+                .filter(|at| is_word(lexed, *at) && *at + 1 < range.end && is_word(lexed, *at + 1))
+                .count()
+        };
+        let runs = words(range.clone());
+        let unknown = range.clone().filter(|at| unknown_name(case, lexed, *at)).count();
+        let code_end = matches!(lexed.word(range.end - 1), ";" | "{" | "}");
+        if runs >= 1 && unknown >= 2 {
+            // A line with the marks of code is hardly a remark, and commenting it out would only
+            // silence the compiler.
+            let marks = range.clone().any(|at| {
+                matches!(lexed.word(at), "(" | "=" | "{" | "[" | ";" | "<<" | "=>" | "::" | "->")
+                    || matches!(lexed.kind(at), Some(TokenKind::Str | TokenKind::Keyword))
+                        && at == range.start
+                    || lexed.kind(at) == Some(TokenKind::Str)
+            });
+            // A line that starts with what is nearly a keyword was to be code.
+            let first = lexed.word(range.start);
+            let keywords = case.language().keywords.iter().chain(case.language().types);
+            let nearly = first.len() > 3
+                && keywords
+                    .into_iter()
+                    .any(|word| *word != first && edit_distance(first, word) <= 1.5);
+            let code = if code_end { 5.0 } else { 0.0 }
+                + if marks { 7.0 } else { 0.0 }
+                + if nearly { 7.0 } else { 0.0 };
+            let score = runs as f64 * 1.6 + unknown as f64 * 0.6 - far * 1.5 - code;
+            let at = lexed.code[range.start].start;
+            let mark = case.language().line_comments.first().copied().unwrap_or("//");
+            let edit = case.insert(at, format!("{mark} "));
+            let candidate = Candidate::new(MistakeId::TextAsCode, score.min(9.0), vec![edit]);
+            all.push(if marks || code_end || nearly { candidate.guess() } else { candidate });
+        }
+        if unknown >= 1 {
+            quoted(case, line, far, all);
+        }
+    }
+}
+
+fn is_word(lexed: &Lexed, index: usize) -> bool {
+    matches!(lexed.kind(index), Some(TokenKind::Name | TokenKind::Keyword))
+}
+
+/// Every stretch of a line between marks that a string could fill.
+fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let range = lexed.on_line(line);
+    let (line_start, line_end) = (lexed.source.line_start(line), lexed.source.line_end(line));
+    // Haskell: a value stands behind the function without a mark between them.
+    let bare = case.language().form == DeclarationForm::Haskell;
+    let applied = |at: usize| {
+        bare && (lexed.kind(at - 1) == Some(TokenKind::Name)
+            || matches!(lexed.word(at - 1), "->" | "++"))
+    };
+    let starts: Vec<usize> = range
+        .clone()
+        .filter(|at| *at == range.start || opens_value(lexed.word(at - 1)) || applied(*at))
+        .take(16)
+        .collect();
+    let mark = case.language().quote();
+    let cost = token_cost(case);
+    let plain = reading(case, &lexed.source.line_text(line), line, cost);
+    let mut ranked = Vec::new();
+    for &start in &starts {
+        for end in start..range.end.min(start + 24) {
+            let next = lexed.word(end + 1);
+            let closes = closes_value(next)
+                || end + 1 == range.end
+                || (bare
+                    && (next == "["
+                        || next == "++"
+                        || next.starts_with(|c: char| c.is_ascii_digit())));
+            let unknown = (start..=end).filter(|at| unknown_name(case, lexed, *at)).count();
+            if !closes || unknown == 0 || !reads_like_text(lexed, start, end) {
+                continue;
+            }
+            let (from, to) = (lexed.code[start].start, lexed.code[end].end);
+            // More than one blank beside an operator: all but one of them belonged to the text.
+            let next = lexed.code.get(end + 1).filter(|next| !next.first);
+            let to = next.map_or(to, |next| to.max(next.start.saturating_sub(1)));
+            let before = start.checked_sub(1).map(|at| lexed.code[at].end + 1);
+            let from = before.filter(|_| !lexed.code[start].first).map_or(from, |at| from.min(at));
+            let text = [
+                lexed.source.slice(line_start, from).as_ref(),
+                mark,
+                lexed.source.slice(from, to).as_ref(),
+                mark,
+                lexed.source.slice(to, line_end).as_ref(),
+            ]
+            .concat();
+            let single = if start == end { -3.0 } else { 0.0 };
+            let sibling = if is_text_place(case, start, end) { SIBLING } else { 0.0 };
+            let score = reading(case, &text, line, cost) - plain - far + single + sibling;
+            let edits = vec![case.insert(from, mark), case.insert(to, mark)];
+            ranked.push(Candidate::new(MistakeId::TextAsString, score, edits));
+        }
+    }
+    let Some(best) = ranked.iter().map(|candidate| candidate.score).max_by(f64::total_cmp) else {
+        return;
+    };
+    rank(ranked, (best - 2.0).min(6.0), all);
+}
+
+/// How much it counts that strings stand in the like places around.
+const SIBLING: f64 = 5.0;
+
+fn opens_value(word: &str) -> bool {
+    matches!(
+        word,
+        "(" | ","
+            | "="
+            | "+"
+            | "<<"
+            | "return"
+            | "=="
+            | "!="
+            | "["
+            | "{"
+            | "?"
+            | ":"
+            | "=>"
+            | "case"
+    )
+}
+
+fn closes_value(word: &str) -> bool {
+    matches!(word, ")" | "," | ";" | "+" | "<<" | "." | "]" | "}" | ":" | "{" | "=>" | "?")
+}
+
+/// Whether tokens can have been meant as a text: words and the marks of sentences and formats, but
+/// no calls, paths, blocks or strings.
+fn reads_like_text(lexed: &Lexed, start: usize, end: usize) -> bool {
+    let mut depth = 0i32;
+    for at in start..=end {
+        match lexed.word(at) {
+            "(" | "[" | "{" => depth += 1,
+            ")" | "]" | "}" => depth -= 1,
+            "::" | "->" | "=>" | ";" | "==" | "!=" | "<=" | ">=" | "&&" | "||" | "=" | "&"
+            | "<<" | "+=" | "if" | "return" | "let" => return false,
+            // `a.b` is a member, `a. b` the end of a sentence.
+            "." if lexed.code.get(at + 1).is_some_and(|next| next.start == lexed.code[at].end) => {
+                return false;
+            }
+            _ if lexed.code[at].kind == TokenKind::Str => return false,
+            _ => {}
+        }
+        if depth < 0 {
+            return false;
+        }
+    }
+    // `f(x)` is a call; an empty pair of brackets is the mark of a format.
+    let call = (start + 1..=end).any(|at| {
+        matches!(lexed.word(at), "(" | "[")
+            && lexed.code[at].start == lexed.code[at - 1].end
+            && lexed.kind(at - 1) == Some(TokenKind::Name)
+    });
+    depth == 0 && !call
+}
+
+/// Whether what stands in the like place elsewhere is a string: the other elements of the list, the
+/// other branch of a choice, the same field or argument on other lines.
+fn is_text_place(case: &Case, start: usize, end: usize) -> bool {
+    let lexed = case.lexed();
+    let is_text = |at: usize| lexed.kind(at) == Some(TokenKind::Str);
+    let (before, after) = (lexed.word(start.wrapping_sub(1)), lexed.word(end + 1));
+    let list = (before == "," && start > 1 && is_text(start - 2))
+        || (after == "," && is_text(end + 2))
+        || (matches!(before, ":" | "?") && start > 1 && is_text(start - 2))
+        || (after == ":" && before == "?" && is_text(end + 2))
+        || (before == "+" && start > 1 && is_text(start - 2))
+        || (matches!(before, "==" | "=" | "<<") && matches!(after, "+" | "<<") && is_text(end + 2));
+    // The two tokens before it, elsewhere followed by a string.
+    let habit = start > 1
+        && (2..lexed.code.len()).any(|at| {
+            at != start
+                && is_text(at)
+                && lexed.word(at - 1) == before
+                && lexed.word(at - 2) == lexed.word(start - 2)
+                && matches!(lexed.kind(at - 2), Some(TokenKind::Name | TokenKind::Keyword))
+        });
+    list || habit
+}

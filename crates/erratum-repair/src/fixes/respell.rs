@@ -1,0 +1,489 @@
+//! Names that are written a little wrong: the use, the declaration, or a word of the language.
+
+use super::{Candidate, Case, weights as w};
+use erratum_catalogue::{Catalogue, MistakeId, Recipe};
+use erratum_syntax::edit::Edit;
+use erratum_syntax::language::DeclarationForm;
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::{NameKind, asked_kind};
+use erratum_syntax::spelling::{edit_distance, is_common_word};
+use std::collections::{BTreeMap, HashMap, HashSet};
+use std::sync::LazyLock;
+
+/// How many letters may differ in a word of this length.
+fn limit(word: &str) -> f64 {
+    match word.chars().count() {
+        0..=2 => 1.0,
+        3..=5 => 2.0,
+        _ => 3.0,
+    }
+}
+
+pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if case.phase == erratum_catalogue::Phase::Flow || case.asks(Recipe::Duplicate) {
+        return;
+    }
+    let lexed = case.lexed();
+    entry_point(case, all);
+    within_text(case, all);
+    let wrong = wrong_names(case);
+    for (rank, token) in wrong.into_iter().enumerate() {
+        if !matches!(lexed.kind(token), Some(TokenKind::Name)) {
+            continue;
+        }
+        if case.phase != erratum_catalogue::Phase::Name && is_known(case, token) {
+            // This name is known; something else is wrong with it.
+            continue;
+        }
+        let score = -2.0 * rank as f64;
+        near_names(case, token, score, all);
+        near_declaration(case, token, score, all);
+        lost_mark(case, token, score, all);
+    }
+}
+
+/// The function from which the program starts, under a near name. Such a message has no place.
+fn entry_point(case: &Case, all: &mut Vec<Candidate>) {
+    let text = case.message.text.as_str();
+    let wanted = if text.contains("static 'Main' method") {
+        "Main"
+    } else if text.contains("main is undeclared in the main package")
+        || text.contains("The IO action 'main' is not defined")
+    {
+        "main"
+    } else {
+        return;
+    };
+    for declared in &case.text.names.declared {
+        let name = case.lexed().word(declared.token);
+        let apart = edit_distance(name, wanted);
+        if declared.kind == NameKind::Function && apart > 0.0 && apart <= 2.0 {
+            let edit = case.replace_token(declared.token, wanted);
+            let kind = if apart < 1.0 { MistakeId::WrongCase } else { MistakeId::MisspeltName };
+            all.push(Candidate::new(kind, 5.0 - apart, vec![edit]));
+        }
+    }
+}
+
+/// The names that the message may be about: the one it names or points at; in a syntax error, the
+/// unknown ones around.
+fn wrong_names(case: &Case) -> Vec<usize> {
+    let lexed = case.lexed();
+    let mut found = Vec::new();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    if let Some(name) = case.word("name") {
+        let name = name.rsplit("::").next().unwrap_or(name);
+        let folded = name.to_ascii_lowercase();
+        let name = if case.language().any_case { folded.as_str() } else { name };
+        if lexed.word(case.token) == name {
+            found.push(case.token);
+        }
+        let inside = lexed
+            .code
+            .iter()
+            .position(|token| token.start >= case.range.0 && lexed.plain(token) == name);
+        found.extend(inside.filter(|at| lexed.code[*at].start < case.range.1));
+        found.extend(line.clone().find(|at| lexed.word(*at) == name));
+        if found.is_empty() {
+            found.extend(case.text.names.seen.get(name).and_then(|seen| seen.first()));
+        }
+    }
+    if found.is_empty() && lexed.kind(case.token) == Some(TokenKind::Name) {
+        found.push(case.token);
+    }
+    let around = case.token.saturating_sub(8)..(case.token + 4).min(lexed.code.len());
+    let unknown =
+        around.filter(|at| lexed.kind(*at) == Some(TokenKind::Name) && !is_known(case, *at));
+    found.extend(unknown);
+    // A member is found missing at the dot before it.
+    if lexed.is(case.token, ".") || lexed.is(case.token, "->") {
+        found.insert(0, case.token + 1);
+    }
+    let mut seen = HashSet::new();
+    found.retain(|at| seen.insert(*at));
+    found.truncate(5);
+    found
+}
+
+fn is_known(case: &Case, token: usize) -> bool {
+    let lexed = case.lexed();
+    let word = lexed.word(token);
+    case.text.names.resolve(lexed, token).is_some()
+        || case.language().known_names().any(|(name, _)| name == word)
+}
+
+/// Names that might have been meant, each with what it is and whether it is visible here.
+///
+/// In order, so that of two that fit equally well it is always the same that comes first.
+fn meant<'a>(case: &'a Case, token: usize) -> BTreeMap<&'a str, (NameKind, bool, bool)> {
+    let lexed = case.lexed();
+    let mut all: BTreeMap<&str, (NameKind, bool, bool)> = BTreeMap::new();
+    for (name, kind) in case.language().known_names() {
+        all.insert(name, (kind, false, false));
+    }
+    for name in case.language().types {
+        all.insert(name, (NameKind::Type, true, false));
+    }
+    for (name, seen) in &case.text.names.seen {
+        // A name that stands elsewhere, whatever it is; in Haskell it may be bound by a pattern further up.
+        let bound = case.language().form == DeclarationForm::Haskell && seen[0] < token;
+        if (seen.len() > 1 || bound) && !all.contains_key(name.as_str()) {
+            all.insert(name, (asked_kind(lexed, seen[0]), false, false));
+        }
+    }
+    for other in &case.others {
+        for declared in &other.names.declared {
+            // What is local to a function of another file cannot be meant.
+            let global = declared.kind != NameKind::Value;
+            if global {
+                all.entry(other.lexed.word(declared.token)).or_insert((declared.kind, true, false));
+            }
+        }
+    }
+    for declared in &case.text.names.declared {
+        let name = lexed.word(declared.token);
+        let visible = (declared.scope.0..=declared.scope.1).contains(&token);
+        let unused = case.text.names.uses(name) == 0;
+        let entry = all.entry(name).or_insert((declared.kind, visible, unused));
+        if visible || !entry.1 {
+            *entry = (declared.kind, visible, unused);
+        }
+    }
+    all
+}
+
+/// Where an unknown name could fall into two, as bytes of it, with how many of the parts are known.
+pub(super) fn splits(case: &Case, token: usize) -> Vec<(usize, f64)> {
+    let text = case.lexed().word(token);
+    let known = |name: &str| {
+        case.text.names.seen.contains_key(name)
+            || name.bytes().all(|byte| byte.is_ascii_digit())
+            || case.language().is_keyword(name)
+            || case.language().is_type(name)
+            || case.language().known_names().any(|(known, _)| known == name)
+    };
+    let starts = |tail: &str| {
+        tail.starts_with(|c: char| c.is_alphabetic() || c == '_')
+            || tail.bytes().all(|byte| byte.is_ascii_digit())
+    };
+    text.char_indices()
+        .skip(1)
+        .map(|(at, _)| (at, text.split_at(at)))
+        .filter(|(_, (_, tail))| starts(tail))
+        .map(|(at, (head, tail))| (at, f64::from(u8::from(known(head)) + u8::from(known(tail)))))
+        .collect()
+}
+
+/// `freshseats` for `fresh->seats`, `ratetimes` for `rate*times`: a mark between two names was lost.
+fn lost_mark(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let names = &case.text.names;
+    if is_known(case, token) {
+        return;
+    }
+    let text = lexed.word(token).to_owned();
+    for (at, _) in splits(case, token).into_iter().filter(|(_, parts)| *parts >= 2.0) {
+        let (head, tail) = text.split_at(at);
+        let edit = |mark: &str| vec![case.insert(lexed.code[token].start + at, mark)];
+        let after = |mark: &str| {
+            names.seen.get(head).is_some_and(|seen| seen.iter().any(|at| lexed.is(at + 1, mark)))
+        };
+        let member = names.of(tail).any(|d| d.kind == NameKind::Member)
+            || names.seen.get(tail).is_some_and(|seen| {
+                seen.iter().any(|at| matches!(lexed.word(at.wrapping_sub(1)), "." | "->"))
+            });
+        for mark in
+            [".", "->", "::"].into_iter().filter(|mark| *mark != "->" || case.language().directives)
+        {
+            let fits = match mark {
+                "::" => head.starts_with(char::is_uppercase) && after("::"),
+                _ => member,
+            };
+            if fits {
+                let habit = if after(mark) { 1.0 } else { -1.0 };
+                all.push(Candidate::new(
+                    MistakeId::MissingMark,
+                    base + w::RUN_TOGETHER + habit,
+                    edit(mark),
+                ));
+            }
+        }
+        let value = |name: &str| names.of(name).any(|d| d.kind == NameKind::Value);
+        if value(head) && value(tail) {
+            for (rank, mark) in [" + ", " * ", " - ", " / ", " < "].into_iter().enumerate() {
+                let score = base + w::RUN_TOGETHER - 2.0 - 0.3 * rank as f64;
+                all.push(Candidate::new(MistakeId::MissingMark, score, edit(mark)).guess());
+            }
+        }
+    }
+}
+
+fn kind_weight(form: DeclarationForm, asked: NameKind, is: NameKind) -> f64 {
+    use NameKind::*;
+    // Where a call needs no brackets, a function stands where a value does.
+    let bare =
+        matches!(form, DeclarationForm::Pascal | DeclarationForm::Scala | DeclarationForm::Haskell);
+    match (asked, is) {
+        _ if asked == is => w::KIND_FITS,
+        (Value | Function | Member, Value | Function | Member) if bare => w::KIND_FITS,
+        (Member, Function | Value)
+        | (Value, Member)
+        | (Function, Member | Type)
+        | (Module, Type) => 0.0,
+        (Type, Value | Function) | (Value, Type) => w::KIND_MISFITS / 2.0,
+        (Value, Function) => w::KIND_MISFITS / 2.0,
+        _ => w::KIND_MISFITS,
+    }
+}
+
+/// How likely a name is what was meant by a word; nothing if they are too far apart.
+fn likeness(
+    case: &Case,
+    word: &str,
+    name: &str,
+    (kind, visible, unused): (NameKind, bool, bool),
+    asked: NameKind,
+) -> Option<f64> {
+    if name == word || name.len() < 2 && word.len() > 2 {
+        return None;
+    }
+    let apart = edit_distance(word, name);
+    // `jx` may be a `j`, but not every word of two letters is near to every letter.
+    let letter = name.len() == 1 && word.starts_with(name);
+    if apart > limit(word) || (apart >= name.chars().count() as f64 && !letter) {
+        return None;
+    }
+    let form = case.language().form;
+    let mut score = w::RESPELL + w::PER_LETTER * (apart - 1.0) + kind_weight(form, asked, kind);
+    score += if apart < 1.0 && word.eq_ignore_ascii_case(name) { w::CASE_ONLY } else { 0.0 };
+    score += if visible { w::VISIBLE } else { 0.0 } + if unused { w::UNUSED } else { 0.0 };
+    score += if case.text.names.seen.contains_key(name) { w::SEEN } else { 0.0 };
+    let initial = |text: &str| text.chars().next().map(|c| c.to_ascii_lowercase());
+    score += if initial(word) != initial(name) { w::FIRST_LETTER } else { 0.0 };
+    // Short words are near everything.
+    Some(score - if word.len() <= 3 { 1.5 } else { 0.0 })
+}
+
+/// A name inside a text: `s"${ferry.baord(2)}"`. The text is one token, and the message says which
+/// name in it is meant.
+fn within_text(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let token = lexed.code[case.token];
+    let Some(word) = case.word("name").filter(|_| token.kind == TokenKind::Str) else { return };
+    let text = lexed.text(&token);
+    let letter = |c: char| c.is_alphanumeric() || c == '_';
+    let whole = |at: &usize| {
+        let (before, after) = (&text[..*at], &text[at + word.len()..]);
+        !before.ends_with(letter) && !after.starts_with(letter)
+    };
+    let places: Vec<usize> = text.match_indices(word).map(|(at, _)| at).filter(whole).collect();
+    let pointed = places.iter().find(|at| token.start + **at >= case.range.0);
+    let Some(at) = pointed.or(places.first()) else { return };
+    let start = token.start + at;
+    let member = text[..*at].ends_with('.');
+    let asked = if member { NameKind::Member } else { NameKind::Value };
+    for (name, known) in meant(case, case.token) {
+        let Some(score) = likeness(case, word, name, known, asked) else { continue };
+        let mistake = if word.eq_ignore_ascii_case(name) {
+            MistakeId::WrongCase
+        } else {
+            MistakeId::MisspeltName
+        };
+        let edit = Edit::replace(case.file(), start, start + word.len(), name);
+        all.push(Candidate::new(mistake, score, vec![edit]));
+    }
+}
+
+fn near_names(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let word = lexed.word(token);
+    let said = case.message.text.as_str();
+    let says_type = ["cannot find type", "unknown type", "does not name a type"];
+    let asked = if says_type.iter().any(|words| said.contains(words)) {
+        NameKind::Type
+    } else {
+        asked_kind(lexed, token)
+    };
+    for (name, known) in meant(case, token) {
+        let Some(score) = likeness(case, word, name, known, asked) else { continue };
+        let score = base + score;
+        let mistake = if word.eq_ignore_ascii_case(name) {
+            MistakeId::WrongCase
+        } else {
+            MistakeId::MisspeltName
+        };
+        let here = Candidate::new(mistake, score, vec![case.replace_token(token, name)]);
+        all.push(here);
+        let others = case.text.names.seen.get(word).map_or(&[][..], Vec::as_slice);
+        if others.len() > 1 {
+            let edits: Vec<Edit> = others.iter().map(|at| case.replace_token(*at, name)).collect();
+            // One slip made at every use is rarer than one slip, unless nothing else is declared.
+            all.push(Candidate::new(mistake, score + 0.3 - 0.5 * others.len() as f64, edits));
+        }
+    }
+    if let Some((_, here)) = case.language().foreign.iter().find(|(foreign, _)| *foreign == word) {
+        all.push(Candidate::new(
+            MistakeId::ForeignWord,
+            base + w::FOREIGN,
+            vec![case.replace_token(token, *here)],
+        ));
+    }
+    if asked != NameKind::Member {
+        for keyword in case.language().keywords {
+            let apart = edit_distance(word, keyword);
+            if apart <= limit(word).min(2.0) && apart < keyword.len() as f64 - 1.0 {
+                let score = base + w::RESPELL + w::PER_LETTER * (apart - 1.0) - 0.8;
+                all.push(Candidate::new(
+                    MistakeId::MisspeltKeyword,
+                    score,
+                    vec![case.replace_token(token, *keyword)],
+                ));
+            }
+        }
+    }
+}
+
+/// The other way round: a declaration near the unknown name that nothing uses.
+fn near_declaration(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let names = &case.text.names;
+    let word = lexed.word(token);
+    let uses = names.seen.get(word).map_or(1, Vec::len);
+    if names.resolve(lexed, token).is_some() {
+        return;
+    }
+    for declared in &names.declared {
+        let name = lexed.word(declared.token);
+        let apart = edit_distance(word, name);
+        let visible =
+            (declared.scope.0..=declared.scope.1).contains(&token) || declared.token > token;
+        if name == word || apart > limit(word) || names.uses(name) > 0 || !visible {
+            continue;
+        }
+        let same_kind = kind_weight(case.language().form, asked_kind(lexed, token), declared.kind);
+        let more = (uses as f64 - 1.0).min(4.0) * w::DECLARATION_SLIP;
+        // What a form or a header calls it, too, is hardly the slip.
+        let beside = |name: &str| if named_beside(case, name) { 2.0 } else { 0.0 };
+        let evidence = familiarity(case, word, name) - familiarity(case, name, word) + beside(word)
+            - beside(name);
+        // A declaration is right unless something speaks against it.
+        let known = evidence - if evidence.abs() < 0.3 { 0.8 } else { 0.0 }
+            + w::LOOKS * (looks(case, word) - looks(case, name));
+        let score = base
+            + w::RESPELL
+            + w::PER_LETTER * (apart - 1.0)
+            + w::VISIBLE
+            + w::UNUSED
+            + same_kind
+            + more
+            + known
+            // Nothing is lost in a name of one letter.
+            - if name.len() == 1 { 1.0 } else { 0.0 }
+            // The compiler takes the declared name for the right one; it may know more of it.
+            - if case.message.text.contains(&format!("mean '{name}'")) { 1.5 } else { 0.2 };
+        let edits: Vec<Edit> = names.of(name).map(|d| case.replace_token(d.token, word)).collect();
+        all.push(Candidate::new(MistakeId::MisspeltName, score, edits));
+    }
+}
+
+/// Whether a file beside this one declares a name.
+fn named_beside(case: &Case, name: &str) -> bool {
+    let global = |text: &erratum_syntax::text::Text| {
+        text.names.of(name).any(|declared| declared.kind != NameKind::Value)
+    };
+    case.others.iter().any(|other| global(other))
+}
+
+/// How much a word looks like one that people write, by its letters in threes: held against the
+/// words of the library tables, of the catalogue's texts, and of this file.
+fn looks(case: &Case, word: &str) -> f64 {
+    static COMMON: LazyLock<HashMap<[u8; 3], f64>> = LazyLock::new(|| {
+        let mut counts = HashMap::new();
+        for entry in Catalogue::shipped().entries() {
+            count_letters(&entry.meaning, 1.0, &mut counts);
+            count_letters(&entry.advice, 1.0, &mut counts);
+        }
+        for language in erratum_syntax::language::LANGUAGES {
+            language.known_names().for_each(|(name, _)| count_letters(name, 1.0, &mut counts));
+            language.keywords.iter().for_each(|name| count_letters(name, 1.0, &mut counts));
+        }
+        counts
+    });
+    let mut own = HashMap::new();
+    let lexed = case.lexed();
+    for token in lexed.comments.iter().chain(lexed.code.iter().filter(|t| t.kind == TokenKind::Str))
+    {
+        count_letters(lexed.text(token), 1.0, &mut own);
+    }
+    for name in case.text.names.seen.keys().filter(|name| *name != word) {
+        count_letters(name, 1.0, &mut own);
+    }
+    let mut wanted = HashMap::new();
+    count_letters(word, 1.0, &mut wanted);
+    let likely = |run: &[u8; 3]| {
+        let seen = COMMON.get(run).unwrap_or(&0.0) + 2.0 * own.get(run).unwrap_or(&0.0);
+        ((seen + 0.3) / 40.0).ln()
+    };
+    let mut wanted: Vec<_> = wanted.into_iter().collect();
+    wanted.sort_unstable_by_key(|(run, _)| *run);
+    let sum: f64 = wanted.iter().map(|(run, count)| likely(run) * count).sum();
+    let count: f64 = wanted.iter().map(|(_, count)| count).sum();
+    sum / count.max(1.0)
+}
+
+fn count_letters(text: &str, weight: f64, counts: &mut HashMap<[u8; 3], f64>) {
+    let mut spaced = vec![b' '];
+    let mut before_lower = false;
+    for byte in text.bytes() {
+        let letter = byte.is_ascii_alphabetic();
+        if !letter || (byte.is_ascii_uppercase() && before_lower) {
+            spaced.push(b' ');
+        }
+        if letter {
+            spaced.push(byte.to_ascii_lowercase());
+        }
+        before_lower = byte.is_ascii_lowercase();
+    }
+    spaced.push(b' ');
+    for run in spaced.windows(3).filter(|run| run[1] != b' ') {
+        *counts.entry([run[0], run[1], run[2]]).or_default() += weight;
+    }
+}
+
+/// How often the words of a name occur in the rest of the text, in comments, strings and other names:
+/// a word that people use elsewhere is hardly the misspelt one.
+fn familiarity(case: &Case, name: &str, other: &str) -> f64 {
+    let lexed = case.lexed();
+    let strings = lexed.code.iter().filter(|token| token.kind == TokenKind::Str);
+    let texts = lexed.comments.iter().chain(strings).map(|token| lexed.text(token));
+    let names = case.text.names.seen.keys().map(String::as_str);
+    let mut count: HashMap<String, f64> = HashMap::new();
+    for text in texts.chain(names.filter(|seen| *seen != name && *seen != other)) {
+        for word in words(text) {
+            *count.entry(word).or_default() += 1.0;
+        }
+    }
+    let seen = |word: &str| {
+        let stem = word.strip_suffix('s').unwrap_or(word);
+        let forms = [word.to_owned(), stem.to_owned(), format!("{word}s")];
+        let all: f64 = forms.iter().filter_map(|form| count.get(form)).sum();
+        let common = [word, stem].iter().any(|form| is_common_word(form));
+        all.min(2.0).max(if common { 1.8 } else { 0.0 })
+    };
+    // The part that nobody knows gives a slip away.
+    words(name).map(|word| seen(&word)).fold(2.0, f64::min)
+}
+
+/// The words of a text or of a name such as `lastBerth` or `last_berth`, in small letters.
+fn words(text: &str) -> impl Iterator<Item = String> {
+    let mut spaced = String::with_capacity(text.len() + 8);
+    let mut lower = false;
+    for c in text.chars() {
+        if c.is_uppercase() && lower {
+            spaced.push(' ');
+        }
+        spaced.extend(if c.is_alphabetic() { c } else { ' ' }.to_lowercase());
+        lower = c.is_lowercase();
+    }
+    spaced.split_whitespace().map(str::to_owned).collect::<Vec<_>>().into_iter()
+}

@@ -1,0 +1,362 @@
+//! Functions and calls as they can be seen in the tokens.
+
+use super::Case;
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
+
+/// A function with a body.
+pub(crate) struct Function {
+    /// The `{` of its body.
+    pub(crate) open: usize,
+    /// The `}` of its body, if it is there.
+    pub(crate) close: Option<usize>,
+    /// The `)` of its parameters.
+    pub(crate) parameters_close: usize,
+    /// The tokens of its return type, first and last, if one is written.
+    pub(crate) returns: Option<(usize, usize)>,
+}
+
+/// The function around a token.
+pub(crate) fn function_around(case: &Case, token: usize) -> Option<Function> {
+    let lexed = case.lexed();
+    let pairs = &case.text.pairs;
+    let mut open = if lexed.closes_block(token) {
+        pairs.partner[token]?
+    } else {
+        pairs.block_of(lexed, token)?
+    };
+    loop {
+        if let Some(function) = function_of(case, open) {
+            return Some(function);
+        }
+        open = pairs.block_of(lexed, open)?;
+    }
+}
+
+/// The function around a token, or the one whose header it stands in.
+pub(crate) fn function_at(case: &Case, token: usize) -> Option<Function> {
+    let lexed = case.lexed();
+    let ends = |at: &usize| lexed.divides(*at);
+    let open = (token..lexed.code.len()).find(ends).filter(|at| lexed.opens_block(*at));
+    let header = open.and_then(|open| function_of(case, open));
+    let inside = |function: &Function| function.open >= token;
+    header.filter(inside).or_else(|| function_around(case, token))
+}
+
+/// The function whose body opens here.
+pub(crate) fn function_of(case: &Case, open: usize) -> Option<Function> {
+    let lexed = case.lexed();
+    let start = case.statement_start(open);
+    let declared = case
+        .text
+        .names
+        .declared
+        .iter()
+        .find(|d| d.kind == NameKind::Function && d.token >= start && d.token < open)?;
+    let name = declared.token;
+    let parameters_close =
+        if lexed.is(name + 1, "(") || lexed.is(name + 1, "<") || lexed.is(name + 1, "[") {
+            let parameters = (name..open).find(|at| lexed.is(*at, "("))?;
+            case.text.pairs.partner[parameters]?
+        } else {
+            name
+        };
+    // Pascal and Scala need no brackets where there are no parameters.
+    Some(Function {
+        open,
+        close: case.text.pairs.partner[open],
+        parameters_close,
+        returns: declared.typed,
+    })
+}
+
+/// The text of a run of tokens, as it stands.
+pub(crate) fn text_of(case: &Case, (first, last): (usize, usize)) -> String {
+    let lexed = case.lexed();
+    match (lexed.code.get(first), lexed.code.get(last)) {
+        (Some(a), Some(b)) if a.start <= b.end => lexed.source.slice(a.start, b.end).into_owned(),
+        _ => String::new(),
+    }
+}
+
+/// A call: the name, its brackets, and the stretches of its arguments.
+pub(crate) struct Call {
+    pub(crate) name: usize,
+    pub(crate) open: usize,
+    pub(crate) close: usize,
+    /// First and last token of each argument.
+    pub(crate) arguments: Vec<(usize, usize)>,
+}
+
+/// The call whose opening bracket is this token.
+pub(crate) fn call_at(case: &Case, open: usize) -> Option<Call> {
+    let lexed = case.lexed();
+    let close = case.text.pairs.partner[open]?;
+    let mut name = open.checked_sub(1)?;
+    if lexed.is(name, "!") {
+        name = name.checked_sub(1)?;
+    }
+    if !lexed.is(open, "(")
+        || !matches!(lexed.kind(name), Some(TokenKind::Name | TokenKind::Keyword))
+    {
+        return None;
+    }
+    let mut arguments = Vec::new();
+    let mut start = open + 1;
+    let mut at = open + 1;
+    let mut bars = 0;
+    while at <= close {
+        // Pascal parts the parameters of a declaration by `;`.
+        if at == close || ((lexed.is(at, ",") || lexed.is(at, ";")) && bars % 2 == 0) {
+            if at > start {
+                arguments.push((start, at - 1));
+            }
+            start = at + 1;
+        } else if lexed.is(at, "|") {
+            bars += 1;
+        } else if lexed.kind(at) == Some(TokenKind::Open) {
+            at = case.text.pairs.partner[at].filter(|to| *to > at).unwrap_or(at);
+        }
+        at += 1;
+    }
+    Some(Call { name, open, close, arguments })
+}
+
+/// The calls on the line a message points at, the one it points at first.
+pub(crate) fn calls_near(case: &Case) -> Vec<Call> {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let mut calls: Vec<Call> = line.filter_map(|at| call_at(case, at)).collect();
+    let around = |call: &Call| call.name <= case.token && case.token <= call.close;
+    let named = |call: &Call| case.word("name").is_some_and(|name| lexed.word(call.name) == name);
+    calls.sort_by_key(|call| (!named(call), !around(call), call.name.abs_diff(case.token)));
+    // A call may start on an earlier line.
+    let mut outer = case.text.pairs.inside[case.token];
+    while let Some(open) = outer {
+        if calls.iter().all(|call| call.open != open) {
+            calls.extend(call_at(case, open));
+        }
+        outer = case.text.pairs.inside[open];
+    }
+    calls.truncate(4);
+    calls
+}
+
+/// The name of a constructor where it is defined: `Route(…) {`.
+fn constructor(case: &Case, name: &str) -> Option<usize> {
+    let lexed = case.lexed();
+    let seen = case.text.names.seen.get(name)?;
+    seen.iter().copied().find(|at| {
+        let close = case.text.pairs.partner.get(at + 1).copied().flatten();
+        !matches!(lexed.word(at.wrapping_sub(1)), "new" | "." | "=" | "return")
+            && close.is_some_and(|close| matches!(lexed.word(close + 1), "{" | "throws" | ":"))
+    })
+}
+
+/// The parameter that an argument around a token is given to, as it is declared in this file.
+pub(crate) fn parameter_of<'a>(
+    case: &'a Case,
+    token: usize,
+) -> Option<&'a erratum_syntax::names::Declared> {
+    let lexed = case.lexed();
+    let mut open = case.text.pairs.inside[token]?;
+    loop {
+        if let Some(call) = call_at(case, open) {
+            let index = call.arguments.iter().position(|(a, b)| (*a..=*b).contains(&token))?;
+            let name = lexed.word(call.name);
+            let functions = case.text.names.of(name);
+            let declared = functions
+                .filter(|d| d.kind == NameKind::Function)
+                .map(|d| d.token)
+                .next()
+                .or_else(|| constructor(case, name))?;
+            let header = call_at(case, declared + 1)?;
+            let (a, b) = *header.arguments.get(index)?;
+            return case.text.names.declared.iter().find(|d| (a..=b).contains(&d.token));
+        }
+        open = case.text.pairs.inside[open]?;
+    }
+}
+
+/// The parameters of the function of that name in this file: each one's type and name.
+pub(crate) fn parameters(case: &Case, name: &str) -> Option<Vec<(String, String)>> {
+    let lexed = case.lexed();
+    let declared = case.text.names.of(name).find(|d| d.kind == NameKind::Function);
+    let call = call_at(case, declared.map(|d| d.token).or_else(|| constructor(case, name))? + 1)?;
+    let split = |(first, last): (usize, usize)| {
+        let named = case.text.names.declared.iter().find(|d| (first..=last).contains(&d.token));
+        let typed = named.and_then(|d| d.typed).map_or(String::new(), |typed| text_of(case, typed));
+        let name = named.map_or(String::new(), |d| lexed.word(d.token).to_owned());
+        (typed, name)
+    };
+    let all = call
+        .arguments
+        .into_iter()
+        .map(split)
+        .filter(|(typed, name)| !(name.is_empty() && typed.is_empty()));
+    Some(all.collect())
+}
+
+/// The type of an expression of one token, as far as the text tells.
+pub(crate) fn simple_type(case: &Case, token: usize) -> Option<String> {
+    let lexed = case.lexed();
+    let number = lexed.word(token);
+    let usual = case.language().usual;
+    match lexed.kind(token)? {
+        TokenKind::Number => {
+            Some(if number.contains('.') { usual.real } else { usual.whole }.to_owned())
+        }
+        TokenKind::Str => Some(usual.text.to_owned()),
+        TokenKind::Char => Some("char".to_owned()),
+        TokenKind::Keyword if matches!(number, "true" | "false") => Some(usual.truth.to_owned()),
+        TokenKind::Name => {
+            let declared = case.text.names.resolve(lexed, token)?;
+            declared.typed.map(|typed| text_of(case, typed))
+        }
+        _ => None,
+    }
+}
+
+/// The type of an expression, as far as the text tells.
+pub(crate) fn type_of(case: &Case, first: usize, last: usize) -> Option<String> {
+    let lexed = case.lexed();
+    if first > last || last >= lexed.code.len() {
+        return None;
+    }
+    if first == last {
+        let array = lexed.kind(first) == Some(TokenKind::Name)
+            && case
+                .text
+                .names
+                .resolve(lexed, first)
+                .is_some_and(|d| case.language().type_first && lexed.is(d.token + 1, "["));
+        return simple_type(case, first)
+            .map(|typed| if array { format!("{typed} *") } else { typed });
+    }
+    let partner = |at: usize| case.text.pairs.partner[at];
+    if lexed.is(first, "(") && partner(first) == Some(last) {
+        return type_of(case, first + 1, last - 1);
+    }
+    let outer = outer_operators(case, first, last);
+    if outer
+        .iter()
+        .any(|at| matches!(lexed.word(*at), "<" | ">" | "<=" | ">=" | "==" | "!=" | "&&" | "||"))
+    {
+        return Some(case.language().usual.truth.to_owned());
+    }
+    if let Some(question) = outer.iter().find(|at| lexed.is(**at, "?")) {
+        let colon = outer.iter().find(|at| lexed.is(**at, ":"))?;
+        return type_of(case, question + 1, colon - 1);
+    }
+    let sums: Vec<usize> = outer
+        .into_iter()
+        .filter(|at| matches!(lexed.word(*at), "+" | "-" | "*" | "/" | "%"))
+        .collect();
+    if !sums.is_empty() {
+        let mut starts = vec![first];
+        starts.extend(sums.iter().map(|at| at + 1));
+        let mut ends: Vec<usize> = sums.iter().map(|at| at - 1).collect();
+        ends.push(last);
+        let types: Option<Vec<String>> =
+            starts.into_iter().zip(ends).map(|(a, b)| type_of(case, a, b)).collect();
+        let types = types?;
+        let find = |wanted: &[&str]| types.iter().find(|t| wanted.contains(&t.as_str())).cloned();
+        return find(&[
+            case.language().usual.text,
+            "String",
+            case.language().usual.real,
+            "float",
+            "f32",
+            "long",
+            "size_t",
+        ])
+        .or_else(|| types.first().cloned());
+    }
+    // A cast in front.
+    if lexed.is(first, "(")
+        && let Some(close) = partner(first)
+        && case.language().is_type(lexed.word(first + 1))
+    {
+        return Some(text_of(case, (first + 1, close - 1)));
+    }
+    if lexed.is(last.wrapping_sub(1), "as") {
+        return Some(lexed.word(last).to_owned());
+    }
+    place_type(case, first, last)
+}
+
+/// The operators between two tokens that stand in no bracket and have something on both sides.
+fn outer_operators(case: &Case, first: usize, last: usize) -> Vec<usize> {
+    let lexed = case.lexed();
+    let mut found = Vec::new();
+    let mut at = first;
+    while at <= last {
+        match lexed.kind(at) {
+            Some(TokenKind::Open) => at = case.text.pairs.partner[at].unwrap_or(last).max(at),
+            Some(TokenKind::Op) if at > first && at < last => {
+                let operand = matches!(lexed.kind(at - 1), Some(TokenKind::Close))
+                    || !matches!(lexed.kind(at - 1), Some(TokenKind::Op | TokenKind::Open));
+                if operand {
+                    found.push(at);
+                }
+            }
+            _ => {}
+        }
+        at += 1;
+    }
+    found
+}
+
+/// The type of a call, an element or a member: what its last name was declared with.
+fn place_type(case: &Case, first: usize, last: usize) -> Option<String> {
+    let lexed = case.lexed();
+    let names = &case.text.names;
+    match lexed.word(last) {
+        ")" => {
+            let open = case.text.pairs.partner[last]?;
+            let name = open.checked_sub(1).filter(|at| *at >= first)?;
+            let function = names.of(lexed.word(name)).find(|d| d.kind == NameKind::Function);
+            match (function, lexed.word(name)) {
+                (Some(function), _) => {
+                    if case.language().type_first {
+                        return function.typed.map(|typed| text_of(case, typed));
+                    }
+                    let body =
+                        (function.token..lexed.code.len()).find(|at| lexed.opens_block(*at))?;
+                    function_of(case, body)?.returns.map(|typed| text_of(case, typed))
+                }
+                (None, "length" | "size" | "strlen") => Some("int".to_owned()),
+                (None, "len" | "count") => Some("usize".to_owned()),
+                (None, "sqrt" | "pow" | "fabs" | "floor" | "ceil") => {
+                    Some(case.language().usual.real.to_owned())
+                }
+                _ => None,
+            }
+        }
+        "]" => {
+            let open = case.text.pairs.partner[last]?;
+            let whole = type_of(case, first, open.checked_sub(1)?)?;
+            element(&whole)
+        }
+        _ => {
+            let member = names.of(lexed.word(last)).find(|d| d.kind == NameKind::Member)?;
+            member.typed.map(|typed| text_of(case, typed))
+        }
+    }
+}
+
+/// The type of an element of something of this type.
+fn element(whole: &str) -> Option<String> {
+    let whole = whole.trim();
+    if let Some(rest) = whole.strip_suffix('*').or_else(|| whole.strip_suffix("[]")) {
+        return Some(rest.trim().to_owned());
+    }
+    let inner = whole.trim_start_matches('&').trim_start_matches("mut ");
+    if let Some(list) = inner.strip_prefix('[') {
+        return list.split([';', ']']).next().map(|name| name.trim().to_owned());
+    }
+    let generic = inner.strip_suffix('>')?;
+    let (head, rest) = generic.split_once('<')?;
+    matches!(head.rsplit(':').next(), Some("Vec" | "vector" | "array"))
+        .then(|| rest.split(',').next().unwrap_or(rest).trim().to_owned())
+}

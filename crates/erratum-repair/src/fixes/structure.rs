@@ -1,0 +1,157 @@
+//! Several odd brackets and open quotes at once: they are mended together, because the compiler
+//! says the same until the last one is.
+//!
+//! A few repairs are carried along side by side. Each mends the first trouble that is left in its
+//! text, in the ways that the other sources propose for it, until nothing is odd any more.
+
+use super::{Candidate, Case, brackets, quotes, weights as w, window};
+use crate::diagnose::Diagnosis;
+use crate::message::{Message, Place, Severity};
+use erratum_catalogue::Phase;
+use erratum_syntax::edit::{self, PositionMap};
+use erratum_syntax::source::Program;
+use erratum_syntax::text::Text;
+use std::sync::Arc;
+
+/// How many repairs are carried along.
+const WIDTH: usize = 4;
+
+/// How many ways to mend one trouble are followed.
+const WAYS: usize = 5;
+
+/// How many slips a joint repair may mend.
+const DEPTH: usize = 7;
+
+/// How many joint repairs are handed on.
+const KEEP: usize = 6;
+
+/// A text with more tokens takes too long to read again and again.
+const TOKENS: usize = 12_000;
+
+/// A repair under way.
+#[derive(Clone)]
+struct Repair {
+    program: Program,
+    text: Arc<Text>,
+    parts: Vec<Candidate>,
+    score: f64,
+}
+
+/// How much of the structure of a text is odd.
+fn trouble(text: &Text) -> usize {
+    let open = text.lexed.code.iter().chain(&text.lexed.comments).filter(|t| !t.closed).count();
+    text.pairs.odd.len() + 2 * open
+}
+
+/// The token at which the first trouble shows.
+fn first_trouble(text: &Text) -> Option<usize> {
+    let odd = text.pairs.odd.first().map(|odd| odd.token);
+    let open = text.lexed.code.iter().position(|token| !token.closed);
+    // An open text swallows brackets: what is odd before it is odd because of it.
+    open.or(odd)
+}
+
+pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let size = case.lexed().code.len();
+    if trouble(&case.text) < 2 || size > TOKENS {
+        return;
+    }
+    let start = Repair {
+        program: case.program.clone(),
+        text: case.text.clone(),
+        parts: Vec::new(),
+        score: 0.0,
+    };
+    let mut open = vec![start];
+    let mut done: Vec<Repair> = Vec::new();
+    for _ in 0..DEPTH {
+        let mut next: Vec<Repair> = open.iter().flat_map(|repair| further(repair, case)).collect();
+        let rank = |repair: &Repair| repair.score - 2.0 * trouble(&repair.text) as f64;
+        next.sort_by(|a, b| rank(b).total_cmp(&rank(a)));
+        let (sound, odd): (Vec<Repair>, Vec<Repair>) =
+            next.into_iter().partition(|repair| trouble(&repair.text) == 0);
+        done.extend(sound);
+        open = odd;
+        open.truncate(WIDTH);
+        if open.is_empty() {
+            break;
+        }
+    }
+    // Where one change alone leaves nothing odd, several are not likelier than that one.
+    let single = done.iter().filter(|repair| repair.parts.len() == 1).map(|repair| repair.score);
+    let most = single.fold(
+        f64::INFINITY,
+        |least, score| if least.is_finite() { least.max(score) } else { score },
+    );
+    done.retain(|repair| repair.parts.len() > 1);
+    done.iter_mut().for_each(|repair| repair.score = repair.score.min(most - 0.5));
+    done.sort_by(|a, b| b.score.total_cmp(&a.score));
+    done.truncate(KEEP);
+    for repair in done {
+        let mut parts = repair.parts.into_iter();
+        if let Some(mut first) = parts.next() {
+            first.then = parts.collect();
+            first.score = repair.score;
+            all.push(first);
+        }
+    }
+}
+
+/// The ways to mend the first trouble of a repair.
+fn further(repair: &Repair, case: &Case) -> Vec<Repair> {
+    let Some(token) = first_trouble(&repair.text) else { return Vec::new() };
+    let lexed = &repair.text.lexed;
+    let mut message = Message::new(Severity::Error, "");
+    let at = lexed.code[token];
+    message.at = Some(Place::of(&lexed.source, at.start, at.end));
+    let text = repair.text.clone();
+    let diagnosis = Diagnosis { phase: Phase::Syntax, ..Diagnosis::default() };
+    let Some(here) = Case::new(&repair.program, text, &message, &[], &diagnosis) else {
+        return Vec::new();
+    };
+    let mut ways = Vec::new();
+    quotes::propose(&here, &mut ways);
+    // Brackets that an open text has swallowed are not odd by themselves: the quote comes first.
+    if at.closed || ways.is_empty() {
+        brackets::propose(&here, &mut ways);
+        window::propose(&here, &mut ways);
+    }
+    ways.retain(|way| !super::silences(&here, way));
+    ways.sort_by(|a, b| b.score.total_cmp(&a.score));
+    let now = trouble(&repair.text);
+    let mut found = Vec::new();
+    for way in ways.into_iter().take(3 * WAYS) {
+        if found.len() == WAYS {
+            break;
+        }
+        let Ok(program) = edit::apply(&repair.program, &way.edits) else { continue };
+        let Some(source) = program.file(lexed.source.name()) else { continue };
+        let text = Arc::new(Text::new(source, case.language()));
+        if trouble(&text) >= now || touches(&repair.parts, &way) {
+            continue;
+        }
+        let more = if repair.parts.is_empty() { 0.0 } else { w::EACH_PART };
+        let mut parts = repair.parts.clone();
+        let score = repair.score + way.score + more;
+        parts.push(way);
+        found.push(Repair { program, text, parts, score });
+    }
+    found
+}
+
+/// Whether a change falls upon what an earlier part put in: then that part was wrong.
+fn touches(parts: &[Candidate], way: &Candidate) -> bool {
+    parts.iter().enumerate().any(|(number, part)| {
+        part.edits.iter().filter(|edit| !edit.text.is_empty()).any(|edit| {
+            let mut end = PositionMap::new(&edit.file, &part.edits).forward(edit.end);
+            let mut start = end.saturating_sub(edit.text.len());
+            for later in &parts[number + 1..] {
+                let map = PositionMap::new(&edit.file, &later.edits);
+                (start, end) = (map.forward(start), map.forward(end));
+            }
+            way.edits.iter().any(|new| {
+                new.file == edit.file && new.start < end && new.end > start && new.start != new.end
+            })
+        })
+    })
+}

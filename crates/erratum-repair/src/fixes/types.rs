@@ -1,0 +1,650 @@
+//! Values of one type where another is wanted: the declaration, the value, or a conversion.
+
+use super::shape::{
+    Function, calls_near, function_around, function_at, function_of, parameter_of, text_of, type_of,
+};
+use super::{Candidate, Case, weights as w};
+use erratum_catalogue::{MistakeId, Recipe};
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
+use erratum_syntax::spelling::edit_distance;
+
+pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    comparison(case, all);
+    declaration(case, all);
+    literals(case, all);
+    returns(case, all);
+    if case.language().id == "rust" {
+        rust(case, all);
+    }
+}
+
+/// `=` where `==` was meant, and the other way round.
+fn comparison(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.code[case.token].line;
+    let lines = [line.saturating_sub(1), line];
+    for at in lines.iter().flat_map(|line| lexed.on_line(*line)) {
+        let near = f64::from(lexed.code[at].line.abs_diff(line));
+        let start = case.statement_start(at);
+        let condition = (start..at)
+            .any(|i| matches!(lexed.word(i), "if" | "while" | "return" | "assert" | "&&" | "||"));
+        let statement = !condition && lexed.kind(at.wrapping_sub(1)) != Some(TokenKind::Close);
+        if lexed.is(at, "=")
+            && condition
+            && !lexed.is(start, "for")
+            && !(start..at).any(|i| lexed.is(i, "let"))
+        {
+            all.push(Candidate::new(
+                MistakeId::AssignmentComparison,
+                4.0 - near,
+                vec![case.replace_token(at, "==")],
+            ));
+        }
+        if lexed.is(at, "==") && statement {
+            all.push(Candidate::new(
+                MistakeId::AssignmentComparison,
+                3.5 - near,
+                vec![case.replace_token(at, "=")],
+            ));
+        }
+    }
+}
+
+/// The declaration whose value does not fit: change its type.
+fn declaration(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let start = case.statement_start(case.token);
+    let end = case.statement_end(case.token);
+    let usual = case.language().usual;
+    // What is assigned to: the declared name in this statement, or the name it starts with.
+    let here = case
+        .text
+        .names
+        .declared
+        .iter()
+        .find(|d| (start..=end).contains(&d.token) && d.typed.is_some());
+    let assigned = here.or_else(|| {
+        let named =
+            (start..=end.min(start + 6)).find(|at| lexed.kind(*at) == Some(TokenKind::Name))?;
+        case.text.names.resolve(lexed, named)
+    });
+    let mut targets: Vec<(&erratum_syntax::names::Declared, f64)> =
+        assigned.map(|d| (d, 0.0)).into_iter().collect();
+    // A format speaks of its values.
+    if case.asks(Recipe::Format) {
+        for call in calls_near(case).iter().take(1) {
+            for (first, _) in call.arguments.iter().skip(1) {
+                targets.extend(case.text.names.resolve(lexed, *first).map(|d| (d, -0.5)));
+            }
+        }
+    }
+    // The value handed on may be the one with the wrong declaration.
+    if let Some(declared) = case.text.names.resolve(lexed, case.token) {
+        targets.push((declared, -1.0));
+    }
+    // The parameter to which a value is given; if several calls complain of it, it is to blame.
+    if let Some(parameter) = parameter_of(case, case.token) {
+        let complaints = case
+            .all
+            .iter()
+            .filter(|m| m.is_error() && m.text == case.message.text)
+            .filter_map(|m| Some(lexed.at(m.at.as_ref()?.range(&lexed.source).0)))
+            .filter(|at| parameter_of(case, *at).is_some_and(|p| p.token == parameter.token));
+        targets.push((parameter, (complaints.count() as f64 - 1.5).clamp(-0.5, 2.0)));
+    }
+    let found = found_types(case);
+    targets.extend(operands(case, start, end, &found));
+    if case.language().directives {
+        lost_star(case, &targets, all);
+    }
+    for (declared, less) in targets {
+        let Some(typed) =
+            declared.typed.filter(|_| matches!(declared.kind, NameKind::Value | NameKind::Member))
+        else {
+            continue;
+        };
+        let now = text_of(case, typed);
+        for (wanted, score) in wanted_types(case, &now, &found) {
+            let edit = Edit::replace(
+                case.file(),
+                lexed.code[typed.0].start,
+                lexed.code[typed.1].end,
+                wanted,
+            );
+            // Several messages about one declaration speak against it.
+            let name = lexed.word(declared.token);
+            let blamed = case.all.iter().filter(|m| m.is_error()).filter(|m| {
+                m.line().is_some_and(|line| lexed.on_line(line).any(|at| lexed.word(at) == name))
+            });
+            let more = (blamed.count() as f64 - 1.0).clamp(0.0, 3.0);
+            let more = more
+                + if holds_real(case, declared.token) && edit.text == usual.real {
+                    3.0
+                } else {
+                    0.0
+                };
+            all.push(Candidate::new(
+                MistakeId::WrongType,
+                w::TYPE_FIX + score + less + more,
+                vec![edit],
+            ));
+        }
+    }
+}
+
+/// Names in a statement that have one of the types a message found to disagree.
+fn operands<'a>(
+    case: &'a Case,
+    start: usize,
+    end: usize,
+    found: &[String],
+) -> Vec<(&'a erratum_syntax::names::Declared, f64)> {
+    let lexed = case.lexed();
+    let mut all: Vec<(&erratum_syntax::names::Declared, f64)> = Vec::new();
+    for token in start..=end {
+        let Some(declared) = case.text.names.resolve(lexed, token) else { continue };
+        let typed = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
+        let new = all.iter().all(|(other, _)| other.token != declared.token);
+        if new && lexed.kind(token) == Some(TokenKind::Name) && found.contains(&typed) {
+            all.push((declared, -0.5));
+        }
+    }
+    all
+}
+
+/// C: a variable that is used as a pointer and not declared as one.
+fn lost_star(
+    case: &Case,
+    targets: &[(&erratum_syntax::names::Declared, f64)],
+    all: &mut Vec<Candidate>,
+) {
+    let lexed = case.lexed();
+    let at_message = case.text.names.resolve(lexed, case.token);
+    for declared in targets.iter().map(|(declared, _)| *declared).chain(at_message) {
+        let name = lexed.word(declared.token);
+        let allocated = (declared.token..declared.token + 4).any(|at| {
+            matches!(lexed.word(at), "malloc" | "calloc" | "realloc" | "NULL" | "nullptr" | "new")
+        });
+        let followed = case.text.names.seen.get(name).is_some_and(|seen| {
+            seen.iter().any(|at| {
+                lexed.is(at + 1, "->")
+                    || (lexed.is(at.wrapping_sub(1), "*")
+                        && lexed.kind(at.wrapping_sub(2)) != Some(TokenKind::Name))
+            })
+        });
+        let star = declared.typed.is_some_and(|(_, last)| lexed.is(last, "*"));
+        if !star && declared.typed.is_some() && (allocated || followed) {
+            let edit = case.insert(lexed.code[declared.token].start, "*");
+            let score = 2.0 + if allocated { 1.5 } else { 0.0 } + if followed { 1.5 } else { 0.0 };
+            all.push(Candidate::new(MistakeId::WrongType, score, vec![edit]));
+        }
+    }
+}
+
+/// Whether the statement that declares a name gives it a real number.
+fn holds_real(case: &Case, token: usize) -> bool {
+    let lexed = case.lexed();
+    let end = (token..lexed.code.len()).find(|at| lexed.is(*at, ";")).unwrap_or(token);
+    lexed.is(token + 1, "=") | lexed.is(token + 1, "[")
+        && (token..end)
+            .any(|at| lexed.kind(at) == Some(TokenKind::Number) && lexed.word(at).contains('.'))
+}
+
+/// The types that a message says it found: quoted, or after "from" and "to".
+fn found_types(case: &Case) -> Vec<String> {
+    let holes = ["found", "from", "to", "expected"];
+    let mut all: Vec<String> = holes.iter().filter_map(|hole| case.word(hole)).map(clean).collect();
+    for span in &case.message.spans {
+        let quoted = span.text.split(['`', '\'']).skip(1).step_by(2);
+        all.extend(quoted.map(clean));
+    }
+    all.retain(|name| name.len() < 40 && !name.is_empty());
+    all
+}
+
+fn clean(text: &str) -> String {
+    text.trim_matches(['\'', '`', '"']).to_owned()
+}
+
+/// Java's types for plain values as objects.
+const BOXED: &[(&str, &str)] = &[
+    ("Integer", "int"),
+    ("Double", "double"),
+    ("Long", "long"),
+    ("Float", "float"),
+    ("Boolean", "boolean"),
+    ("Character", "char"),
+];
+
+/// Types that a declaration may have been meant to have.
+fn wanted_types(case: &Case, now: &str, found: &[String]) -> Vec<(String, f64)> {
+    let usual = case.language().usual;
+    let mut all: Vec<(String, f64)> = Vec::new();
+    let mut push = |name: &str, score: f64| {
+        let known = case.language().is_type(name)
+            || case.text.names.seen.contains_key(name.trim_start_matches('&'));
+        let known = known || name == usual.text || matches!(name, "String" | "&str");
+        if name != now && known && !all.iter().any(|(other, _)| other == name) {
+            all.push((name.to_owned(), score));
+        }
+    };
+    for name in found {
+        // What holds a plain value is plain, if it was so before.
+        match BOXED.iter().find(|(boxed, _)| boxed == name) {
+            Some((_, plain)) if case.language().is_type(now) => push(plain, 2.5),
+            _ => push(name, 1.5),
+        }
+    }
+    let has = |name: &str| found.iter().any(|f| f == name);
+    if has(usual.real)
+        || has("double")
+        || has("Single")
+        || has("float")
+        || has("f64")
+        || has("{float}")
+        || has("floating-point number")
+    {
+        push(usual.real, 2.0);
+    }
+    if has(usual.whole) || has("LongInt") || has("SmallInt") || has("integer") || has("{integer}") {
+        push(usual.whole, 1.0);
+    }
+    if found
+        .iter()
+        .any(|f| f.contains("char") || f == "String" || f.contains("string") || f == "&str")
+    {
+        push(usual.text, 0.5);
+        push("String", 0.0);
+    }
+    if has("boolean") || has("bool") {
+        push(usual.truth, 0.5);
+    }
+    push(usual.real, -1.0);
+    push(usual.text, -1.5);
+    push(usual.whole, -2.0);
+    all
+}
+
+/// Literals in the wrong form: a number in quotes, a real for a whole one, text without quotes.
+fn literals(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let start = case.statement_start(case.token);
+    let end = case.statement_end(case.token);
+    let inside = |token: usize| {
+        lexed.code[token].start >= case.range.0
+            && lexed.code[token].end <= case.range.1.max(case.range.0 + 1)
+    };
+    for token in start..=end {
+        let word = lexed.word(token).to_owned();
+        let near = if token == case.token || inside(token) {
+            1.0
+        } else {
+            -0.2 * token.abs_diff(case.token) as f64
+        };
+        match lexed.kind(token) {
+            Some(TokenKind::Str) => {
+                let content = word.trim_matches(['"', '\'']);
+                let number = !content.is_empty() && content.parse::<f64>().is_ok();
+                near_text(case, token, content, near, all);
+                let word_like = matches!(content, "true" | "false")
+                    || case.text.names.of(content).next().is_some();
+                if number || word_like {
+                    let score = 2.5 + near;
+                    all.push(Candidate::new(
+                        MistakeId::QuotedValue,
+                        score,
+                        vec![case.replace_token(token, content)],
+                    ));
+                }
+                if content.chars().count() == 1
+                    && matches!(case.language().id, "java" | "c" | "cpp" | "rust")
+                {
+                    all.push(Candidate::new(
+                        MistakeId::WrongQuotes,
+                        1.0 + near,
+                        vec![case.replace_token(token, format!("'{content}'"))],
+                    ));
+                }
+            }
+            Some(TokenKind::Char) if word.len() > 2 => {
+                let content = word.trim_matches('\'');
+                all.push(Candidate::new(
+                    MistakeId::WrongQuotes,
+                    1.5 + near,
+                    vec![case.replace_token(token, format!("\"{content}\""))],
+                ));
+            }
+            Some(TokenKind::Number) => {
+                let whole_part = word.split('.').next().unwrap_or(&word);
+                if word.contains('.') && !whole_part.is_empty() {
+                    // Cutting something off loses what the learner wrote.
+                    let rest = word.split('.').nth(1).unwrap_or("").trim_end_matches(['f', 'F']);
+                    let loses = if rest.chars().any(|c| c != '0') { -1.5 } else { 0.0 };
+                    all.push(
+                        Candidate::new(
+                            MistakeId::RealForWhole,
+                            near + loses,
+                            vec![case.replace_token(token, whole_part)],
+                        )
+                        .guess(),
+                    );
+                }
+                if case.language().id == "rust"
+                    && !word.contains('.')
+                    && word.bytes().all(|b| b.is_ascii_digit())
+                {
+                    all.push(Candidate::new(
+                        MistakeId::WholeForReal,
+                        1.0 + near,
+                        vec![case.replace_token(token, format!("{word}.0"))],
+                    ));
+                }
+                let text_wanted = case
+                    .word("to")
+                    .or(case.word("expected"))
+                    .is_some_and(|t| t.contains("String") || t.contains("str"));
+                if text_wanted {
+                    all.push(Candidate::new(
+                        MistakeId::TextAsCode,
+                        0.5 + near,
+                        vec![case.replace_token(token, format!("\"{word}\""))],
+                    ));
+                }
+            }
+            _ => {}
+        }
+    }
+    quoted_at_declaration(case, all);
+    // javac and C: a narrowing that is meant can be written out.
+    if let (Some(to), true) = (case.word("to"), case.language().id == "java")
+        && matches!(to, "int" | "long" | "float" | "short" | "byte" | "char")
+    {
+        let from = lexed.code[case.token].start;
+        all.push(
+            Candidate::new(
+                MistakeId::RealForWhole,
+                -1.5,
+                vec![case.insert(from, format!("({to}) "))],
+            )
+            .guess(),
+        );
+    }
+}
+
+/// A text that is written a little otherwise than one elsewhere in the file, in a language whose types
+/// can list texts.
+fn near_text(case: &Case, token: usize, content: &str, near: f64, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if case.language().form != erratum_syntax::language::DeclarationForm::TypeScript
+        || content.len() < 3
+    {
+        return;
+    }
+    let mut seen = Vec::new();
+    for other in (0..lexed.code.len()).filter(|at| lexed.kind(*at) == Some(TokenKind::Str)) {
+        let text = lexed.word(other).trim_matches(['"', '\'']);
+        let apart = edit_distance(content, text);
+        if apart > 0.0 && apart <= 2.0 && !seen.contains(&text) {
+            seen.push(text);
+            let quote = lexed.word(token).get(..1).unwrap_or("\"");
+            let new = format!("{quote}{text}{quote}");
+            let score = 3.5 + near - apart;
+            all.push(Candidate::new(
+                MistakeId::MisspeltName,
+                score,
+                vec![case.replace_token(token, new)],
+            ));
+        }
+    }
+}
+
+/// A number in quotes where a name on this line is declared: the text gives it away.
+fn quoted_at_declaration(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for declared in line.filter_map(|at| case.text.names.resolve(lexed, at)) {
+        for at in declared.token..=case.statement_end(declared.token) {
+            let content = lexed.word(at).trim_matches(['"', '\'']);
+            let number = lexed.kind(at) == Some(TokenKind::Str) && content.parse::<f64>().is_ok();
+            if number && matches!(lexed.word(at - 1), "=" | ":=") {
+                all.push(Candidate::new(
+                    MistakeId::QuotedValue,
+                    4.0,
+                    vec![case.replace_token(at, content)],
+                ));
+            }
+        }
+    }
+}
+
+/// A function whose written return type does not fit what it returns.
+fn returns(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let start = case.statement_start(case.token);
+    // Scala gives back what its body ends with.
+    let bare = case.language().form == erratum_syntax::language::DeclarationForm::Scala;
+    let mentions = bare
+        || case.message.text.contains("return")
+        || (start..=case.token).any(|at| lexed.is(at, "return"));
+    if let Some(function) = function_around(case, case.token).filter(|_| mentions) {
+        return_type(case, &function, all);
+    }
+    if case.message.text.contains("void") {
+        // The value of a call is used, but the function says that it has none.
+        for call in calls_near(case) {
+            let name = lexed.word(call.name);
+            let named = case.text.names.of(name).filter(|d| d.kind == NameKind::Function);
+            for declared in named {
+                let open = (declared.token..lexed.code.len()).find(|at| lexed.opens_block(*at));
+                if let Some(function) = open.and_then(|open| function_of(case, open))
+                    && function.returns.is_some_and(|typed| text_of(case, typed) == "void")
+                {
+                    return_type(case, &function, all);
+                }
+            }
+        }
+    }
+}
+
+fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let returned = (function.open..function.close.unwrap_or(lexed.code.len()))
+        .filter(|at| lexed.is(*at, "return"))
+        .find_map(|at| type_of(case, at + 1, case.statement_end(at).checked_sub(1)?));
+    let usual = case.language().usual;
+    let guesses = [usual.whole, usual.real, usual.text, usual.truth];
+    let Some(typed) = function.returns else { return };
+    let now = text_of(case, typed);
+    let edit = |wanted: &str| {
+        Edit::replace(case.file(), lexed.code[typed.0].start, lexed.code[typed.1].end, wanted)
+    };
+    let void = matches!(now.as_str(), "void" | "Unit");
+    // TypeScript: what may be missing is said to be so.
+    for nothing in ["undefined", "null"] {
+        if case.message.text.contains(&format!("| {nothing}'")) && !now.contains(nothing) {
+            let wider = edit(&format!("{now} | {nothing}"));
+            all.push(Candidate::new(MistakeId::WrongReturnType, 2.5, vec![wider]).guess());
+        }
+    }
+    for name in found_types(case) {
+        if case.language().is_type(&name) || name == "String" {
+            // The type that is written is the one that the message expected.
+            let told = case.word("to") == Some(now.as_str()) && case.word("from") == Some(&name);
+            let score = if told { 2.2 } else { 1.0 };
+            all.push(Candidate::new(MistakeId::WrongReturnType, score, vec![edit(&name)]));
+        }
+    }
+    if let Some(known) = &returned {
+        let score = if void { 3.0 } else { 1.0 };
+        all.push(Candidate::new(MistakeId::WrongReturnType, score, vec![edit(known)]));
+    }
+    for (rank, guess) in guesses.into_iter().enumerate().filter(|(_, guess)| *guess != now) {
+        let score = if void { 2.0 } else { -1.0 } - 0.7 * rank as f64;
+        all.push(Candidate::new(MistakeId::WrongReturnType, score, vec![edit(guess)]).guess());
+    }
+}
+
+/// What rustc says it expected and found, and the conversion between the two.
+fn rust(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    told_by_body(case, all);
+    let label = case.message.spans.iter().find_map(|span| {
+        let text = span.text.strip_prefix("expected ")?;
+        let (expected, found) = text.split_once(", found ")?;
+        Some((clean(expected), clean(found), span.at.clone()))
+    });
+    let (from, to) = case.range;
+    let wrap = |before: &str, after: &str| {
+        let mut edits = Vec::new();
+        if !before.is_empty() {
+            edits.push(case.insert(from, before));
+        }
+        if !after.is_empty() {
+            edits.push(case.insert(to, after));
+        }
+        edits
+    };
+    let mut push = |mistake: MistakeId, score: f64, edits: Vec<Edit>| {
+        all.push(Candidate::new(mistake, score, edits))
+    };
+    if let Some((expected, found, _)) = label {
+        let base = expected.trim_start_matches('&').trim_start_matches("mut ").to_owned();
+        match (expected.as_str(), found.as_str()) {
+            ("String", _) if found.contains("str") || found.starts_with('&') => {
+                push(MistakeId::MissingToString, 3.5, wrap("", ".to_string()"));
+                push(MistakeId::MissingToString, 0.5, wrap("String::from(", ")"));
+            }
+            ("String" | "&str", "integer" | "i32" | "u32" | "usize" | "f64") => {
+                push(MistakeId::MissingToString, 0.5, wrap("", ".to_string()"))
+            }
+            _ if expected.starts_with("&mut ") => {
+                push(MistakeId::MissingBorrow, 3.5, wrap("&mut ", ""))
+            }
+            _ if expected.starts_with('&') && !found.starts_with("&") => {
+                push(MistakeId::MissingBorrow, 3.5, wrap("&", ""))
+            }
+            _ if found.starts_with('&') && !expected.starts_with('&') => {
+                let at = lexed.at(from);
+                if lexed.is(at, "&") {
+                    let end = if lexed.is(at + 1, "mut") {
+                        lexed.code[at + 2].start
+                    } else {
+                        lexed.code[at].end
+                    };
+                    push(
+                        MistakeId::ExtraBorrow,
+                        2.5,
+                        vec![Edit::delete(case.file(), lexed.code[at].start, end)],
+                    );
+                }
+                push(MistakeId::MissingDereference, 2.0, wrap("*", ""));
+            }
+            _ => {}
+        }
+        let number = |name: &str| {
+            case.language().is_type(name) && name != "str" && name != "bool" && name != "char"
+        };
+        if number(&base)
+            && (number(&found) || found == "integer" || found == "floating-point number")
+        {
+            push(MistakeId::WrongNumberType, 1.5, wrap("", &format!(" as {base}")));
+        }
+        if found == "()" || expected == "()" {
+            unit(case, &expected, &found, all);
+        }
+    }
+}
+
+/// A function that says nothing of what it returns, while its body gives `Ok`, `Err` or `Some`.
+fn told_by_body(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(function) = function_at(case, case.token) else { return };
+    let Some(close) = function.close.filter(|_| function.returns.is_none()) else { return };
+    let given =
+        |name: &str| (function.open..close).find(|at| lexed.is(*at, name) && lexed.is(at + 1, "("));
+    let inside = |at: usize| case.text.pairs.partner[at + 1].map(|end| (at + 2, end - 1));
+    let plain = |at: usize| {
+        let (first, last) = inside(at)?;
+        value_type(case, first, last)
+    };
+    let question = (function.open..close).any(|at| lexed.is(at, "?"));
+    let typed = if given("Ok").is_some() || given("Err").is_some() {
+        let good = given("Ok").map_or(Some("()".to_owned()), plain);
+        let bad = given("Err").and_then(plain).unwrap_or_else(|| "String".to_owned());
+        good.map(|good| format!("Result<{good}, {bad}>"))
+    } else if given("Some").is_some() {
+        given("Some").and_then(plain).map(|inner| format!("Option<{inner}>"))
+    } else {
+        return;
+    };
+    if let Some(typed) = typed {
+        let at = lexed.code[function.parameters_close].end;
+        let score = 4.5 + if question { 0.5 } else { 0.0 };
+        let edit = case.insert(at, format!(" -> {typed}"));
+        all.push(Candidate::new(MistakeId::MissingReturnType, score, vec![edit]));
+    }
+}
+
+/// The type of a value in the brackets of `Ok`, `Err` or `Some`, as far as the text tells.
+fn value_type(case: &Case, first: usize, last: usize) -> Option<String> {
+    let lexed = case.lexed();
+    if first > last {
+        return None;
+    }
+    if lexed.is(first, "(") && lexed.is(first + 1, ")") {
+        return Some("()".to_owned());
+    }
+    let text = text_of(case, (first, last));
+    if text.ends_with(".to_string()") || text.starts_with("format!") || text.starts_with("String::")
+    {
+        return Some("String".to_owned());
+    }
+    if lexed.kind(first) == Some(TokenKind::Str) && first == last {
+        return Some("&'static str".to_owned());
+    }
+    let named = lexed.word(first).starts_with(char::is_uppercase)
+        && matches!(lexed.word(first + 1), "{" | "::");
+    if named {
+        return Some(lexed.word(first).to_owned());
+    }
+    type_of(case, first, last)
+}
+
+/// A lost value or a lost return type: something meets `()`.
+fn unit(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(function) = function_around(case, case.token) else { return };
+    if expected == "()" && function.returns.is_none() {
+        let at = lexed.code[function.parameters_close].end;
+        let mut names: Vec<(String, f64)> = vec![(found.to_owned(), 4.0)];
+        if found == "integer" {
+            names = ["i32", "u32", "usize", "i64", "u64"]
+                .iter()
+                .enumerate()
+                .map(|(i, t)| ((*t).to_owned(), 3.5 - 0.5 * i as f64))
+                .collect();
+        } else if found == "floating-point number" {
+            names = vec![("f64".to_owned(), 3.5)];
+        }
+        for (name, score) in names {
+            all.push(Candidate::new(
+                MistakeId::MissingReturnType,
+                score,
+                vec![case.insert(at, format!(" -> {name}"))],
+            ));
+        }
+        let end = case.statement_end(case.token);
+        if !lexed.is(end, ";") {
+            let edit = case.insert(case.end_before(end), ";");
+            all.push(Candidate::new(MistakeId::MissingTerminator, 1.5, vec![edit]));
+        }
+    }
+    // A `;` after the last expression of the body throws its value away.
+    if let (true, Some(close)) = (found == "()", function.close)
+        && lexed.is(close.wrapping_sub(1), ";")
+    {
+        all.push(Candidate::new(MistakeId::ExtraMark, 4.0, vec![case.delete_token(close - 1)]));
+    }
+}

@@ -1,0 +1,224 @@
+//! What might have stood where a value is missing: what other calls give at that place, what the
+//! function around has at hand, a name that nothing uses yet, a plain value.
+
+use super::Case;
+use super::shape::{call_at, function_around, text_of, type_of};
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
+use std::collections::BTreeMap;
+
+/// A place that lacks a value.
+pub(super) struct Gap<'a> {
+    /// The token of the call's name.
+    pub call: usize,
+    /// Which argument is missing, from 0; nothing where any might be.
+    pub index: Option<usize>,
+    /// The type that is wanted, or nothing if that is not known.
+    pub typed: &'a str,
+    /// The parameter's name, or nothing.
+    pub name: &'a str,
+    /// Words beside the place: those of a format around its mark.
+    pub words: Vec<String>,
+}
+
+/// How many are handed on.
+const KEEP: usize = 5;
+
+/// How far away, in tokens, a value loses a point.
+const FAR: f64 = 60.0;
+
+/// Values for a gap, the likeliest first, with natural logarithms of how likely.
+pub(super) fn values(case: &Case, gap: &Gap) -> Vec<(String, f64)> {
+    let mut all: BTreeMap<String, f64> = BTreeMap::new();
+    let mut push = |text: String, score: f64| {
+        let old = all.entry(text).or_insert(f64::NEG_INFINITY);
+        *old = old.max(score);
+    };
+    named(case, gap, &mut push);
+    around(case, gap, &mut push);
+    siblings(case, gap, &mut push);
+    constants(case, gap, &mut push);
+    let plain = gap.typed.trim_start_matches("const ").trim_start_matches('&');
+    match case.language().default_of(plain) {
+        Some(value) => push(value.to_owned(), -0.8),
+        None if gap.typed.is_empty() => push("0".to_owned(), -1.2),
+        None if gap.typed.contains("str")
+            || gap.typed.contains("char")
+            || gap.typed == "String" =>
+        {
+            push("\"\"".to_owned(), -0.8);
+        }
+        None => {}
+    }
+    let given = given(case, gap.call);
+    let mut ranked: Vec<(String, f64)> = all
+        .into_iter()
+        .map(|(text, score)| {
+            let twice = if given.contains(&text) { -1.5 } else { 0.0 };
+            (text, score + twice)
+        })
+        .collect();
+    ranked.sort_by(|a, b| b.1.total_cmp(&a.1).then(a.0.cmp(&b.0)));
+    ranked.truncate(KEEP);
+    ranked
+}
+
+/// The arguments that the call has.
+fn given(case: &Case, call: usize) -> Vec<String> {
+    let open = (call..call + 3).find(|at| case.lexed().is(*at, "("));
+    let found = open.and_then(|open| call_at(case, open));
+    found.map_or(Vec::new(), |call| call.arguments.iter().map(|a| text_of(case, *a)).collect())
+}
+
+/// How well a type fits the gap.
+fn fits(gap: &Gap, typed: Option<&str>) -> f64 {
+    let plain =
+        |name: &str| name.trim_start_matches("const ").trim_start_matches('&').replace(' ', "");
+    match typed {
+        _ if gap.typed.is_empty() => 0.0,
+        Some(typed) if plain(typed) == plain(gap.typed) => 1.0,
+        Some(_) => -1.5,
+        None => -0.3,
+    }
+}
+
+/// How well a name goes with the parameter's name and the words beside the gap.
+fn sounds(gap: &Gap, text: &str) -> f64 {
+    let low = text.to_lowercase();
+    let last = low.rsplit(['.', '>', '_']).next().unwrap_or(&low).to_owned();
+    let same = if !gap.name.is_empty() && text == gap.name { 2.0 } else { 0.0 };
+    let ends = if !gap.name.is_empty() && last == gap.name.to_lowercase() { 1.0 } else { 0.0 };
+    let word = gap.words.iter().any(|word| {
+        let stem = word.trim_end_matches('s');
+        stem.len() > 2 && low.contains(stem)
+    });
+    same + ends + if word { 1.5 } else { 0.0 }
+}
+
+/// The names that are visible at the gap.
+fn named(case: &Case, gap: &Gap, push: &mut impl FnMut(String, f64)) {
+    let lexed = case.lexed();
+    for declared in &case.text.names.declared {
+        let visible =
+            declared.token < gap.call && (declared.scope.0..=declared.scope.1).contains(&gap.call);
+        // The value that is being worked out cannot go into its own making.
+        let own = lexed.code[declared.token].line == lexed.code[gap.call].line
+            && lexed.is(declared.token + 1, "=");
+        if !visible || own || !matches!(declared.kind, NameKind::Value | NameKind::Member) {
+            continue;
+        }
+        let word = lexed.word(declared.token);
+        let has = type_of(case, declared.token, declared.token);
+        let unused = if case.text.names.uses(word) == 0 { 1.5 } else { 0.0 };
+        let far = gap.call.abs_diff(declared.token) as f64 / FAR;
+        push(
+            word.to_owned(),
+            fits(gap, has.as_deref()) + sounds(gap, word) + unused - far.min(1.5),
+        );
+    }
+}
+
+/// Larger expressions that the function around uses: `wanted[i]`, `one->name`.
+fn around(case: &Case, gap: &Gap, push: &mut impl FnMut(String, f64)) {
+    let lexed = case.lexed();
+    let Some(function) = function_around(case, gap.call) else { return };
+    let end = function.close.unwrap_or(lexed.code.len() - 1).min(gap.call + 80);
+    let mut at = function.open.max(gap.call.saturating_sub(160));
+    while at < end {
+        let last = expression_end(case, at);
+        if last > at {
+            let text = text_of(case, (at, last));
+            let assigned = lexed.is(last + 1, "=");
+            if !text.contains('\n') && text.len() < 40 {
+                let has = type_of(case, at, last);
+                let far = gap.call.abs_diff(at) as f64 / FAR;
+                let score = fits(gap, has.as_deref()) + sounds(gap, &text)
+                    - far.min(1.5)
+                    - 0.4
+                    - if assigned { 0.3 } else { 0.0 };
+                push(text, score);
+            }
+        }
+        at = last + 1;
+    }
+}
+
+/// The last token of the expression of names, indices and members that starts here; the token
+/// itself if none does.
+fn expression_end(case: &Case, start: usize) -> usize {
+    let lexed = case.lexed();
+    let starts =
+        lexed.kind(start) == Some(TokenKind::Name) || matches!(lexed.word(start), "self" | "this");
+    if !starts || matches!(lexed.word(start.wrapping_sub(1)), "." | "->" | "::") {
+        return start;
+    }
+    let mut last = start;
+    loop {
+        match lexed.word(last + 1) {
+            "." | "->"
+                if lexed.kind(last + 2) == Some(TokenKind::Name) && !lexed.is(last + 3, "(") =>
+            {
+                last += 2;
+            }
+            "[" => match case.text.pairs.partner[last + 1] {
+                Some(close) => last = close,
+                None => return last,
+            },
+            _ => return last,
+        }
+    }
+}
+
+/// What other calls of the same function give at the place.
+fn siblings(case: &Case, gap: &Gap, push: &mut impl FnMut(String, f64)) {
+    let (lexed, Some(index)) = (case.lexed(), gap.index) else { return };
+    let name = lexed.word(gap.call);
+    let wanted = case.text.names.of(name).next().is_some();
+    for &other in case.text.names.seen.get(name).into_iter().flatten() {
+        if other == gap.call || !wanted {
+            continue;
+        }
+        let Some(call) = call_at(case, other + 1) else { continue };
+        let declares = case.text.names.declared.iter().any(|d| d.token == other);
+        let Some(argument) = call.arguments.get(index).filter(|_| !declares) else { continue };
+        let text = text_of(case, *argument);
+        // A constant is given again and again; a variable of another function is not known here.
+        let visible = (argument.0..=argument.1).all(|at| {
+            lexed.kind(at) != Some(TokenKind::Name)
+                || lexed.word(at).chars().all(|c| !c.is_lowercase())
+                || visible_at(case, lexed.word(at), gap.call)
+        });
+        if visible && text.len() < 40 {
+            push(text, 1.5);
+        }
+    }
+}
+
+fn visible_at(case: &Case, name: &str, token: usize) -> bool {
+    let all = case.text.names.of(name);
+    let mut scopes = all.map(|declared| declared.scope);
+    scopes.any(|(start, end)| (start..=end).contains(&token))
+}
+
+/// `#define` names.
+fn constants(case: &Case, gap: &Gap, push: &mut impl FnMut(String, f64)) {
+    let lexed = case.lexed();
+    for token in lexed.code.iter().filter(|token| token.kind == TokenKind::Directive) {
+        let mut words = lexed.text(token).split_whitespace();
+        if let (Some("#define"), Some(name), Some(value)) =
+            (words.next(), words.next(), words.next())
+            && !name.contains('(')
+        {
+            let typed = if value.starts_with('"') {
+                "char *"
+            } else if value.contains('.') {
+                "double"
+            } else {
+                "int"
+            };
+            let uses = case.text.names.seen.get(name).map_or(0, Vec::len);
+            let unused = if uses == 0 { 1.5 } else { 0.0 };
+            push(name.to_owned(), fits(gap, Some(typed)) + sounds(gap, name) + unused - 0.6);
+        }
+    }
+}

@@ -1,0 +1,203 @@
+//! What a compiler said: messages with their places, notes and suggestions.
+
+use erratum_syntax::source::{ColumnUnit, Source};
+use serde::{Deserialize, Serialize};
+
+/// How grave a message is.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
+#[serde(rename_all = "lowercase")]
+pub enum Severity {
+    /// A remark that belongs to another message.
+    Note,
+    /// The program compiles, but something in it is odd.
+    Warning,
+    /// The program does not compile.
+    Error,
+}
+
+/// Where in a file a message points. Lines and columns count from 1; ends are exclusive.
+#[derive(Clone, Debug, PartialEq, Eq, Hash, Serialize, Deserialize)]
+pub struct Place {
+    /// The file, as the compiler names it.
+    pub file: String,
+    /// First line.
+    pub line: u32,
+    /// First column, in Unicode characters once [`Message::resolve`] has run.
+    pub column: u32,
+    /// Last line.
+    pub end_line: u32,
+    /// Column after the last.
+    pub end_column: u32,
+}
+
+impl Place {
+    /// A place of no width.
+    pub fn point(file: impl Into<String>, line: u32, column: u32) -> Place {
+        Place { file: file.into(), line, column, end_line: line, end_column: column }
+    }
+
+    /// The place of a stretch of bytes.
+    pub fn of(source: &Source, start: usize, end: usize) -> Place {
+        let (from, to) = (source.position(start), source.position(end));
+        Place {
+            file: source.name().to_owned(),
+            line: from.line,
+            column: from.column,
+            end_line: to.line,
+            end_column: to.column,
+        }
+    }
+
+    /// The bytes it covers, when its columns count characters.
+    pub fn range(&self, source: &Source) -> (usize, usize) {
+        let start = source.offset(self.line, self.column, ColumnUnit::Char);
+        let end = source.offset(self.end_line, self.end_column, ColumnUnit::Char);
+        (start, end.max(start))
+    }
+
+    fn resolve(&mut self, unit: ColumnUnit, source: &Source) {
+        let start = source.offset(self.line, self.column, unit);
+        let end = source.offset(self.end_line, self.end_column, unit).max(start);
+        let name = std::mem::take(&mut self.file);
+        *self = Place { file: name, ..Place::of(source, start, end) };
+    }
+}
+
+/// A remark of the compiler that belongs to a message.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
+pub struct Note {
+    /// What it says.
+    pub text: String,
+    /// Where it points, if anywhere.
+    pub at: Option<Place>,
+}
+
+/// A change that the compiler itself proposes: to be tried, not believed.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
+pub struct Suggestion {
+    /// What it says of it.
+    pub text: String,
+    /// The stretches to replace, each with its new text.
+    pub parts: Vec<(Place, String)>,
+}
+
+/// One thing the compiler said, with everything that belongs to it.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
+pub struct Message {
+    /// How grave.
+    pub severity: Severity,
+    /// The compiler's code for it (`E0308`, `-Wunused-variable`, `compiler.err.expected`).
+    pub code: Option<String>,
+    /// What it says, with plain quotes: ‘ and ’ are read as '.
+    pub text: String,
+    /// Where it points. A message about the whole program has no place.
+    pub at: Option<Place>,
+    /// Further places with what the compiler says of them.
+    pub spans: Vec<Note>,
+    /// Remarks printed with it.
+    pub notes: Vec<Note>,
+    /// Changes the compiler proposes.
+    pub suggestions: Vec<Suggestion>,
+    /// How often the very same message was printed.
+    pub count: u32,
+    /// The unit of its columns, until it is resolved.
+    #[serde(skip)]
+    pub unit: ColumnUnit,
+}
+
+impl Message {
+    /// A message with nothing but its severity and text.
+    pub fn new(severity: Severity, text: impl AsRef<str>) -> Message {
+        Message {
+            severity,
+            code: None,
+            text: plain_quotes(text.as_ref()),
+            at: None,
+            spans: Vec::new(),
+            notes: Vec::new(),
+            suggestions: Vec::new(),
+            count: 1,
+            unit: ColumnUnit::Char,
+        }
+    }
+
+    /// Whether it stops the program from compiling.
+    pub fn is_error(&self) -> bool {
+        self.severity == Severity::Error
+    }
+
+    /// The line it points at, if any.
+    pub fn line(&self) -> Option<u32> {
+        self.at.as_ref().map(|at| at.line)
+    }
+
+    /// Every place it speaks of.
+    fn places_mut(&mut self) -> impl Iterator<Item = &mut Place> {
+        let notes =
+            self.spans.iter_mut().chain(&mut self.notes).filter_map(|note| note.at.as_mut());
+        let parts = self.suggestions.iter_mut().flat_map(|s| s.parts.iter_mut().map(|p| &mut p.0));
+        self.at.iter_mut().chain(notes).chain(parts)
+    }
+
+    /// Brings lines and columns that no file can have down to `furthest`.
+    pub fn bound_places(&mut self, furthest: u32) {
+        for place in self.places_mut() {
+            for number in
+                [&mut place.line, &mut place.column, &mut place.end_line, &mut place.end_column]
+            {
+                *number = (*number).clamp(1, furthest);
+            }
+        }
+    }
+
+    /// Gives every file it speaks of another name.
+    pub fn rename_files(&mut self, name: &dyn Fn(&str) -> String) {
+        for place in self.places_mut() {
+            place.file = name(&place.file);
+        }
+    }
+
+    /// Turns the compiler's columns into Unicode characters. Places in files that `find` does not
+    /// know stay as they are.
+    pub fn resolve(&mut self, find: &mut dyn FnMut(&str) -> Option<Source>) {
+        let unit = std::mem::take(&mut self.unit);
+        for place in self.places_mut() {
+            if unit != ColumnUnit::Char
+                && let Some(source) = find(&place.file)
+            {
+                place.resolve(unit, &source);
+            }
+        }
+    }
+}
+
+/// Reads typographic quotes as plain ones, so that one pattern fits every locale.
+pub fn plain_quotes(text: &str) -> String {
+    text.chars()
+        .map(|c| match c {
+            '\u{2018}' | '\u{2019}' => '\'',
+            '\u{201c}' | '\u{201d}' => '"',
+            other => other,
+        })
+        .collect()
+}
+
+/// Joins messages that say the same thing of the same place, counting them.
+pub fn merge_doubles(messages: Vec<Message>) -> Vec<Message> {
+    let mut seen = std::collections::HashMap::new();
+    let mut kept: Vec<Message> = Vec::with_capacity(messages.len());
+    for message in messages {
+        let key = (message.severity, message.text.clone(), message.at.clone());
+        match seen.get(&key) {
+            Some(&index) => {
+                let first: &mut Message = &mut kept[index];
+                first.count += message.count;
+            }
+            None => {
+                seen.insert(key, kept.len());
+                kept.push(message);
+            }
+        }
+    }
+    kept
+}

@@ -1,0 +1,144 @@
+//! The JSON of gcc and g++ (`-fdiagnostics-format=json`): one line, an array of messages with
+//! their notes as children. Seen with gcc 12.
+
+use crate::message::{Message, Note, Place, Severity, Suggestion};
+use erratum_syntax::source::ColumnUnit;
+use serde::Deserialize;
+
+#[derive(Deserialize)]
+struct Item {
+    kind: String,
+    message: String,
+    option: Option<String>,
+    #[serde(default)]
+    locations: Vec<Location>,
+    #[serde(default)]
+    children: Vec<Item>,
+    #[serde(default)]
+    fixits: Vec<Fix>,
+}
+
+#[derive(Deserialize)]
+struct Location {
+    caret: Point,
+    start: Option<Point>,
+    finish: Option<Point>,
+    label: Option<String>,
+}
+
+#[derive(Clone, Deserialize)]
+struct Point {
+    file: String,
+    line: u32,
+    /// gcc 12 gives -1 where it knows no column (the end of a function without `return`).
+    #[serde(rename = "byte-column", deserialize_with = "column")]
+    byte_column: u32,
+}
+
+fn column<'de, D: serde::Deserializer<'de>>(from: D) -> Result<u32, D::Error> {
+    let column = i64::deserialize(from)?;
+    Ok(u32::try_from(column).unwrap_or(1).max(1))
+}
+
+#[derive(Deserialize)]
+struct Fix {
+    start: Point,
+    next: Point,
+    string: String,
+}
+
+impl Location {
+    /// gcc's `finish` is the last column, ours the one after it. The caret is the place; the range
+    /// around it only tells how far it goes.
+    fn place(&self) -> Place {
+        let start = self
+            .start
+            .as_ref()
+            .filter(|start| start.line == self.caret.line)
+            .unwrap_or(&self.caret);
+        let finish = self.finish.as_ref().unwrap_or(&self.caret);
+        Place {
+            file: self.caret.file.clone(),
+            line: start.line,
+            column: start.byte_column.min(self.caret.byte_column),
+            end_line: finish.line,
+            end_column: finish.byte_column.saturating_add(1),
+        }
+    }
+}
+
+pub(super) fn read(line: &str) -> Option<Vec<Message>> {
+    let items: Vec<Item> = serde_json::from_str(line).ok()?;
+    Some(items.into_iter().flat_map(messages).collect())
+}
+
+/// gcc nests some errors under a warning of the same text (an open quote): the error counts.
+fn messages(item: Item) -> Vec<Message> {
+    let grave = item.kind == "warning" && item.children.iter().any(|child| child.kind == "error");
+    if grave {
+        return item.children.into_iter().flat_map(messages).collect();
+    }
+    let severity = match item.kind.as_str() {
+        "error" | "fatal error" | "sorry" | "internal compiler error" => Severity::Error,
+        "warning" => Severity::Warning,
+        _ => return Vec::new(),
+    };
+    let mut message = Message::new(severity, &item.message);
+    message.unit = ColumnUnit::Byte;
+    message.code = item.option.map(|option| option.replacen("-Werror=", "-W", 1));
+    message.at = item.locations.first().map(Location::place);
+    for location in &item.locations {
+        let text = location.label.clone().unwrap_or_default();
+        message.spans.push(Note { text, at: Some(location.place()) });
+    }
+    take_fixes(&mut message, item.fixits, "");
+    for child in item.children {
+        let at = child.locations.first().map(Location::place);
+        let text = crate::message::plain_quotes(&child.message);
+        take_fixes(&mut message, child.fixits, &text);
+        message.notes.push(Note { text, at });
+    }
+    vec![message]
+}
+
+fn take_fixes(message: &mut Message, fixes: Vec<Fix>, text: &str) {
+    let parts: Vec<_> = fixes
+        .into_iter()
+        .map(|fix| {
+            let place = Place {
+                file: fix.start.file,
+                line: fix.start.line,
+                column: fix.start.byte_column,
+                end_line: fix.next.line,
+                end_column: fix.next.byte_column,
+            };
+            (place, fix.string)
+        })
+        .collect();
+    if !parts.is_empty() {
+        message.suggestions.push(Suggestion { text: text.to_owned(), parts });
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn an_error_under_a_warning_counts_as_the_error() {
+        let point = |c: u32| {
+            format!(
+                r#"{{"file":"a.c","line":5,"column":{c},"byte-column":{c},"display-column":{c}}}"#
+            )
+        };
+        let line = format!(
+            r#"[{{"kind":"warning","message":"missing terminating \" character","children":[{{"kind":"error","message":"missing terminating \" character","children":[],"locations":[{{"caret":{},"finish":{}}}]}}],"locations":[]}}]"#,
+            point(16),
+            point(21)
+        );
+        let read = read(&line).unwrap();
+        assert_eq!(read.len(), 1);
+        assert!(read[0].is_error());
+        assert_eq!(read[0].at.as_ref().map(|at| (at.column, at.end_column)), Some((16, 22)));
+    }
+}

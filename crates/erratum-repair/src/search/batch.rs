@@ -1,0 +1,101 @@
+//! Several messages that have nothing to do with each other are mended in one compile, where each
+//! has a fix that stands out. If anything speaks against the whole, each is tried by itself.
+
+use super::Depth;
+use super::node::Node;
+use super::trial::{Memory, Setting, Tried, weigh};
+use crate::fixes::{Candidate, weights as w};
+use crate::message::Message;
+use erratum_syntax::edit::{self, Edit, PositionMap};
+
+/// The best fix of the message that is looked at, joined by those of others of its phase; nothing if
+/// there are none, or it does not stand out itself.
+pub(super) fn joint(
+    node: &Node,
+    setting: &Setting,
+    best: &Candidate,
+    best_for: impl Fn(&Message, usize) -> Option<Candidate>,
+) -> Option<Candidate> {
+    if !best.then.is_empty() || best.score <= 0.0 {
+        return None;
+    }
+    let messages = &setting.report.messages;
+    let file = messages[setting.target].at.as_ref().map(|at| at.file.as_str());
+    let phase = |message: &Message| setting.diagnoser.phase(message);
+    let mut parts: Vec<Candidate> = vec![best.clone()];
+    let mut lines: Vec<u32> = lines_of(setting, best);
+    lines.extend(messages[setting.target].line());
+    let mut looked = 0;
+    for (index, message) in messages.iter().enumerate() {
+        if looked >= w::JOINT_LOOKS {
+            break;
+        }
+        let apart = message
+            .line()
+            .is_some_and(|line| lines.iter().all(|other| line.abs_diff(*other) >= w::APART));
+        if index == setting.target
+            || !message.is_error()
+            || !apart
+            || node.passed.contains(&index)
+            || message.at.as_ref().map(|at| at.file.as_str()) != file
+            || phase(message) != setting.phase
+        {
+            continue;
+        }
+        looked += 1;
+        let Some(candidate) = best_for(message, index).filter(|found| found.then.is_empty()) else {
+            continue;
+        };
+        let changed = lines_of(setting, &candidate);
+        let far =
+            changed.iter().all(|line| lines.iter().all(|other| line.abs_diff(*other) >= w::APART));
+        if far {
+            lines.extend(changed);
+            lines.extend(message.line());
+            parts.push(candidate);
+        }
+        if parts.len() >= w::JOINT {
+            break;
+        }
+    }
+    (parts.len() > 1).then(|| chained(parts))
+}
+
+/// The lines that a candidate changes, in the text before it.
+fn lines_of(setting: &Setting, candidate: &Candidate) -> Vec<u32> {
+    let source = |edit: &Edit| setting.program.file(&edit.file);
+    let lines = candidate.edits.iter().filter_map(|edit| Some((source(edit)?, edit)));
+    lines
+        .flat_map(|(source, edit)| [source.line_of(edit.start), source.line_of(edit.end)])
+        .collect()
+}
+
+/// Parts that were all made for the same text, as a chain in which each is in places of the text
+/// that the ones before left.
+fn chained(parts: Vec<Candidate>) -> Candidate {
+    let mut done: Vec<Candidate> = Vec::new();
+    for mut part in parts {
+        for edit in &mut part.edits {
+            for before in &done {
+                let map = PositionMap::new(&edit.file, &before.edits);
+                (edit.start, edit.end) = (map.forward(edit.start), map.forward(edit.end));
+            }
+        }
+        done.push(part);
+    }
+    let mut first = done.remove(0);
+    first.then = done;
+    first
+}
+
+/// The joint fix, if every message that it is for goes and nothing new is said of its phase.
+pub(super) fn hold(setting: &Setting, joint: Candidate, memory: &mut Memory) -> Option<Tried> {
+    let program = edit::apply_all(setting.program, &joint.sets()).ok()?;
+    // The first alone is compiled beside it: it is the next to be tried if the whole does not hold.
+    let alone = edit::apply(setting.program, &joint.edits).ok()?;
+    let report = memory.reports(&[program.clone(), alone], Depth::Errors).remove(0)?;
+    let targets: Vec<usize> = joint.then.iter().filter_map(|part| part.target).collect();
+    let tried = weigh(setting, joint, program, report)?;
+    let gone = targets.iter().all(|target| tried.difference.gone.contains(target));
+    (gone && !tried.objection).then_some(tried)
+}

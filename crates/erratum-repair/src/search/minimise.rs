@@ -1,0 +1,173 @@
+//! The proof of the whole: from the mended text each fix alone is taken back, and what the compiler
+//! then says comes from that mistake. A fix that can be taken back without a word was not needed.
+
+use super::compare::compare;
+use super::node::Node;
+use super::{Gravity, Report};
+use crate::message::Message;
+use erratum_syntax::edit::{self, Edit};
+use erratum_syntax::source::Program;
+use std::sync::Arc;
+
+/// What settling needs of the search.
+pub(super) trait Compiles {
+    /// What the compiler says of programs, its late warnings too.
+    fn reports(&mut self, programs: &[Program]) -> Vec<Option<Arc<Report>>>;
+    /// Whether the budget is spent.
+    fn expired(&self) -> bool;
+    /// Which messages count.
+    fn gravity(&self) -> Gravity;
+}
+
+/// One fix of the repair, with what was found out about it.
+pub(super) struct Unit {
+    /// Which step it belongs to.
+    pub step: usize,
+    /// Which part of that step's fix it is.
+    pub part: usize,
+    /// Its edits, as places of the file as the learner has it.
+    pub edits: Vec<Edit>,
+    /// Whether the program needs it.
+    pub needed: bool,
+    /// Indices of messages of the first compile that this mistake alone brings about.
+    pub brings: Vec<usize>,
+    /// How likely it was before it was tried.
+    score: f64,
+}
+
+/// The repair, settled.
+pub(super) struct Settled {
+    /// Its fixes, in the order of the steps.
+    pub units: Vec<Unit>,
+    /// The program with those that are needed.
+    pub mended: Program,
+}
+
+/// The fixes of a repair as edits of the file as the learner has it; nothing where a later one
+/// changes what an earlier one put in.
+fn units(node: &Node, original: &Program) -> Option<Vec<Unit>> {
+    let mut units = Vec::new();
+    let mut sets: Vec<&[Edit]> = Vec::new();
+    for (step, taken) in node.steps.iter().enumerate() {
+        let taken = taken.taken()?;
+        for (part, candidate) in taken.candidate.parts().enumerate() {
+            let back = |edit: &Edit| Edit {
+                start: edit::back(&edit.file, edit.start, &sets),
+                end: edit::back(&edit.file, edit.end, &sets),
+                ..edit.clone()
+            };
+            let edits = candidate.edits.iter().map(back).collect();
+            let score = candidate.score;
+            units.push(Unit { step, part, edits, needed: true, brings: Vec::new(), score });
+            sets.push(&candidate.edits);
+        }
+    }
+    let whole = with(original, &units, None)?;
+    let same = whole.files.iter().all(|file| {
+        node.program.file(file.name()).is_some_and(|mended| mended.bytes() == file.bytes())
+    });
+    same.then_some(units)
+}
+
+/// The program with the needed fixes, but for some.
+fn with(original: &Program, units: &[Unit], without: Option<&[usize]>) -> Option<Program> {
+    edit::apply(original, &edits(units, without)).ok()
+}
+
+fn edits(units: &[Unit], without: Option<&[usize]>) -> Vec<Edit> {
+    let left_out = |index: &usize| without.is_some_and(|without| without.contains(index));
+    let wanted = units.iter().enumerate().filter(|(index, unit)| unit.needed && !left_out(index));
+    wanted.flat_map(|(_, unit)| unit.edits.iter().cloned()).collect()
+}
+
+/// Takes the fixes back one by one; nothing if the repair is of one fix only, does not compile, or
+/// cannot be taken apart.
+pub(super) fn settle(
+    node: &Node,
+    first: &Report,
+    original: &Program,
+    compiles: &mut dyn Compiles,
+) -> Option<Settled> {
+    if node.report.messages.iter().any(Message::is_error) {
+        return None;
+    }
+    let mut units = units(node, original).filter(|units| units.len() > 1)?;
+    let usual = graves(&node.report, compiles.gravity());
+    loop {
+        let gone = take_back(&mut units, first, original, usual, compiles)?;
+        match gone {
+            Some(unneeded) => unneeded.into_iter().for_each(|index| units[index].needed = false),
+            None => break,
+        }
+    }
+    let mended = with(original, &units, None)?;
+    Some(Settled { units, mended })
+}
+
+fn graves(report: &Report, gravity: Gravity) -> usize {
+    report.messages.iter().filter(|message| gravity.counts(message)).count()
+}
+
+/// One round: notes what each fix keeps away. Gives those that are not needed, if any; nothing at
+/// all when the budget is spent.
+fn take_back(
+    units: &mut [Unit],
+    first: &Report,
+    original: &Program,
+    usual: usize,
+    compiles: &mut dyn Compiles,
+) -> Option<Option<Vec<usize>>> {
+    let needed: Vec<usize> = (0..units.len()).filter(|index| units[*index].needed).collect();
+    if needed.len() < 2 {
+        return Some(None);
+    }
+    let mut trials: Vec<Vec<usize>> = needed.iter().map(|index| vec![*index]).collect();
+    trials.extend(opposites(units, &needed));
+    let programs: Option<Vec<Program>> =
+        trials.iter().map(|trial| with(original, units, Some(trial))).collect();
+    let programs = programs?;
+    if compiles.expired() {
+        return None;
+    }
+    let reports = compiles.reports(&programs);
+    let gravity = compiles.gravity();
+    let mut spare: Vec<Vec<usize>> = Vec::new();
+    for ((trial, program), report) in trials.into_iter().zip(&programs).zip(reports) {
+        let Some(report) = report else { continue };
+        let errors = report.messages.iter().any(Message::is_error);
+        if !errors && graves(&report, gravity) <= usual {
+            spare.push(trial);
+            continue;
+        }
+        if let [only] = trial[..] {
+            let edits = edits(units, Some(&[only]));
+            let difference =
+                compare(&first.messages, original, &report.messages, program, &[&edits]);
+            units[only].brings = difference.stays.into_iter().map(|(old, _)| old).collect();
+            units[only].brings.sort_unstable();
+        }
+    }
+    // Of several that are not needed while the others are there, the least likely goes.
+    let score = |trial: &Vec<usize>| trial.iter().map(|index| units[*index].score).sum::<f64>();
+    Some(spare.into_iter().min_by(|a, b| b.len().cmp(&a.len()).then(score(a).total_cmp(&score(b)))))
+}
+
+/// Pairs of fixes of which one takes out what the other puts in: a wrong step, and one that makes
+/// up for it.
+fn opposites(units: &[Unit], needed: &[usize]) -> Vec<Vec<usize>> {
+    let puts = |unit: &Unit| unit.edits.iter().map(|edit| edit.text.trim()).collect::<String>();
+    let inserts = |unit: &Unit| unit.edits.iter().all(|edit| edit.start == edit.end);
+    let deletes = |unit: &Unit| unit.edits.iter().all(|edit| edit.text.trim().is_empty());
+    let mut pairs = Vec::new();
+    for (position, &a) in needed.iter().enumerate() {
+        for &b in &needed[position + 1..] {
+            let (one, other) = (&units[a], &units[b]);
+            let counter = (inserts(one) && deletes(other)) || (deletes(one) && inserts(other));
+            let short = puts(one).len() + puts(other).len() <= 2;
+            if counter && short {
+                pairs.push(vec![a, b]);
+            }
+        }
+    }
+    pairs
+}

@@ -1,0 +1,139 @@
+//! The search: tries fixes on copies, and tells roots from what only follows.
+//!
+//! One mistake after the other is mended in a copy, each by the fix that does best in the eyes of
+//! the compiler and of the ranking; what vanishes with it follows from it. Where no fix holds, the
+//! statement or block is switched off in the copy, so that the search can go on behind it.
+
+mod batch;
+mod blank;
+mod compare;
+mod judge;
+mod minimise;
+mod node;
+mod report;
+mod trial;
+mod walk;
+
+pub use judge::judge;
+pub use walk::Search;
+
+use crate::message::{Message, Severity};
+use crate::verdict::Verdict;
+use erratum_syntax::language::Language;
+use erratum_syntax::source::{Program, Source};
+
+/// How much of a program is checked.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Hash)]
+pub enum Depth {
+    /// Only what tells errors: the cheapest check.
+    Errors,
+    /// The warnings too that come late (unset variables, missing returns).
+    Full,
+}
+
+/// What a compile gave.
+#[derive(Clone, Debug, Default)]
+pub struct Report {
+    /// The messages, resolved: columns count characters.
+    pub messages: Vec<Message>,
+    /// The compiler's exit status, if it ended by itself.
+    pub exit: Option<i32>,
+    /// Messages that were too many to keep.
+    pub dropped: usize,
+}
+
+/// Something that compiles programs. The only way in which the core meets a compiler.
+pub trait Compile: Sync {
+    /// The compiler's name, as the catalogue's patterns use it.
+    fn compiler(&self) -> &str;
+
+    /// Compiles copies of programs, as many at a time as is good.
+    ///
+    /// # Errors
+    /// Each result by itself: a text for people, when the compiler could not be run to its end
+    /// (a limit was hit, it crashed).
+    fn compile(&self, programs: &[Program], depth: Depth) -> Vec<Result<Report, String>>;
+
+    /// How many programs are best given to [`Compile::compile`] at once.
+    fn width(&self) -> usize {
+        2
+    }
+
+    /// Whether [`Depth::Full`] tells more than [`Depth::Errors`].
+    fn has_depth(&self) -> bool {
+        false
+    }
+
+    /// Whether the budget of time is spent.
+    fn expired(&self) -> bool;
+
+    /// The text of a file that messages speak of and that the program does not hold yet.
+    fn source(&self, name: &str) -> Option<Source>;
+
+    /// The files beside the program whose names it may use: headers, sibling classes, modules.
+    fn neighbours(&self) -> Vec<Source> {
+        Vec::new()
+    }
+}
+
+/// Which warnings are looked at, once the errors are done with.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum Warnings {
+    /// Those that tell of a mistake.
+    Grave,
+    /// All of them, as if they were errors.
+    All,
+}
+
+/// What counts as a mistake to look for: errors, and some or all warnings.
+#[derive(Clone, Copy, Debug)]
+pub struct Gravity {
+    /// The language, which knows the warnings that tell of a mistake.
+    pub language: &'static Language,
+    /// Which warnings count.
+    pub warnings: Warnings,
+}
+
+impl Gravity {
+    /// What counts where nobody asks for more: errors, and warnings that tell of a mistake.
+    pub fn usual(language: &'static Language) -> Gravity {
+        Gravity { language, warnings: Warnings::Grave }
+    }
+
+    /// Whether a message is to be mended.
+    pub fn counts(&self, message: &Message) -> bool {
+        message.is_error()
+            || (self.warnings == Warnings::All && message.severity == Severity::Warning)
+            || (message.code.as_deref())
+                .is_some_and(|code| self.language.grave_warnings.contains(&code))
+    }
+}
+
+/// How far the search goes.
+#[derive(Clone, Copy, Debug)]
+pub struct Limits {
+    /// How many mistakes are looked for at most.
+    pub roots: usize,
+    /// Which warnings are looked at, after the errors.
+    pub warnings: Warnings,
+    /// How many alternatives are shown with a fix.
+    pub alternatives: usize,
+    /// How many texts the search may compile; `None` leaves the end to [`Compile::expired`]. With a
+    /// number, the same text gives the same verdict whatever the load of the machine.
+    pub compiles: Option<usize>,
+}
+
+impl Default for Limits {
+    fn default() -> Limits {
+        Limits { roots: 40, warnings: Warnings::Grave, alternatives: 3, compiles: None }
+    }
+}
+
+/// What the search found: the verdict, and the program with every first fix applied.
+#[derive(Clone, Debug)]
+pub struct Found {
+    /// The verdict. Its `build` is left for the caller to fill.
+    pub verdict: Verdict,
+    /// The program as it is at the end of the chain of fixes.
+    pub mended: Program,
+}

@@ -1,0 +1,158 @@
+//! A partial repair: the text as some steps have left it, and how it came there.
+
+use super::compare::compare;
+use super::trial::{Memory, Tried};
+use super::{Depth, Report};
+use crate::message::Message;
+use erratum_syntax::edit::{self, Edit};
+use erratum_syntax::source::Program;
+use std::collections::HashSet;
+use std::sync::Arc;
+
+/// One step of a repair: what was said, which message was looked at, and what was done.
+pub(super) struct Step {
+    /// The program before it.
+    pub before: Program,
+    /// What the compiler said of that.
+    pub report: Arc<Report>,
+    /// For each of those messages, its number in the first compile, if it was there.
+    pub origin: Arc<Vec<Option<usize>>>,
+    /// Index of the message that was looked at.
+    pub target: usize,
+    /// What was done.
+    pub done: Done,
+}
+
+/// What was done about a message.
+pub(super) enum Done {
+    /// One of the fixes that hold was taken; all of them, the best first.
+    Mended { held: Arc<Vec<Tried>>, pick: usize },
+    /// No fix holds; a part of the text was switched off.
+    Off(Box<Tried>),
+    /// Nothing helps; the message was passed over.
+    Passed,
+}
+
+impl Step {
+    /// What was tried and taken as done.
+    pub fn taken(&self) -> Option<&Tried> {
+        match &self.done {
+            Done::Mended { held, pick } => held.get(*pick),
+            Done::Off(off) => Some(off),
+            Done::Passed => None,
+        }
+    }
+}
+
+/// A partial repair.
+#[derive(Clone)]
+pub(super) struct Node {
+    /// The program as it is now.
+    pub program: Program,
+    /// What the compiler says of it.
+    pub report: Arc<Report>,
+    /// For each of those messages, its number in the first compile, if it was there.
+    pub origin: Arc<Vec<Option<usize>>>,
+    /// Messages (by index) that were passed over.
+    pub passed: HashSet<usize>,
+    /// How it came here.
+    pub steps: Vec<Arc<Step>>,
+    /// How doubtful the way here was; the search goes on with the least doubtful.
+    pub cost: f64,
+}
+
+impl Node {
+    /// The program as the learner has it.
+    pub fn first(program: &Program, report: Arc<Report>) -> Node {
+        let origin = (1..=report.messages.len()).map(Some).collect();
+        Node {
+            program: program.clone(),
+            report,
+            origin: Arc::new(origin),
+            passed: HashSet::new(),
+            steps: Vec::new(),
+            cost: 0.0,
+        }
+    }
+
+    /// The node after a step.
+    pub fn after(&self, done: Done, target: usize, cost: f64, memory: &mut Memory) -> Node {
+        let step = Arc::new(Step {
+            before: self.program.clone(),
+            report: self.report.clone(),
+            origin: self.origin.clone(),
+            target,
+            done,
+        });
+        let mut next = self.clone();
+        next.cost += cost;
+        next.steps.push(step.clone());
+        let Some(taken) = step.taken() else {
+            next.passed.insert(target);
+            return next;
+        };
+        let mut report = taken.report.clone();
+        if !report.messages.iter().any(Message::is_error) {
+            // Warnings that come late are only seen now.
+            let full = memory.reports(std::slice::from_ref(&taken.program), Depth::Full).remove(0);
+            report = full.unwrap_or(report);
+        }
+        let sets = taken.candidate.sets();
+        let difference =
+            compare(&self.report.messages, &self.program, &report.messages, &taken.program, &sets);
+        let mut origin = vec![None; report.messages.len()];
+        next.passed = HashSet::new();
+        for (old, new) in difference.stays {
+            origin[new] = self.origin[old];
+            if self.passed.contains(&old) {
+                next.passed.insert(new);
+            }
+        }
+        next.origin = Arc::new(origin);
+        next.program = taken.program.clone();
+        next.report = report;
+        next
+    }
+
+    /// Passes over what is newly said of some lines of a file: it is of the search's own making.
+    pub fn pass_new(&mut self, file: &str, lines: (u32, u32)) {
+        for (index, message) in self.report.messages.iter().enumerate() {
+            let here = message
+                .at
+                .as_ref()
+                .is_some_and(|at| at.file == file && (lines.0..=lines.1).contains(&at.line));
+            if here && self.origin[index].is_none() {
+                self.passed.insert(index);
+            }
+        }
+    }
+
+    /// Whether one of the steps started from this very text.
+    pub fn has_been(&self, program: &Program) -> bool {
+        let same = |before: &Program| {
+            program
+                .files
+                .iter()
+                .all(|file| before.file(file.name()).is_some_and(|old| old.bytes() == file.bytes()))
+        };
+        self.steps.iter().any(|step| same(&step.before))
+    }
+
+    /// All sets of edits so far, each in places of the text that the ones before left.
+    pub fn sets(&self) -> Vec<&[Edit]> {
+        let taken = self.steps.iter().filter_map(|step| step.taken());
+        taken.flat_map(|taken| taken.candidate.sets()).collect()
+    }
+
+    /// A byte of a file before the step of this number, as a byte of the file as the learner has it.
+    pub fn back(&self, file: &str, offset: usize, step: usize) -> usize {
+        let taken = self.steps[..step.min(self.steps.len())].iter().filter_map(|s| s.taken());
+        let sets: Vec<&[Edit]> = taken.flat_map(|taken| taken.candidate.sets()).collect();
+        edit::back(file, offset, &sets)
+    }
+
+    /// The lines of the text now that steps have changed, with their files.
+    pub fn changed_lines(&self) -> Vec<(String, u32)> {
+        edit::changed_lines(&self.program, &self.sets())
+    }
+}

@@ -1,0 +1,526 @@
+//! From a repair to a verdict: its steps become roots, and every message of the first compile gets
+//! its part.
+
+use super::compare::compare;
+use super::minimise::{Settled, Unit};
+use super::node::{Done, Node, Step};
+use super::trial::{Tried, warns};
+use super::walk::Texts;
+use super::{Compile, Found, Gravity, Limits, Report};
+use crate::describe::describe;
+use crate::diagnose::{Diagnoser, Diagnosis};
+use crate::explain::{Explained, explain, sound};
+use crate::fixes::{Candidate, Case, Certainty, weights as w};
+use crate::message::{Message, Place};
+use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Verdict};
+use erratum_catalogue::Captures;
+use erratum_syntax::edit::{self, Edit};
+use erratum_syntax::source::{Program, Source};
+use erratum_syntax::text::Text;
+use std::sync::Arc;
+
+/// What telling needs to know beside the repair.
+pub(super) struct Scene<'a, 'c> {
+    pub original: &'a Program,
+    pub gravity: Gravity,
+    pub limits: Limits,
+    pub diagnoser: &'a Diagnoser<'c>,
+    pub compile: &'a dyn Compile,
+    pub compiles: usize,
+    /// What the search has read already, and the files beside the program.
+    pub texts: &'a Texts,
+    pub beside: &'a [Arc<Text>],
+}
+
+/// A mistake that is to become a root.
+struct Draft<'a> {
+    /// Which step found it, and that step.
+    number: usize,
+    step: &'a Step,
+    /// The part of the step's fix that mends it; nothing if it has no fix.
+    part: Option<(usize, &'a Candidate)>,
+    /// What taking the fix back from the mended text has shown.
+    unit: Option<&'a Unit>,
+    /// Further fixes that mend the same slip.
+    merged: Vec<&'a Unit>,
+    /// Numbers of the messages that come from it.
+    owned: Vec<usize>,
+    /// Numbers of warnings, not looked at, that are gone once it is mended.
+    quiets: Vec<usize>,
+}
+
+impl Draft<'_> {
+    /// Index of the message that was looked at when it was found.
+    fn target(&self) -> usize {
+        self.part.and_then(|(_, candidate)| candidate.target).unwrap_or(self.step.target)
+    }
+
+    fn message(&self) -> &Message {
+        &self.step.report.messages[self.target()]
+    }
+}
+
+/// Writes the verdict.
+pub(super) fn tell(
+    scene: &Scene,
+    first: &Report,
+    node: &Node,
+    settled: Option<Settled>,
+    complete: bool,
+) -> Found {
+    let mut drafts = drafts(node, settled.as_ref());
+    attribute(scene, first, node, &mut drafts);
+    drafts.retain(|draft| draft.unit.is_none_or(|unit| unit.needed));
+    drop_explained(node, &mut drafts);
+    drop_artefacts(&mut drafts);
+    merge_neighbours(scene, &mut drafts);
+    // Of several mistakes that were found together, the one that was reported comes first.
+    drafts.sort_by_key(|draft| (draft.number, draft.owned.is_empty()));
+    let mut told = super::judge::told(first);
+    let teller = Teller { scene, node };
+    let mut roots = Vec::with_capacity(drafts.len());
+    for (index, draft) in drafts.iter().enumerate() {
+        let root = teller.root(index + 1, draft);
+        for (role, numbers) in [(Role::Root, &root.messages), (Role::Cascade, &root.follows)] {
+            for number in numbers {
+                let one = &mut told[number - 1];
+                (one.role, one.root) = (role, Some(root.id));
+            }
+        }
+        for number in &draft.quiets {
+            (told[number - 1].role, told[number - 1].root) = (Role::Cascade, Some(root.id));
+        }
+        roots.push(root);
+    }
+    let mended = settled.map_or_else(|| node.program.clone(), |settled| settled.mended);
+    let compiles = !node.report.messages.iter().any(Message::is_error);
+    let all = compiles && roots.iter().all(|root| root.warning || !root.fixes.is_empty());
+    sound::add(
+        &mut roots,
+        &told,
+        all,
+        scene.diagnoser.catalogue,
+        Some(scene.gravity.language),
+        |file| Some(teller.read(scene.original.file(file)?)),
+    );
+    let verdict = Verdict {
+        schema: SCHEMA,
+        build: Default::default(),
+        messages: told,
+        mended: all,
+        roots,
+        complete,
+        compiles: scene.compiles,
+        dropped: first.dropped,
+    };
+    Found { verdict, mended }
+}
+
+fn drafts<'a>(node: &'a Node, settled: Option<&'a Settled>) -> Vec<Draft<'a>> {
+    let mut drafts = Vec::new();
+    for (number, step) in node.steps.iter().enumerate() {
+        let mut push = |part: Option<(usize, &'a Candidate)>| {
+            let same =
+                |unit: &&Unit| Some((unit.step, unit.part)) == part.map(|(p, _)| (number, p));
+            let unit = settled.and_then(|settled| settled.units.iter().find(same));
+            drafts.push(Draft {
+                number,
+                step,
+                part,
+                unit,
+                merged: Vec::new(),
+                owned: Vec::new(),
+                quiets: Vec::new(),
+            });
+        };
+        match &step.done {
+            Done::Mended { held, pick } => {
+                held[*pick].candidate.parts().enumerate().for_each(|part| push(Some(part)));
+            }
+            Done::Off(_) | Done::Passed => push(None),
+        }
+    }
+    drafts
+}
+
+/// A message that was passed over, and that a later fix took away, was no mistake of its own.
+fn drop_explained(node: &Node, drafts: &mut Vec<Draft>) {
+    drafts.retain(|draft| {
+        let passed = matches!(draft.step.done, Done::Passed);
+        let reported = draft.step.origin[draft.target()].is_some();
+        let text = &draft.message().text;
+        let stays = node.report.messages.iter().any(|left| left.text == *text);
+        !passed || !draft.owned.is_empty() || (!reported && stays)
+    });
+}
+
+/// Once a part of the text was switched off, what nobody reported and no fix takes away is most
+/// likely of our own making.
+fn drop_artefacts(drafts: &mut Vec<Draft>) {
+    let off = drafts.iter().filter(|d| matches!(d.step.done, Done::Off(_))).map(|d| d.number).min();
+    drafts.retain(|draft| {
+        let later = off.is_some_and(|first| draft.number > first);
+        !(later && draft.part.is_none() && draft.owned.is_empty())
+    });
+}
+
+/// Two changes that touch each other were one slip, which took two steps.
+fn merge_neighbours(scene: &Scene, drafts: &mut Vec<Draft>) {
+    let span = |unit: &Unit| {
+        let first = unit.edits.first()?;
+        let start = unit.edits.iter().map(|edit| edit.start).min()?;
+        let end = unit.edits.iter().map(|edit| edit.end).max()?;
+        Some((first.file.clone(), start, end))
+    };
+    let mut index = 1;
+    while index < drafts.len() {
+        let near = (0..index).find(|before| {
+            let spans = (drafts[*before].unit.and_then(span), drafts[index].unit.and_then(span));
+            let (Some(one), Some(other)) = spans else { return false };
+            let line = |offset| scene.original.file(&one.0).map(|file| file.line_of(offset));
+            one.0 == other.0
+                && line(one.1) == line(other.1)
+                && one.1.max(other.1).saturating_sub(one.2.min(other.2)) <= NEAR
+        });
+        match near {
+            Some(before) => {
+                let gone = drafts.remove(index);
+                drafts[before].merged.extend(gone.unit);
+                drafts[before].owned.extend(gone.owned);
+                drafts[before].owned.sort_unstable();
+            }
+            None => index += 1,
+        }
+    }
+}
+
+/// How many bytes apart two changes are at most that were one slip.
+const NEAR: usize = 2;
+
+/// Puts each message of the first compile down to the mistake it comes from: to the only one that
+/// brings it about by itself, else to the one whose mending made it go.
+fn attribute(scene: &Scene, first: &Report, node: &Node, drafts: &mut [Draft]) {
+    let mut chain: Vec<Option<usize>> = vec![None; first.messages.len()];
+    // What was passed over and went away with a later fix comes from what that one mends.
+    let order = |passed: bool| {
+        let steps = node.steps.iter().enumerate();
+        steps.filter(move |(_, step)| step.taken().is_none() == passed)
+    };
+    for (number, step) in order(false).chain(order(true)) {
+        let own: Vec<usize> = (0..drafts.len()).filter(|at| drafts[*at].number == number).collect();
+        let gone = step.taken().map_or(&[][..], |taken| &taken.difference.gone[..]);
+        for index in gone.iter().chain([&step.target]) {
+            // Of several that were mended at once, the one whose message was nearest.
+            let line = step.report.messages[*index].line().unwrap_or(0);
+            let far = |at: &usize| drafts[*at].message().line().unwrap_or(0).abs_diff(line);
+            let targets = own.iter().copied().find(|at| drafts[*at].target() == *index);
+            let draft = targets.or_else(|| own.iter().copied().min_by_key(far));
+            if let (Some(message), Some(draft)) = (step.origin[*index], draft) {
+                chain[message - 1].get_or_insert(draft);
+            }
+        }
+    }
+    let gone = gone_at_the_end(scene, first, node);
+    for (index, message) in first.messages.iter().enumerate() {
+        if !scene.gravity.counts(message) {
+            if let Some(owner) = chain[index].filter(|_| gone.contains(&index)) {
+                drafts[owner].quiets.push(index + 1);
+            }
+            continue;
+        }
+        let needed = |at: usize| drafts[at].unit.is_none_or(|unit| unit.needed);
+        let claims: Vec<usize> = (0..drafts.len())
+            .filter(|at| needed(*at) && drafts[*at].unit.is_some_and(|u| u.brings.contains(&index)))
+            .collect();
+        let by_chain = chain[index].filter(|at| needed(*at));
+        let owner = match claims[..] {
+            [only] => Some(only),
+            [] => by_chain.or_else(|| nearest(message, drafts, chain[index].is_some())),
+            [some, ..] => by_chain.filter(|at| claims.contains(at)).or(Some(some)),
+        };
+        if let Some(owner) = owner {
+            drafts[owner].owned.push(index + 1);
+        }
+    }
+}
+
+/// The messages of the first compile that the last one, with all its warnings, does not give; nothing
+/// if it still gives errors, behind which warnings may hide.
+fn gone_at_the_end(scene: &Scene, first: &Report, node: &Node) -> Vec<usize> {
+    if node.report.messages.iter().any(Message::is_error) {
+        return Vec::new();
+    }
+    let (old, new) = (&first.messages, &node.report.messages);
+    compare(old, scene.original, new, &node.program, &node.sets()).gone
+}
+
+/// For a message whose step turned out not to be needed: the mistake whose message was nearest.
+fn nearest(message: &Message, drafts: &[Draft], lost: bool) -> Option<usize> {
+    let line = message.line().unwrap_or(0);
+    let far = |draft: &Draft| draft.message().line().unwrap_or(0).abs_diff(line);
+    (0..drafts.len())
+        .filter(|at| lost && drafts[*at].unit.is_some_and(|unit| unit.needed))
+        .min_by_key(|at| far(&drafts[*at]))
+}
+
+struct Teller<'a, 'c> {
+    scene: &'a Scene<'a, 'c>,
+    node: &'a Node,
+}
+
+impl Teller<'_, '_> {
+    fn root(&self, id: usize, draft: &Draft) -> Root {
+        let message = draft.message();
+        let diagnoser = self.scene.diagnoser;
+        let diagnosis = diagnoser.diagnose(message);
+        let fixes = self.fixes(draft);
+        let unknown = if message.is_error() { "other" } else { "other-warning" };
+        let alone = diagnosis.unproved().map(|found| (found.entry, found.captures.clone()));
+        let alone = alone.or_else(|| diagnoser.worded_by(message));
+        let usual = alone.as_ref().map_or(unknown, |(entry, _)| entry.id.as_str());
+        let mistake =
+            draft.part.map_or(usual, |(_, candidate)| candidate.mistake.as_str()).to_owned();
+        let at = match draft.part {
+            Some((part, candidate)) => self.faulty_place(draft, part, &candidate.edits),
+            None => self.reported_place(draft),
+        };
+        // The message that was looked at, if it comes from this mistake; else its first.
+        let target = draft.step.origin[draft.target()];
+        let direct = target
+            .filter(|number| draft.owned.contains(number))
+            .or_else(|| draft.owned.first().copied());
+        let follows = draft.owned.iter().copied().filter(|n| Some(*n) != direct).collect();
+        let mut words = self.captures(draft, &at, &diagnosis, &mistake);
+        if draft.part.is_none() {
+            // What the message itself names.
+            words.extend(alone.into_iter().flat_map(|(_, words)| words));
+        }
+        let texts = super::judge::texts(diagnoser.catalogue, &mistake, &words, message);
+        Root {
+            id,
+            messages: direct.into_iter().collect(),
+            hidden: direct.is_none(),
+            warning: warns(message),
+            area: diagnosis.phase,
+            mistake,
+            at,
+            evidence: Evidence::Proved,
+            follows,
+            title: texts.title,
+            meaning: texts.meaning,
+            advice: texts.advice,
+            reading: texts.reading,
+            explained: self.explained(draft, &diagnosis),
+            sound: None,
+            will_say: direct.is_none().then(|| message.text.clone()),
+            fixes,
+        }
+    }
+
+    /// A text, as the search has read it if it has.
+    fn read(&self, source: &Source) -> Arc<Text> {
+        let key = (source.name().to_owned(), Arc::from(source.bytes()));
+        let known = self.scene.texts.get(&key).cloned();
+        known.unwrap_or_else(|| Arc::new(Text::new(source, self.scene.gravity.language)))
+    }
+
+    /// What the message says, with its places in the file as the learner has it.
+    fn explained(&self, draft: &Draft, diagnosis: &Diagnosis) -> Explained {
+        let message = draft.message();
+        let before = &draft.step.before;
+        let read = |source: &Source| self.read(source);
+        let file = message.at.as_ref().and_then(|at| before.file(&at.file));
+        let others = before
+            .files
+            .iter()
+            .filter(|other| file.is_some_and(|file| file.name() != other.name()));
+        let all = &draft.step.report.messages;
+        let case = file
+            .and_then(|file| Case::new(before, read(file), message, all, diagnosis))
+            .map(|case| {
+                let others = others.map(read).chain(self.scene.beside.iter().cloned());
+                case.with_others(others.collect())
+            });
+        let mut explained = explain(message, self.scene.diagnoser, case.as_ref());
+        for place in explained.places_mut() {
+            if let (Some(now), Some(original)) =
+                (before.file(&place.file), self.original(&place.file))
+            {
+                let (start, end) = place.range(now);
+                let start = self.node.back(&place.file, start, draft.number);
+                let end = self.node.back(&place.file, end, draft.number);
+                *place = Place::of(&original, start, end.max(start));
+            }
+        }
+        explained
+    }
+
+    fn captures(
+        &self,
+        draft: &Draft,
+        at: &Place,
+        diagnosis: &Diagnosis,
+        mistake: &str,
+    ) -> Captures {
+        let matches = &diagnosis.matches;
+        let captured = matches.iter().find(|m| m.entry.id == mistake).or(matches.first());
+        let mut words = captured.map(|m| m.captures.clone()).unwrap_or_default();
+        words.insert("line".into(), at.line.to_string());
+        words.insert("file".into(), at.file.clone());
+        if draft.message().at.is_some() {
+            let line = self.reported_place(draft).line;
+            words.insert("reported".into(), line.to_string());
+        }
+        if let Some((part, candidate)) = draft.part
+            && let Some(edit) = candidate.edits.first()
+            && let Some(program) = self.before(draft, part)
+            && let Some(source) = program.file(&edit.file)
+        {
+            let old = source.slice(edit.start, edit.end).trim().to_owned();
+            for (name, text) in [("old", old), ("new", edit.text.trim().to_owned())] {
+                if !text.is_empty() && !text.contains('\n') {
+                    words.insert(name.into(), text);
+                }
+            }
+        }
+        words
+    }
+
+    /// The program before a part of a step's fix.
+    fn before(&self, draft: &Draft, part: usize) -> Option<Program> {
+        let sets = draft.step.taken().map(|taken| taken.candidate.sets()).unwrap_or_default();
+        edit::apply_all(&draft.step.before, &sets[..part.min(sets.len())]).ok()
+    }
+
+    fn original(&self, name: &str) -> Option<Source> {
+        self.scene.original.file(name).cloned().or_else(|| self.scene.compile.source(name))
+    }
+
+    /// A byte before a part of a step's fix, as a byte of the file as the learner has it.
+    fn back(&self, draft: &Draft, part: usize, file: &str, offset: usize) -> usize {
+        let sets = draft.step.taken().map(|taken| taken.candidate.sets()).unwrap_or_default();
+        let within = edit::back(file, offset, &sets[..part.min(sets.len())]);
+        self.node.back(file, within, draft.number)
+    }
+
+    /// Where the message of a mistake points, in the file as the learner has it.
+    fn reported_place(&self, draft: &Draft) -> Place {
+        let (step, number, message) = (draft.step, draft.number, draft.message());
+        let Some(place) = &message.at else {
+            let first = step.before.files.first().map_or("", |file| file.name());
+            return Place::point(first, 1, 1);
+        };
+        let (Some(now), Some(original)) =
+            (step.before.file(&place.file), self.original(&place.file))
+        else {
+            return place.clone();
+        };
+        let (start, end) = place.range(now);
+        let start = self.node.back(&place.file, start, number);
+        let end = self.node.back(&place.file, end, number);
+        Place::of(&original, start, end.max(start))
+    }
+
+    fn faulty_place(&self, draft: &Draft, part: usize, edits: &[Edit]) -> Place {
+        let Some(edit) = edits.iter().min_by_key(|edit| (&edit.file, edit.start)) else {
+            return Place::point("", 1, 1);
+        };
+        let Some(original) = self.original(&edit.file) else {
+            return Place::point(&edit.file, 1, 1);
+        };
+        let mut start = self.back(draft, part, &edit.file, edit.start);
+        let mut end = self.back(draft, part, &edit.file, edit.end);
+        // A line that is added after another one: the place is where it will stand.
+        let bytes = original.bytes();
+        let whole =
+            |from: usize, to: usize| from < to && bytes[from..to.min(bytes.len())].ends_with(b"\n");
+        if edit.start != edit.end && whole(start, end) {
+            end -= 1;
+        }
+        while start < end && bytes[start].is_ascii_whitespace() {
+            start += 1;
+        }
+        Place::of(&original, start, end)
+    }
+
+    /// The fix that was taken, and those worth showing beside it.
+    fn fixes(&self, draft: &Draft) -> Vec<Fix> {
+        let Done::Mended { held, pick } = &draft.step.done else { return Vec::new() };
+        let Some((part, candidate)) = draft.part else { return Vec::new() };
+        let best = &held[*pick];
+        let mut first = self.fix(draft, part, 1, best, candidate);
+        let next = held.get(pick + 1);
+        let close = next.is_some_and(|next| {
+            let behind = best.total - next.total;
+            let other = next.candidate.mistake != candidate.mistake;
+            (other && behind < w::CLOSE) || behind < w::EQUAL
+        });
+        if close {
+            first.certainty = Certainty::Guess;
+        }
+        let mut fixes = vec![first];
+        if best.candidate.then.is_empty() && draft.merged.is_empty() {
+            let fair = held[pick + 1..].iter().filter(|tried| {
+                !tried.objection
+                    && tried.total > best.total - w::ALTERNATIVE
+                    && tried.candidate.then.is_empty()
+            });
+            for tried in fair.take(self.scene.limits.alternatives) {
+                fixes.push(self.fix(draft, 0, fixes.len() + 1, tried, &tried.candidate));
+            }
+        }
+        fixes
+    }
+
+    fn fix(
+        &self,
+        draft: &Draft,
+        part: usize,
+        id: usize,
+        tried: &Tried,
+        candidate: &Candidate,
+    ) -> Fix {
+        let back = |edit: &Edit| Edit {
+            start: self.back(draft, part, &edit.file, edit.start),
+            end: self.back(draft, part, &edit.file, edit.end),
+            ..edit.clone()
+        };
+        let mut bytes: Vec<Edit> = candidate.edits.iter().map(back).collect();
+        if id == 1 {
+            bytes.extend(draft.merged.iter().flat_map(|unit| unit.edits.iter().cloned()));
+        }
+        let changes = bytes.iter().filter_map(|edit| {
+            let source = self.original(&edit.file)?;
+            Some(Change { at: Place::of(&source, edit.start, edit.end), text: edit.text.clone() })
+        });
+        let mut original = self.scene.original.clone();
+        for edit in &bytes {
+            if original.file(&edit.file).is_none()
+                && let Some(source) = self.scene.compile.source(&edit.file)
+            {
+                original.set(source);
+            }
+        }
+        let gravity = self.scene.gravity;
+        let old = &draft.step.report.messages;
+        let mut clears: Vec<usize> = (tried.difference.gone.iter())
+            .filter(|index| gravity.counts(&old[**index]))
+            .filter_map(|index| draft.step.origin[*index])
+            .collect();
+        if draft.unit.is_some() && id == 1 {
+            clears.clone_from(&draft.owned);
+        }
+        let new = tried.difference.new.iter();
+        Fix {
+            id,
+            title: describe(&original, &bytes),
+            mistake: candidate.mistake,
+            evidence: Evidence::Proved,
+            certainty: candidate.certainty,
+            edits: changes.collect(),
+            clears,
+            reveals: new.filter(|i| gravity.counts(&tried.report.messages[**i])).count(),
+            bytes,
+        }
+    }
+}

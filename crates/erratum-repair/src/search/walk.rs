@@ -1,0 +1,367 @@
+//! The search: one mistake after the other is mended in a copy, by the fix that does best in the
+//! eyes of the compiler and of the ranking. Where that leads into trouble, the search goes back to
+//! the next best of an earlier step: among partial repairs it always goes on with the least
+//! doubtful one.
+
+use super::node::{Done, Node};
+use super::trial::{Memory, Setting, Tried, try_all};
+use super::{Compile, Depth, Found, Gravity, Limits, Report, batch, blank, minimise, report};
+use crate::diagnose::Diagnoser;
+use crate::fixes::{self, Candidate, Case, weights as w};
+use crate::message::Message;
+use erratum_catalogue::{Catalogue, MistakeId, Phase};
+use erratum_syntax::language::Language;
+use erratum_syntax::names::NameKind;
+use erratum_syntax::source::Program;
+use erratum_syntax::text::Text;
+use std::collections::HashMap;
+use std::rc::Rc;
+use std::sync::Arc;
+
+/// The texts that were read, by their file's name and bytes.
+pub(super) type Texts = HashMap<(String, Arc<[u8]>), Arc<Text>>;
+
+/// Finds the mistakes of a program by trying fixes on copies.
+///
+/// [`Search::new`] says what is looked at, [`Search::limits`] how far; [`Search::run`] takes the
+/// report of the program as it stands and returns what was [`Found`].
+pub struct Search<'a> {
+    original: &'a Program,
+    diagnoser: Rc<Diagnoser<'a>>,
+    language: &'static Language,
+    limits: Limits,
+    memory: Memory<'a>,
+    compile: &'a dyn Compile,
+    texts: Texts,
+    /// The files beside the program, read when they are first asked for.
+    neighbours: Option<Vec<Arc<Text>>>,
+}
+
+/// How many files beside the program are read for their names, and how large they may be, in bytes.
+const NEIGHBOURS: (usize, usize) = (40, 200_000);
+
+impl<'a> Search<'a> {
+    /// A search with the usual [`Limits`].
+    pub fn new(
+        catalogue: &'a Catalogue,
+        program: &'a Program,
+        language: &'static Language,
+        compile: &'a dyn Compile,
+    ) -> Search<'a> {
+        let limits = Limits::default();
+        let memory = Memory::new(compile, limits.compiles);
+        Search {
+            original: program,
+            diagnoser: Rc::new(Diagnoser::new(catalogue, compile.compiler())),
+            language,
+            limits,
+            memory,
+            compile,
+            texts: HashMap::new(),
+            neighbours: None,
+        }
+    }
+
+    /// Sets how far the search goes.
+    pub fn limits(mut self, limits: Limits) -> Search<'a> {
+        self.memory.limit(limits.compiles);
+        self.limits = limits;
+        self
+    }
+
+    /// Runs the search from the report of the program as it stands.
+    pub fn run(mut self, first: Report) -> Found {
+        let first = Arc::new(first);
+        self.memory.remember(self.original, Depth::Full, first.clone());
+        self.memory.remember(self.original, Depth::Errors, first.clone());
+        let (last, complete) = self.walk(Node::first(self.original, first.clone()));
+        let settled = if complete {
+            minimise::settle(&last, &first, &self.whole(&last), &mut self)
+        } else {
+            None
+        };
+        report::tell(&self.scene(), &first, &last, settled, complete)
+    }
+
+    /// The program as the learner has it, with the files beside it that the repair has touched.
+    fn whole(&self, last: &Node) -> Program {
+        let mut whole = self.original.clone();
+        for file in &last.program.files {
+            if whole.file(file.name()).is_none()
+                && let Some(source) = self.compile.source(file.name())
+            {
+                whole.set(source);
+            }
+        }
+        whole
+    }
+
+    fn gravity(&self) -> Gravity {
+        Gravity { language: self.language, warnings: self.limits.warnings }
+    }
+
+    /// What telling the result needs to know.
+    fn scene(&self) -> report::Scene<'_, 'a> {
+        report::Scene {
+            original: self.original,
+            gravity: self.gravity(),
+            limits: self.limits,
+            diagnoser: &self.diagnoser,
+            compile: self.compile,
+            compiles: self.memory.compiles,
+            texts: &self.texts,
+            beside: self.neighbours.as_deref().unwrap_or_default(),
+        }
+    }
+
+    /// Goes on with the least doubtful partial repair until one is done or the budget ends; true if
+    /// nothing is left to try.
+    fn walk(&mut self, first: Node) -> (Node, bool) {
+        let mut queue = vec![first];
+        let mut detours = 0;
+        let mut deepest = 0;
+        while let Some(node) = take_cheapest(&mut queue) {
+            let Some(target) = self.next_target(&node) else { return (node, true) };
+            if self.memory.expired() || node.steps.len() >= self.limits.roots {
+                queue.push(node);
+                break;
+            }
+            // Going back is a detour; there is no end of them.
+            if node.steps.len() < deepest {
+                detours += 1;
+                if detours > w::DETOURS {
+                    continue;
+                }
+            }
+            deepest = deepest.max(node.steps.len());
+            self.expand(node, target, &mut queue);
+        }
+        // The budget is spent: the repair that has come furthest.
+        let left = |node: &Node| node.report.messages.iter().filter(|m| m.is_error()).count();
+        let rank = |node: &Node| node.cost + left(node) as f64 * 0.5 - node.steps.len() as f64;
+        let best = queue.into_iter().min_by(|a, b| rank(a).total_cmp(&rank(b)));
+        let empty = || Node::first(self.original, Arc::default());
+        (best.unwrap_or_else(empty), false)
+    }
+
+    /// The message to mend next: what spoils the reading of the text first, then errors as they
+    /// came, then warnings that tell of a mistake.
+    fn next_target(&self, node: &Node) -> Option<usize> {
+        let messages = &node.report.messages;
+        let open = || (0..messages.len()).filter(|index| !node.passed.contains(index));
+        let lexical = |m: &Message| m.is_error() && self.diagnoser.phase(m) == Phase::Lexical;
+        open()
+            .find(|index| lexical(&messages[*index]))
+            .or_else(|| {
+                // A name that is said not to be used may be used once the rest is mended.
+                let spare = |m: &Message| self.diagnoser.diagnose(m).shows(MistakeId::UnusedName);
+                let errors = || open().filter(|index| messages[*index].is_error());
+                errors().find(|index| !spare(&messages[*index])).or_else(|| errors().next())
+            })
+            .or_else(|| {
+                let wanted = !messages.iter().any(Message::is_error);
+                // Warnings hide nothing from each other: they come as they stand in the text.
+                open()
+                    .filter(|index| wanted && self.gravity().counts(&messages[*index]))
+                    .min_by_key(|index| messages[*index].line())
+            })
+    }
+
+    fn text(&mut self, program: &Program, name: &str) -> Option<Arc<Text>> {
+        let source = program.file(name)?;
+        let key = (name.to_owned(), Arc::from(source.bytes()));
+        let language = self.language;
+        Some(self.texts.entry(key).or_insert_with(|| Arc::new(Text::new(source, language))).clone())
+    }
+
+    /// The other files of a program, and those beside it.
+    fn others(&mut self, program: &Program, name: &str) -> Vec<Arc<Text>> {
+        let names: Vec<String> = program
+            .files
+            .iter()
+            .map(|file| file.name().to_owned())
+            .filter(|other| other != name)
+            .take(NEIGHBOURS.0)
+            .collect();
+        let mut all: Vec<Arc<Text>> =
+            names.iter().filter_map(|other| self.text(program, other)).collect();
+        let (language, compile) = (self.language, self.compile);
+        let beside = self.neighbours.get_or_insert_with(|| {
+            let found = compile.neighbours().into_iter();
+            found
+                .filter(|source| source.bytes().len() <= NEIGHBOURS.1)
+                .take(NEIGHBOURS.0)
+                .map(|source| Arc::new(Text::new(&source, language)))
+                .collect()
+        });
+        let held = |text: &&Arc<Text>| program.file(text.lexed.source.name()).is_none();
+        all.extend(beside.iter().filter(held).cloned());
+        all
+    }
+
+    /// The file a message is about: where it points, or the program's first.
+    fn file_of(&self, message: &Message) -> String {
+        let first =
+            self.original.files.first().map_or(String::new(), |file| file.name().to_owned());
+        message.at.as_ref().map_or(first, |at| at.file.clone())
+    }
+
+    /// Puts what can come after a node into the queue.
+    fn expand(&mut self, mut node: Node, target: usize, queue: &mut Vec<Node>) {
+        let report = node.report.clone();
+        let message = &report.messages[target];
+        let diagnoser = self.diagnoser.clone();
+        let diagnosis = diagnoser.diagnose(message);
+        let phase = diagnosis.phase;
+        let file = self.file_of(message);
+        if node.program.file(&file).is_none()
+            && let Some(source) = self.compile.source(&file)
+        {
+            node.program.set(source);
+        }
+        let Some(text) = self.text(&node.program, &file) else {
+            queue.push(node.after(Done::Passed, target, w::GAVE_UP, &mut self.memory));
+            return;
+        };
+        let setting = Setting {
+            program: &node.program,
+            text: &text,
+            gravity: self.gravity(),
+            report: &report,
+            target,
+            phase,
+            diagnoser: &diagnoser,
+        };
+        // Only unknown names send the search to other files.
+        let others =
+            if phase >= Phase::Name { self.others(&node.program, &file) } else { Vec::new() };
+        let case = Case::new(&node.program, text.clone(), message, &report.messages, &diagnosis)
+            .map(|case| case.with_others(others.clone()));
+        let candidates = match &case {
+            Some(case) => fixes::candidates(case),
+            None => fixes::candidates_without_code(&text),
+        };
+        let second = candidates.get(1).map_or(f64::NEG_INFINITY, |next| next.score);
+        let clear = candidates.first().filter(|best| best.score - second >= w::STANDS_OUT);
+        let joint = clear.and_then(|best| {
+            batch::joint(&node, &setting, best, |message, index| {
+                self.best_for(&node, message, index, &others)
+            })
+        });
+        if let Some(joint) = joint
+            && let Some(tried) = batch::hold(&setting, joint, &mut self.memory)
+        {
+            let done = Done::Mended { held: Arc::new(vec![tried]), pick: 0 };
+            queue.push(node.after(done, target, 0.0, &mut self.memory));
+            return;
+        }
+        let held: Vec<Tried> = try_all(&setting, candidates, &mut self.memory)
+            .into_iter()
+            // A fix that leads back to where the search has been undoes another.
+            .filter(|tried| tried.total > 0.0 && !node.has_been(&tried.program))
+            .collect();
+        if held.is_empty() {
+            // A warning hides nothing, so nothing has to be switched off to see behind it.
+            let off = case
+                .filter(|_| message.is_error())
+                .and_then(|case| blank::switch_off(&case, &setting, &mut self.memory));
+            let inside = off.is_some().then(|| function_lines(&text, message)).flatten();
+            let done = off.map_or(Done::Passed, |off| Done::Off(Box::new(off)));
+            let mut next = node.after(done, target, w::GAVE_UP, &mut self.memory);
+            if let Some(lines) = inside {
+                next.pass_new(&file, lines);
+            }
+            queue.push(next);
+            return;
+        }
+        let again = touches_own_change(&node, message);
+        let held = Arc::new(held);
+        for pick in 0..held.len().min(1 + w::BRANCHES) {
+            let behind = held[0].total - held[pick].total;
+            if behind > w::BRANCH_GAP || (pick > 0 && held[pick].objection && !held[0].objection) {
+                continue;
+            }
+            let cost = behind + doubt(&held[pick]) + if again { w::AGAIN } else { 0.0 };
+            let done = Done::Mended { held: held.clone(), pick };
+            queue.push(node.after(done, target, cost, &mut self.memory));
+        }
+    }
+}
+
+impl Search<'_> {
+    /// The fix for another message of a node, if one stands out before anything is tried.
+    fn best_for(
+        &self,
+        node: &Node,
+        message: &Message,
+        index: usize,
+        others: &[Arc<Text>],
+    ) -> Option<Candidate> {
+        let diagnosis = self.diagnoser.diagnose(message);
+        let source = node.program.file(&message.at.as_ref()?.file)?;
+        let key = (source.name().to_owned(), Arc::from(source.bytes()));
+        let text = self.texts.get(&key)?.clone();
+        let case = Case::new(&node.program, text, message, &node.report.messages, &diagnosis)?
+            .with_others(others.to_vec());
+        let mut all = fixes::candidates(&case).into_iter();
+        let mut best = all.next()?;
+        let second = all.next().map_or(f64::NEG_INFINITY, |next| next.score);
+        best.target = Some(index);
+        (best.score - second >= w::STANDS_OUT && best.score > 0.0).then_some(best)
+    }
+}
+
+impl minimise::Compiles for Search<'_> {
+    fn reports(&mut self, programs: &[Program]) -> Vec<Option<Arc<Report>>> {
+        self.memory.reports(programs, Depth::Full)
+    }
+
+    fn expired(&self) -> bool {
+        self.memory.expired()
+    }
+
+    fn gravity(&self) -> Gravity {
+        self.gravity()
+    }
+}
+
+/// The least doubtful node; of several, the one that has come furthest.
+fn take_cheapest(queue: &mut Vec<Node>) -> Option<Node> {
+    let order =
+        |a: &Node, b: &Node| a.cost.total_cmp(&b.cost).then(b.steps.len().cmp(&a.steps.len()));
+    let index = (0..queue.len()).min_by(|a, b| order(&queue[*a], &queue[*b]))?;
+    // Of equals the first found stays first.
+    Some(queue.remove(index))
+}
+
+/// How much a fix that holds is to be doubted.
+fn doubt(tried: &Tried) -> f64 {
+    (w::USUAL_TOTAL - tried.total).max(0.0) * w::PER_BELOW_USUAL
+}
+
+/// Whether a message is about a line that an earlier step changed: a sign that it changed it wrong.
+fn touches_own_change(node: &Node, message: &Message) -> bool {
+    let Some(at) = &message.at else { return false };
+    node.changed_lines().iter().any(|(file, line)| *file == at.file && *line == at.line)
+}
+
+/// The lines of the function that a message points into, from its header to its end.
+fn function_lines(text: &Text, message: &Message) -> Option<(u32, u32)> {
+    let (lexed, pairs) = (&text.lexed, &text.pairs);
+    let at = lexed.at(message.at.as_ref()?.range(&lexed.source).0);
+    let function = |open: usize| {
+        let line = lexed.code[open].line;
+        let header = line.saturating_sub(1)..=line;
+        let declared = text.names.declared.iter().any(|declared| {
+            declared.kind == NameKind::Function && header.contains(&lexed.code[declared.token].line)
+        });
+        declared.then_some(line.saturating_sub(1))
+    };
+    let mut open = pairs.block_of(lexed, at)?;
+    loop {
+        if let (Some(first), Some(close)) = (function(open), pairs.partner[open]) {
+            return Some((first, lexed.code.get(close)?.line));
+        }
+        open = pairs.block_of(lexed, open)?;
+    }
+}

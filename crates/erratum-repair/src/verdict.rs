@@ -1,0 +1,199 @@
+//! The result: what is a root, what only follows, what to do. This is also the JSON that the
+//! program prints; its schema stands in `docs/verdict.schema.json`. Fields may be added, not
+//! changed.
+
+use crate::explain::{Explained, Sound};
+use crate::fixes::Certainty;
+use crate::message::{Note, Place, Severity};
+use erratum_catalogue::{MistakeId, Phase};
+use erratum_syntax::edit::Edit;
+use serde::Serialize;
+
+/// The name and version of the JSON's form.
+pub const SCHEMA: &str = "erratum/verdict/1";
+
+/// Whether something was shown by compiling, or told from the text alone.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
+#[serde(rename_all = "lowercase")]
+pub enum Evidence {
+    /// Shown by compiling a copy.
+    Proved,
+    /// Told from the messages and the text.
+    Judged,
+}
+
+/// What part a message plays.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
+#[serde(rename_all = "lowercase")]
+pub enum Role {
+    /// Caused directly by a mistake.
+    Root,
+    /// Goes away by itself when a root is mended.
+    Cascade,
+    /// Not settled within the budget; or a warning that is left alone.
+    Unsettled,
+}
+
+/// How the program was compiled.
+#[derive(Clone, Debug, Default, PartialEq, Serialize)]
+pub struct Build {
+    /// Short name of the language.
+    pub language: String,
+    /// Name of the compiler, or empty for a saved log.
+    pub compiler: String,
+    /// Its version.
+    pub version: String,
+    /// What was run.
+    pub command: Vec<String>,
+    /// Its exit status; nothing if it did not end by itself, or for a saved log.
+    pub exit: Option<i32>,
+}
+
+/// A message with the part it plays.
+#[derive(Clone, Debug, Serialize)]
+pub struct Told {
+    /// Number, from 1, in the compiler's order.
+    pub id: usize,
+    /// How grave.
+    pub severity: Severity,
+    /// The compiler's code.
+    pub code: Option<String>,
+    /// What it says.
+    pub text: String,
+    /// Where it points.
+    pub at: Option<Place>,
+    /// Its remarks.
+    pub notes: Vec<Note>,
+    /// How often it was printed.
+    pub count: u32,
+    /// Its part.
+    pub role: Role,
+    /// The root it belongs to or follows from.
+    pub root: Option<usize>,
+}
+
+/// One change, as places in the file as it stands now.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+pub struct Change {
+    /// Where.
+    #[serde(flatten)]
+    pub at: Place,
+    /// What comes instead.
+    pub text: String,
+}
+
+/// A fix.
+#[derive(Clone, Debug, Serialize)]
+pub struct Fix {
+    /// Number within its root, from 1, the likeliest first.
+    pub id: usize,
+    /// What to do, in one line.
+    pub title: String,
+    /// The kind of mistake it mends.
+    pub mistake: MistakeId,
+    /// Whether it was tried.
+    pub evidence: Evidence,
+    /// Whether its meaning is known.
+    pub certainty: Certainty,
+    /// The changes.
+    pub edits: Vec<Change>,
+    /// The messages that go away with it.
+    pub clears: Vec<usize>,
+    /// How many messages become visible with it that were hidden.
+    pub reveals: usize,
+    /// The changes as bytes.
+    #[serde(skip)]
+    pub bytes: Vec<Edit>,
+}
+
+/// How well a message is known.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
+#[serde(rename_all = "lowercase")]
+pub enum Reading {
+    /// An entry of the catalogue knows the message, or its code.
+    Own,
+    /// Only the form of the message is known.
+    Form,
+    /// Nothing is known.
+    None,
+}
+
+/// A mistake with its messages and fixes.
+#[derive(Clone, Debug, Serialize)]
+pub struct Root {
+    /// Number, from 1, in the order in which to mend.
+    pub id: usize,
+    /// The messages it caused directly.
+    pub messages: Vec<usize>,
+    /// Whether the compiler has not reported it yet.
+    pub hidden: bool,
+    /// Whether the compiler only warns of it.
+    pub warning: bool,
+    /// The kind of mistake: an entry of the catalogue.
+    pub mistake: String,
+    /// When compilers notice such a mistake: the kind of error, and what comes after it.
+    pub area: Phase,
+    /// Where the text must change.
+    pub at: Place,
+    /// How it is known.
+    pub evidence: Evidence,
+    /// The messages that go away by themselves with it.
+    pub follows: Vec<usize>,
+    /// What is wrong, in one line.
+    pub title: String,
+    /// Why, in plain words.
+    pub meaning: String,
+    /// What to try where no fix holds.
+    pub advice: String,
+    /// How well its message is known.
+    pub reading: Reading,
+    /// What its message says, laid out.
+    #[serde(flatten)]
+    pub explained: Explained,
+    /// A line of the same kind that is right, if one shows the difference.
+    pub sound: Option<Sound>,
+    /// For a hidden root: what the compiler will say once the earlier ones are mended.
+    pub will_say: Option<String>,
+    /// The fixes, the likeliest first.
+    pub fixes: Vec<Fix>,
+}
+
+/// Everything that is known about a program.
+#[derive(Clone, Debug, Serialize)]
+pub struct Verdict {
+    /// [`SCHEMA`].
+    pub schema: &'static str,
+    /// How it was compiled.
+    pub build: Build,
+    /// What the compiler said.
+    pub messages: Vec<Told>,
+    /// The mistakes.
+    pub roots: Vec<Root>,
+    /// Whether the search came to its end: all of the program compiles with the first fixes, or
+    /// nothing is left to try. False when the budget ended it.
+    pub complete: bool,
+    /// Whether the program compiles once every first fix is applied.
+    pub mended: bool,
+    /// How many times a copy was compiled.
+    pub compiles: usize,
+    /// Messages that were too many to keep.
+    pub dropped: usize,
+}
+
+impl Verdict {
+    /// How many errors the compiler reported.
+    pub fn errors(&self) -> usize {
+        self.messages.iter().filter(|message| message.severity == Severity::Error).count()
+            + self.dropped
+    }
+
+    /// How many warnings the compiler gave.
+    pub fn warnings(&self) -> usize {
+        self.messages.iter().filter(|message| message.severity == Severity::Warning).count()
+    }
+
+    /// The message with that number.
+    pub fn message(&self, id: usize) -> Option<&Told> {
+        self.messages.get(id.checked_sub(1)?)
+    }
+}

@@ -1,0 +1,206 @@
+//! Shows a change, asks, writes it, and says what came of it: what `mend`, `demo` and the view with
+//! keys have in common.
+
+use crate::app::App;
+use crate::arguments::Mend;
+use crate::failure::Failure;
+use crate::show::{self, links::Links, terminal};
+use crate::{files, undo};
+use erratum_look::{Look, Plan, Session};
+use erratum_repair::message::Message;
+use erratum_repair::search::Gravity;
+use erratum_repair::verdict::Verdict;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::source::Program;
+use std::io::{IsTerminal, Write};
+use std::path::PathBuf;
+
+/// Mends files of the learner's, where it can be taken back, or (not `own`) a sample.
+pub fn mend(app: &App, mend: &Mend, own: bool) -> Result<u8, Failure> {
+    if mend.build.is_empty() && mend.files.is_empty() {
+        return Err(Failure::said("no file is named. `erratum mend FILE` mends a program."));
+    }
+    let builder = app.session(&mend.common, &mend.compile)?;
+    let mut session = builder.files(&mend.files).build_command(&mend.build).open()?;
+    let look = session.must_prove()?;
+    if mend.common.shown.json && !mend.yes && !mend.dry_run {
+        return Err(Failure::said("with --json there is nobody to ask: add --yes or --dry-run."));
+    }
+    let wanted = erratum_look::Mend { all: mend.all, pick: mend.pick, sure: mend.sure };
+    let plan = session.mend(&look, wanted)?;
+    if !mend.common.shown.json {
+        show_plan(&look, &plan, mend)?;
+    }
+    if plan.steps.is_empty() || mend.dry_run {
+        if mend.common.shown.json {
+            show_json(&look, mend)?;
+        }
+        return Ok(show::status(&look.verdict, &mend.common));
+    }
+    if !mend.yes && !agreed()? {
+        println_out(mend, "Nothing was changed.")?;
+        return Ok(show::status(&look.verdict, &mend.common));
+    }
+    write(&look.program, &plan.after, &|name| session.path(name), own)?;
+    after(&mut session, &look, &plan, mend, own)
+}
+
+fn show_json(look: &Look, mend: &Mend) -> Result<(), Failure> {
+    let (next, links) = (terminal::Next::Nothing, Links::none());
+    show::verdict(&look.verdict, &look.program, &mend.common, true, &next, &links)
+}
+
+fn show_plan(look: &Look, plan: &Plan, mend: &Mend) -> Result<(), Failure> {
+    let mut out = show::out(mend.common.shown.page.color);
+    let width = show::width(mend.common.shown.page.width);
+    let name = look.program.files.first().map_or("", |file| file.name());
+    if look.verdict.roots.is_empty() {
+        writeln!(out, "{name} compiles. There is nothing to mend.")?;
+    } else if plan.steps.is_empty() {
+        writeln!(out, "No fix was found that holds.")?;
+    } else if !mend.common.quiet {
+        for step in &plan.steps {
+            for line in textwrap::wrap(step, width.saturating_sub(2)) {
+                writeln!(out, "{line}")?;
+            }
+        }
+        writeln!(out)?;
+        let edits = whole_edits(&look.program, &plan.after);
+        terminal::changed_lines(&mut out, &look.program, &edits, width)?;
+        writeln!(out)?;
+    }
+    list(&mut out, "Left for you:", &plan.left, width)?;
+    out.flush()?;
+    Ok(())
+}
+
+/// The difference of two programs as one edit per file.
+fn whole_edits(before: &Program, after: &Program) -> Vec<Edit> {
+    let changed = before.files.iter().filter_map(|old| Some((old, after.file(old.name())?)));
+    changed
+        .filter(|(old, new)| old.bytes() != new.bytes())
+        .map(|(old, new)| {
+            Edit::replace(old.name(), 0, old.bytes().len(), String::from_utf8_lossy(new.bytes()))
+        })
+        .collect()
+}
+
+fn list(out: &mut impl Write, head: &str, items: &[String], width: usize) -> Result<(), Failure> {
+    if !items.is_empty() {
+        writeln!(out, "{head}")?;
+    }
+    for item in items {
+        show::paragraph(out, width, "  - ", "    ", item)?;
+    }
+    Ok(())
+}
+
+fn agreed() -> Result<bool, Failure> {
+    if !std::io::stdin().is_terminal() {
+        return Err(Failure::said(
+            "there is nobody to ask. Add --yes to write the change, or --dry-run to only see it.",
+        ));
+    }
+    let asked =
+        dialoguer::Confirm::new().with_prompt("Make this change?").default(true).interact_opt();
+    match asked {
+        Ok(answer) => Ok(answer.unwrap_or(false)),
+        Err(_) => Ok(false),
+    }
+}
+
+/// Writes the files that changed, after noting how to take it back (if they are the learner's own).
+/// `path` says where a file stands.
+pub fn write(
+    before: &Program,
+    after: &Program,
+    path: &dyn Fn(&str) -> PathBuf,
+    own: bool,
+) -> Result<(), Failure> {
+    let mut changes = Vec::new();
+    for old in &before.files {
+        let Some(new) = after.file(old.name()).filter(|new| new.bytes() != old.bytes()) else {
+            continue;
+        };
+        changes.push(undo::Change {
+            path: files::target(&path(old.name()))?,
+            before: old.bytes().to_vec(),
+            after: new.bytes().to_vec(),
+        });
+    }
+    if own {
+        undo::note(&changes)?;
+    }
+    for change in &changes {
+        files::replace(&change.path, &change.before, &change.after)?;
+    }
+    Ok(())
+}
+
+fn println_out(mend: &Mend, text: &str) -> Result<(), Failure> {
+    let mut out = show::out(mend.common.shown.page.color);
+    writeln!(out, "{text}")?;
+    out.flush()?;
+    Ok(())
+}
+
+/// Compiles what was written and says what changed.
+fn after(
+    session: &mut Session,
+    look: &Look,
+    plan: &Plan,
+    mend: &Mend,
+    own: bool,
+) -> Result<u8, Failure> {
+    let report = session.report(&plan.after)?;
+    let warnings = session.limits().warnings;
+    let gravity = session.language().map(|language| Gravity { language, warnings });
+    // Warnings count where they are handled like errors.
+    let warns = |m: &Message| mend.common.warnings && gravity.is_some_and(|g| g.counts(m));
+    let counts = |m: &&Message| m.is_error() || warns(m);
+    let left = report.messages.iter().filter(counts).count();
+    let status = u8::from(left > 0);
+    if mend.common.shown.json {
+        show_json(&session.must_prove()?, mend)?;
+        return Ok(status);
+    }
+    let mut out = show::out(mend.common.shown.page.color);
+    let width = show::width(mend.common.shown.page.width);
+    let name = look.program.files.first().map_or("", |file| file.name());
+    writeln!(out, "{}", sentence(&look.verdict, name, left, mend.common.warnings))?;
+    list(&mut out, "A guess, so check it:", &plan.guesses, width)?;
+    if left > 0
+        && let Some(next) = report.messages.iter().find(counts)
+    {
+        let line = next.line().map_or(String::new(), |line| format!("line {line}: "));
+        list(&mut out, "The next message:", &[format!("{line}{}", next.text)], width)?;
+    }
+    if own {
+        writeln!(out, "`erratum undo` takes it back.")?;
+    }
+    out.flush()?;
+    Ok(status)
+}
+
+fn sentence(verdict: &Verdict, name: &str, left: usize, warnings: bool) -> String {
+    let before = verdict.errors() + if warnings { verdict.warnings() } else { 0 };
+    let what = if verdict.errors() == before { "errors" } else { "messages" };
+    match (before, left) {
+        (_, 0) if verdict.errors() == 0 && before > 0 => {
+            format!("Written. {name} compiles, and the compiler warns of nothing.")
+        }
+        (_, 0) => format!("Written. {name} compiles now."),
+        (before, left) if left < before => {
+            let verb = if left == 1 { "is" } else { "are" };
+            format!(
+                "Written. {} of {before} {what} {} gone; {left} {verb} left.",
+                before - left,
+                if before - left == 1 { "is" } else { "are" }
+            )
+        }
+        (_, left) => format!(
+            "Written. That mistake is gone, and {left} that {} hidden behind it can now be seen. That is progress.",
+            if left == 1 { "was" } else { "were" }
+        ),
+    }
+}
