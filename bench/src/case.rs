@@ -5,7 +5,7 @@ use crate::tally::Tally;
 use erratum_catalogue::Catalogue;
 use erratum_repair::message::Message;
 use erratum_repair::plant::Planted;
-use erratum_repair::search::{self, Compile, Depth, Found, Gravity, Limits, Search};
+use erratum_repair::search::{self, Compile, Depth, Found, Limits, Search, SeverityPolicy};
 use erratum_repair::verdict::{Role, Verdict};
 use erratum_syntax::edit;
 use erratum_syntax::lex::Lexed;
@@ -58,8 +58,8 @@ pub fn look(
     sample.lend(&mut session, false);
     let started = Instant::now();
     let first = session.first().unwrap_or_default();
-    let gravity = Gravity::usual(sample.language);
-    if !first.messages.iter().any(|message| gravity.counts(message)) {
+    let policy = SeverityPolicy::usual(sample.language);
+    if !first.messages.iter().any(|message| policy.counts(message)) {
         sample.lend(&mut session, true);
         return Ok(None);
     }

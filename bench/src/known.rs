@@ -8,7 +8,7 @@ use erratum_catalogue::Catalogue;
 use erratum_repair::diagnose::Diagnoser;
 use erratum_repair::message::{Message, Severity};
 use erratum_repair::plant::{KINDS, plant};
-use erratum_repair::search::{Compile, Gravity};
+use erratum_repair::search::{Compile, SeverityPolicy};
 use erratum_syntax::language::Language;
 use std::collections::BTreeMap;
 use std::error::Error;
@@ -92,7 +92,7 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
 
 fn planted(language: &'static Language, options: &Options) -> Result<(), Box<dyn Error>> {
     let mut count = Count::default();
-    let gravity = Gravity::usual(language);
+    let policy = SeverityPolicy::usual(language);
     let mut before: Option<Sample> = None;
     for (seed, path) in options.picked.programs(language)? {
         let mut sample = Sample::new(&path, language, true, before.take())?;
@@ -101,7 +101,7 @@ fn planted(language: &'static Language, options: &Options) -> Result<(), Box<dyn
             let mut session = sample.session(&planted.source)?;
             sample.lend(&mut session, false);
             let report = session.first().unwrap_or_default();
-            for message in report.messages.iter().filter(|message| gravity.counts(message)) {
+            for message in report.messages.iter().filter(|message| policy.counts(message)) {
                 count.add(message, session.compiler());
             }
             sample.lend(&mut session, true);

@@ -4,7 +4,7 @@ use erratum_catalogue::Catalogue;
 use erratum_compilers::{Limits, Project, Session, Toolbox};
 use erratum_repair::message::Message;
 use erratum_repair::plant::Planted;
-use erratum_repair::search::{Compile, Depth, Gravity, Search};
+use erratum_repair::search::{Compile, Depth, Search, SeverityPolicy};
 use erratum_syntax::edit::{self, Edit, PositionMap};
 use erratum_syntax::language::Language;
 use erratum_syntax::lex::Lexed;
@@ -91,8 +91,8 @@ impl Sample {
     fn messages(&self, program: &Program) -> Vec<Message> {
         let report = self.asked.compile(std::slice::from_ref(program), Depth::Full).remove(0);
         let all = report.map(|report| report.messages).unwrap_or_default();
-        let gravity = Gravity::usual(self.language);
-        all.into_iter().filter(|message| gravity.counts(message)).collect()
+        let policy = SeverityPolicy::usual(self.language);
+        all.into_iter().filter(|message| policy.counts(message)).collect()
     }
 
     /// Whether the compiler has an objection to a slip.

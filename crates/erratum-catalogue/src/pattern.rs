@@ -44,7 +44,7 @@ pub fn fixed_length(pattern: &str) -> usize {
 /// one character and as few as the rest of the pattern lets it.
 ///
 /// ```
-/// let words = crate::fits("'{name}' undeclared{*}", "'tdie' undeclared (first use)");
+/// let words = erratum_catalogue::fits("'{name}' undeclared{*}", "'tdie' undeclared (first use)");
 /// assert_eq!(words.unwrap()["name"], "tdie");
 /// ```
 pub fn fits(pattern: &str, text: &str) -> Option<Captures> {

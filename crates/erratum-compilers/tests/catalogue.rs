@@ -7,7 +7,7 @@ use erratum_catalogue::{Catalogue, Entry, Example};
 use erratum_compilers::{Limits, Project, Session, Toolbox};
 use erratum_repair::diagnose::Diagnoser;
 use erratum_repair::message::Message;
-use erratum_repair::search::{Compile, Gravity};
+use erratum_repair::search::{Compile, SeverityPolicy};
 use erratum_syntax::language;
 use support::have;
 
@@ -45,7 +45,7 @@ fn check(language: &str) {
     let catalogue = Catalogue::shipped();
     let examples =
         catalogue.entries().iter().filter_map(|entry| Some((entry, entry.examples.get(language)?)));
-    let gravity = Gravity::usual(language::by_id(language).unwrap());
+    let policy = SeverityPolicy::usual(language::by_id(language).unwrap());
     let (mut wrong, mut before) = (Vec::new(), None);
     for (entry, example) in examples {
         let (said, compiler) = messages(language, example, &example.wrong, &mut before);
@@ -66,7 +66,7 @@ fn check(language: &str) {
         }
         let (mut left, _) = messages(language, example, &example.right, &mut before);
         // Of warnings only those that tell of a mistake, and that of the entry itself.
-        left.retain(|message| gravity.counts(message) || fits(message));
+        left.retain(|message| policy.counts(message) || fits(message));
         if !left.is_empty() {
             wrong.push(format!(
                 "{}: its right example gives {:?}",

@@ -4,7 +4,7 @@ use crate::cancel::CancelToken;
 use crate::error::Error;
 use crate::session::Session;
 use erratum_catalogue::Catalogue;
-use erratum_repair::search::Limits;
+use erratum_repair::search::{Limits, Observer};
 use erratum_syntax::language::{self, Language};
 use std::path::PathBuf;
 use std::sync::Arc;
@@ -20,7 +20,7 @@ pub enum Budget {
 }
 
 /// What is looked at, and how. Every setting has a default but what is looked at.
-#[derive(Clone, Debug, Default)]
+#[derive(Default)]
 pub struct Builder {
     pub(crate) files: Vec<PathBuf>,
     pub(crate) command: Vec<String>,
@@ -32,6 +32,7 @@ pub struct Builder {
     pub(crate) limits: Limits,
     pub(crate) judge_only: bool,
     pub(crate) cancel: CancelToken,
+    pub(crate) observer: Option<Box<dyn Observer + Send>>,
 }
 
 impl Builder {
@@ -100,6 +101,12 @@ impl Builder {
     /// Sets the token that ends a search from elsewhere.
     pub fn cancel(mut self, cancel: CancelToken) -> Builder {
         self.cancel = cancel;
+        self
+    }
+
+    /// Sets who watches the searches: what they look at, try and take.
+    pub fn observer(mut self, observer: impl Observer + Send + 'static) -> Builder {
+        self.observer = Some(Box::new(observer));
         self
     }
 

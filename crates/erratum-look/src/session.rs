@@ -169,8 +169,11 @@ impl Session {
         }
         let language = prover.language();
         let compile = Cancellable { compile: prover.compile(), cancel: &self.options.cancel };
-        let found =
-            Search::new(&self.catalogue, program, language, &compile).limits(limits).run(report);
+        let mut search = Search::new(&self.catalogue, program, language, &compile).limits(limits);
+        if let Some(observer) = &mut self.options.observer {
+            search = search.observer(observer.as_mut());
+        }
+        let found = search.run(report);
         prover.lift_budget();
         found
     }

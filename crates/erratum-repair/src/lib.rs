@@ -39,6 +39,7 @@ pub mod narrow;
 pub mod plant;
 pub mod progress;
 pub mod read;
+pub mod score;
 pub mod search;
 pub mod structure;
 pub mod trace;

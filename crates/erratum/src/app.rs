@@ -3,6 +3,7 @@
 
 use crate::arguments::{Cli, Command, Common, Compile};
 use crate::failure::Failure;
+use crate::observing::Watchers;
 use erratum_catalogue::Catalogue;
 use erratum_catalogue::own::Problem;
 use erratum_compilers::Config;
@@ -37,8 +38,14 @@ impl App {
         Ok(App { catalogue })
     }
 
-    /// Sets a session up.
+    /// Sets a session up, watched by what the options ask for.
     pub fn session(&self, common: &Common, compile: &Compile) -> Result<Builder, Failure> {
+        let (watchers, _) = Watchers::new(common, compile);
+        Ok(self.plain_session(common, compile)?.observer(watchers))
+    }
+
+    /// Sets a session up that nobody watches yet.
+    pub fn plain_session(&self, common: &Common, compile: &Compile) -> Result<Builder, Failure> {
         let builder = Session::builder()
             .catalogue(self.catalogue.clone())
             .language(named_language(common)?)

@@ -8,7 +8,7 @@ use crate::show::{self, links::Links, terminal};
 use crate::{files, undo};
 use erratum_look::{Look, Plan, Session};
 use erratum_repair::message::Message;
-use erratum_repair::search::Gravity;
+use erratum_repair::search::SeverityPolicy;
 use erratum_repair::verdict::Verdict;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::source::Program;
@@ -154,9 +154,9 @@ fn after(
 ) -> Result<u8, Failure> {
     let report = session.report(&plan.after)?;
     let warnings = session.limits().warnings;
-    let gravity = session.language().map(|language| Gravity { language, warnings });
+    let policy = session.language().map(|language| SeverityPolicy { language, warnings });
     // Warnings count where they are handled like errors.
-    let warns = |m: &Message| mend.common.warnings && gravity.is_some_and(|g| g.counts(m));
+    let warns = |m: &Message| mend.common.warnings && policy.is_some_and(|g| g.counts(m));
     let counts = |m: &&Message| m.is_error() || warns(m);
     let left = report.messages.iter().filter(counts).count();
     let status = u8::from(left > 0);

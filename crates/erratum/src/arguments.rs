@@ -111,9 +111,9 @@ pub struct Common {
     /// One line for each mistake
     #[arg(short, long)]
     pub quiet: bool,
-    /// Say also what was run and how often
-    #[arg(short, long)]
-    pub verbose: bool,
+    /// Say also what was run and how often; twice (-vv): how the mistakes were found
+    #[arg(short, long, action = clap::ArgAction::Count)]
+    pub verbose: u8,
 }
 
 /// Options that all commands that compile share.
@@ -129,6 +129,9 @@ pub struct Compile {
     /// same answer on every machine
     #[arg(long, value_name = "N", value_parser = clap::value_parser!(u32).range(1..), conflicts_with = "budget")]
     pub compiles: Option<u32>,
+    /// Write down what the search does, as lines of JSON
+    #[arg(long, value_name = "FILE")]
+    pub trace: Option<PathBuf>,
 }
 
 fn seconds(text: &str) -> Result<f64, String> {

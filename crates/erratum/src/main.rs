@@ -15,6 +15,7 @@ mod failure;
 mod files;
 mod interactive;
 mod narrowing;
+mod observing;
 mod saved;
 mod show;
 mod stop;

@@ -1,10 +1,50 @@
 //! Odd brackets: their partner where the layout says it was meant, or the odd one taken out.
 
 use super::{Candidate, Case, weights as w};
+use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::pairs::{Odd, OddBracket, closing};
+
+/// Each place for a partner that the layout finds less likely than the first.
+const PARTNER_RANK: Factor = weight("a later place for its partner", -1.0);
+/// `} else` and its like: the bracket stands before what goes on with its statement.
+const GOES_ON: Factor = weight("what follows goes on with the statement", 0.5);
+/// A block whose lines are not indented was hardly opened on purpose.
+const FLAT_BLOCK: Factor = weight("nothing is indented behind it", 2.0);
+/// An indented block was opened on purpose.
+const DEEP_BLOCK: Factor = weight("a block is indented behind it", -3.0);
+/// Lines beside it are lists, each on one line.
+const LIST_OF_LINES: Factor = weight("lines beside it are lists of one line", 3.0);
+/// A list on one line without others beside it.
+const NO_LIST: Factor = weight("no list of one line", -1.0);
+/// The other groups of a list open at such a place.
+const GROUPS: Factor = weight("the groups beside it open so", 1.0);
+/// A block opens behind `then`, `do` and their like.
+const BLOCK_WORD: Factor = weight("a word stands there after which blocks open", 2.0);
+/// The line on which the compiler stops.
+const REPORTED_LINE: Factor = weight("the compiler stops there", 1.5);
+/// Each place for an opening word that is further up.
+const EACH_START: Factor = weight("a further place for the opening", -0.5);
+/// Parameters end before the arrow of their function.
+const PARAMETERS: Factor = weight("the parameters end before the arrow", 2.0);
+/// People forget to close rather than open by mistake.
+const SURPLUS_OPENING: Factor = weight("an opening bracket is seldom surplus", -1.0);
+/// The lost opening of a bracket that starts its line may be far above.
+const FAR_OPENING: Factor = weight("the opening may be many lines above", -0.5);
+/// Of two brackets that do not fit, the first is the wrong one more seldom.
+const MEETS_OTHER: Factor = weight("the other bracket of the two", -1.0);
+/// A bracket is added where one of another kind closes.
+const ADDED_BESIDE: Factor = weight("a bracket added beside the wrong one", -1.5);
+/// Behind a comma that follows a closed call, that call was closed too early.
+const CLOSED_EARLY: Factor = weight("it closes the call before its last argument", 2.5);
+/// Where another bracket closes too early, this one is the right end.
+const NOT_THE_EARLY_ONE: Factor = weight("another bracket closes too early", -1.0);
+/// One of two brackets side by side was typed twice.
+const SURPLUS_TWIN: Factor = weight("a bracket of its kind stands beside it", 2.0);
+/// A bracket that closes nothing was typed by mistake.
+const SURPLUS_ALONE: Factor = weight("it stands alone", 0.5);
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks(Recipe::BraceLine) {
@@ -39,7 +79,7 @@ fn brace_line(case: &Case, all: &mut Vec<Candidate>) {
 }
 
 /// Before the end of the file is no good place for a partner: it is only where nothing else fits.
-fn place_weight(case: &Case, before: usize) -> f64 {
+fn place_weight(case: &Case, before: usize) -> Factor {
     if before < case.lexed().code.len() { w::LAYOUT_PLACE } else { w::LAYOUT_PLACE / 2.0 }
 }
 
@@ -49,10 +89,11 @@ fn lost_close(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
     let mut places = odd.before.clone();
     places.push(lexed.code.len());
     for (rank, before) in places.into_iter().enumerate() {
-        let score = w::INSERT + w::PAIRS_MENDED + place_weight(case, before) - rank as f64;
+        let score =
+            w::INSERT + w::PAIRS_MENDED + place_weight(case, before) + PARTNER_RANK * rank as f64;
         all.push(Candidate::new(
             MistakeId::MissingBracket,
-            score,
+            score.clone(),
             vec![closing_line(case, odd.token, before)],
         ));
         let next = lexed.word(before);
@@ -61,14 +102,14 @@ fn lost_close(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
         if goes_on && lexed.is(odd.token, "{") {
             let text = if matches!(next, ";" | ")" | ",") { "}" } else { "} " };
             let edit = case.insert(lexed.code[before].start, text);
-            all.push(Candidate::new(MistakeId::MissingBracket, score + 0.5, vec![edit]));
+            all.push(Candidate::new(MistakeId::MissingBracket, score + GOES_ON, vec![edit]));
         }
     }
     one_line(case, odd, all);
     let flat = lexed.code.get(odd.token + 1).is_none_or(|next| {
         next.line > open.line && lexed.source.indent(next.line) <= lexed.source.indent(open.line)
     });
-    let score = w::DELETE + w::PAIRS_MENDED + if flat { 2.0 } else { -3.0 };
+    let score = w::DELETE + w::PAIRS_MENDED + if flat { FLAT_BLOCK } else { DEEP_BLOCK };
     all.push(Candidate::new(MistakeId::ExtraBracket, score, vec![case.delete_token(odd.token)]));
 }
 
@@ -90,8 +131,10 @@ fn one_line(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
         near && lexed.word(at) == lexed.word(line.start)
     });
     let alone = lexed.is(line.start, "{");
-    let score =
-        w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE + if alone && sibling { 3.0 } else { -1.0 };
+    let score = w::INSERT
+        + w::PAIRS_MENDED
+        + w::LAYOUT_PLACE
+        + if alone && sibling { LIST_OF_LINES } else { NO_LIST };
     let spaced =
         lexed.code.get(odd.token + 1).is_some_and(|next| next.start > lexed.code[odd.token].end);
     let text = if spaced { " }" } else { "}" };
@@ -138,8 +181,7 @@ fn header_line(case: &Case, open: usize) -> u32 {
 
 fn surplus_close(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
     lost_begin(case, odd.token, all);
-    let delete =
-        w::DELETE + w::PAIRS_MENDED + if odd.before.is_empty() { w::LAYOUT_PLACE } else { 0.0 };
+    let delete = w::DELETE + w::PAIRS_MENDED + w::LAYOUT_PLACE.when(odd.before.is_empty());
     all.push(Candidate::new(MistakeId::ExtraBracket, delete, vec![case.delete_token(odd.token)]));
     // `{1, 2}, 3, 4}`: the elements of a list of groups.
     let lexed = case.lexed();
@@ -148,7 +190,7 @@ fn surplus_close(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
         let groups = lexed.is(at, ",") && lexed.is(at - 1, "}") && !lexed.is(at + 1, "{");
         if groups {
             let edit = case.insert(lexed.code[at + 1].start, "{");
-            let score = w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE + 1.0;
+            let score = w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE + GROUPS;
             all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
         }
     }
@@ -176,7 +218,7 @@ fn lost_begin(case: &Case, close: usize, all: &mut Vec<Candidate>) {
     let indent = source.indent(lexed.code[close].line).unwrap_or(0);
     let own = source.indent_text(lexed.code[close].line);
     let reported = lexed.code[case.token].line;
-    let mut rank = 0.0;
+    let mut rank = 0;
     for at in (1..close).rev().filter(|at| lexed.code[*at].first).take(80) {
         let line = lexed.code[at].line;
         if source.indent(line).unwrap_or(0) <= indent {
@@ -192,11 +234,14 @@ fn lost_begin(case: &Case, close: usize, all: &mut Vec<Candidate>) {
         }
         let text = format!("{own}{word}{}", source.line_end_text());
         let edit = case.insert(source.line_start(line), text);
-        let score = w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE - rank
-            + if header && above <= indent { 2.0 } else { 0.0 }
-            + if told { 1.5 } else { 0.0 };
+        let score = w::INSERT
+            + w::PAIRS_MENDED
+            + w::LAYOUT_PLACE
+            + EACH_START * f64::from(rank)
+            + BLOCK_WORD.when(header && above <= indent)
+            + REPORTED_LINE.when(told);
         all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
-        rank += 0.5;
+        rank += 1;
     }
     // A block whose lines are not indented: directly where the compiler stops.
     let first = lexed.on_line(reported).start;
@@ -224,13 +269,14 @@ fn lost_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
         let score = w::INSERT
             + w::PAIRS_MENDED
             + w::LAYOUT_PLACE / 2.0
-            + if doubles(case, odd.token, place) { w::DOUBLED_PAIR } else { 0.0 };
-        all.push(Candidate::new(MistakeId::MissingBracket, score, vec![case.insert(at, close)]));
+            + w::DOUBLED_PAIR.when(doubles(case, odd.token, place));
+        let edit = case.insert(at, close);
+        all.push(Candidate::new(MistakeId::MissingBracket, score.clone(), vec![edit]));
         if lexed.is(odd.token.wrapping_sub(2), "fn")
             && let Some(arrow) = (odd.token..*before).find(|at| lexed.is(*at, "->"))
         {
             let edit = case.insert(case.end_before(arrow), close);
-            all.push(Candidate::new(MistakeId::MissingBracket, score + 2.0, vec![edit]));
+            all.push(Candidate::new(MistakeId::MissingBracket, score + PARAMETERS, vec![edit]));
         }
         // `f(a));` lost in the middle of a line: before an operator that follows a full operand.
         if lexed.is(*before, close) {
@@ -241,7 +287,7 @@ fn lost_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
             ));
         }
     }
-    let score = w::DELETE + w::PAIRS_MENDED - 1.0 - if redundant { w::DOUBLED_PAIR } else { 0.0 };
+    let score = w::DELETE + w::PAIRS_MENDED + SURPLUS_OPENING - w::DOUBLED_PAIR.when(redundant);
     all.push(Candidate::new(MistakeId::ExtraBracket, score, vec![case.delete_token(odd.token)]));
 }
 
@@ -273,7 +319,7 @@ fn lost_opening_line(case: &Case, close: usize, all: &mut Vec<Candidate>) {
             let open = if lexed.is(close, "]") { "[" } else { "(" };
             let before = if lexed.kind(next - 1) == Some(TokenKind::Op) { " " } else { "" };
             let edit = case.insert(last.end, format!("{before}{open}"));
-            let score = w::INSERT + w::PAIRS_MENDED + 2.0 * w::LAYOUT_PLACE - 0.5;
+            let score = w::INSERT + w::PAIRS_MENDED + 2.0 * w::LAYOUT_PLACE + FAR_OPENING;
             all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
             return;
         }
@@ -307,7 +353,7 @@ fn surplus_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) 
         let wanted = closing(lexed, open);
         all.push(Candidate::new(
             MistakeId::MismatchedBracket,
-            score,
+            score.clone(),
             vec![case.replace_token(odd.token, wanted)],
         ));
         let partner = match lexed.word(odd.token) {
@@ -317,11 +363,11 @@ fn surplus_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) 
         };
         all.push(Candidate::new(
             MistakeId::MismatchedBracket,
-            score - 1.0,
+            score.clone() + MEETS_OTHER,
             vec![case.replace_token(open, partner)],
         ));
         let edit = case.insert(case.end_before(odd.token), wanted);
-        all.push(Candidate::new(MistakeId::MissingBracket, score - 1.5, vec![edit]));
+        all.push(Candidate::new(MistakeId::MissingBracket, score + ADDED_BESIDE, vec![edit]));
         return;
     }
     lost_macro_bracket(case, odd.token, all);
@@ -339,14 +385,14 @@ fn surplus_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) 
     }
     let early = closed_early(case, odd.token);
     if let Some(close) = early {
-        let score = w::DELETE + w::PAIRS_MENDED + 2.5;
+        let score = w::DELETE + w::PAIRS_MENDED + CLOSED_EARLY;
         all.push(Candidate::new(MistakeId::ExtraBracket, score, vec![case.delete_token(close)]));
     }
     let doubled = odd.token > 0 && lexed.word(odd.token - 1) == lexed.word(odd.token);
     let score = match (doubled, early.is_some()) {
-        (_, true) => w::DELETE + w::PAIRS_MENDED - 1.0,
-        (true, _) => w::DELETE + w::PAIRS_MENDED + 2.0,
-        _ => w::DELETE + w::PAIRS_MENDED + 0.5,
+        (_, true) => w::DELETE + w::PAIRS_MENDED + NOT_THE_EARLY_ONE,
+        (true, _) => w::DELETE + w::PAIRS_MENDED + SURPLUS_TWIN,
+        _ => w::DELETE + w::PAIRS_MENDED + SURPLUS_ALONE,
     };
     all.push(Candidate::new(MistakeId::ExtraBracket, score, vec![case.delete_token(odd.token)]));
 }

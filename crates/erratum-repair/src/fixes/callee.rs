@@ -3,10 +3,22 @@
 
 use super::shape::type_of;
 use super::{Candidate, Case};
+use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
+
+/// `->` behind what may be no pointer.
+const NO_POINTER: Factor = weight("no pointer stands before it", 1.0);
+/// A bare name that the own class has as a member.
+const OWN_MEMBER: Factor = weight("the own class has such a member", 3.5);
+/// A class of the file is called as a function is.
+const CLASS_CALLED: Factor = weight("a class is called", 3.0);
+/// A member with an empty pair of brackets.
+const MEMBER_CALLED: Factor = weight("the member may be no method", 0.0);
+/// The body of a method tells what it returns.
+const TOLD_BY_BODY: Factor = weight("the body tells the type", 3.5);
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks(Recipe::ReturnType) {
@@ -31,7 +43,7 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
 fn no_pointer(case: &Case, all: &mut Vec<Candidate>) {
     if case.lexed().is(case.token, "->") && case.language().directives {
         let edit = case.replace_token(case.token, ".");
-        all.push(Candidate::new(MistakeId::WrongMark, 1.0, vec![edit]));
+        all.push(Candidate::new(MistakeId::WrongMark, NO_POINTER, vec![edit]));
     }
 }
 
@@ -43,7 +55,7 @@ fn bare_member(case: &Case, all: &mut Vec<Candidate>) {
     let bare = name.checked_sub(1).is_none_or(|at| !lexed.is(at, "."));
     if case.language().id == "typescript" && case.phase == Phase::Name && own && bare {
         let edit = case.insert(lexed.code[name].start, "this.");
-        all.push(Candidate::new(MistakeId::MissingWord, 3.5, vec![edit]));
+        all.push(Candidate::new(MistakeId::MissingWord, OWN_MEMBER, vec![edit]));
     }
 }
 
@@ -56,7 +68,7 @@ fn new_before(case: &Case, name: usize, all: &mut Vec<Candidate>) {
     let made_by_new = matches!(case.language().id, "java" | "typescript" | "csharp");
     if made_by_new && class && !matches!(before, "new" | "." | "class") {
         let edit = case.insert(lexed.code[name].start, "new ");
-        all.push(Candidate::new(MistakeId::MissingWord, 3.0, vec![edit]));
+        all.push(Candidate::new(MistakeId::MissingWord, CLASS_CALLED, vec![edit]));
     }
 }
 
@@ -67,7 +79,7 @@ fn no_function(case: &Case, name: usize, all: &mut Vec<Candidate>) {
     if member && lexed.is(name + 2, ")") {
         let (open, close) = (lexed.code[name + 1], lexed.code[name + 2]);
         let edit = Edit::delete(case.file(), open.start, close.end);
-        all.push(Candidate::new(MistakeId::NotCallable, 0.0, vec![edit]));
+        all.push(Candidate::new(MistakeId::NotCallable, MEMBER_CALLED, vec![edit]));
     }
 }
 
@@ -94,6 +106,6 @@ fn method_type(case: &Case, all: &mut Vec<Candidate>) {
     };
     if let Some(typed) = typed {
         let edit = case.insert(lexed.code[name].start, format!("{typed} "));
-        all.push(Candidate::new(MistakeId::MissingReturnType, 3.5, vec![edit]));
+        all.push(Candidate::new(MistakeId::MissingReturnType, TOLD_BY_BODY, vec![edit]));
     }
 }

@@ -3,14 +3,55 @@
 use super::shape::{Call, call_at, calls_near, parameters, text_of, type_of};
 use super::values::{Gap, values};
 use super::{Candidate, Case, weights as w};
+use crate::score::{Factor, Score, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 
+/// Each call that is nearer to the reported place.
+const CALL_RANK: Factor = weight("a call further from the place", -1.2);
+/// A call without a value where the compiler stops at its end.
+const EMPTY_CALL: Factor = weight("nothing is given where a value is wanted", 1.0);
+/// An argument too many.
+const EXTRA: Factor = weight("one argument more than fits", 1.0);
+/// People add at the end.
+const LAST_EXTRA: Factor = weight("it is the last one", 0.6);
+/// The same argument twice in a row.
+const SAME_AS_BEFORE: Factor = weight("it is the same as the one before", 1.0);
+/// A plain number is added more easily than an expression.
+const LITERAL: Factor = weight("it is a plain number", 0.5);
+/// Two neighbouring arguments in the wrong order.
+const SWAPPED: Factor = weight("two neighbours in the wrong order", 1.0);
+/// Of all that can be wrong with a call, a quite different value is rare.
+const OTHER_VALUE: Factor = weight("another value is given", -2.5);
+/// Two values without a comma between them.
+const SIDE_BY_SIDE: Factor = weight("two values stand side by side", 3.5);
+/// Each other argument that fits its parameter.
+const ARGUMENT_FITS: Factor = weight("an argument that has the type of its parameter", 0.7);
+/// Each other argument that does not.
+const ARGUMENT_MISFITS: Factor =
+    weight("an argument that has another type than its parameter", -0.7);
+/// The last value of a format is forgotten most easily.
+const LAST_VALUE: Factor = weight("it is the last one", 0.5);
+/// Taking a mark out loses what the learner wrote.
+const MARK_TAKEN_OUT: Factor = weight("a mark of the format is taken out", -2.0);
+/// A value without a mark.
+const EXTRA_VALUE: Factor = weight("one value more than the format has marks", 1.5);
+/// The mark that the type of the value asks for.
+const MARK_FOR_TYPE: Factor = weight("the mark for the type of the value", 2.5);
+/// Each mark that is more usual than this one.
+const OTHER_MARK: Factor = weight("a rarer mark", -0.4);
+/// Two values that fit the marks of each other.
+const SWAPPED_VALUES: Factor = weight("the other way round they fit their marks", 2.5);
+/// Each value that fits the mark it meets.
+const MARK_FITS: Factor = weight("a value that fits its mark", 0.7);
+/// Each value that does not.
+const MARK_MISFITS: Factor = weight("a value that does not fit its mark", -1.2);
+
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks(Recipe::Arguments) || case.asks(Recipe::Format) {
         for (rank, call) in calls_near(case).iter().enumerate() {
-            let less = -1.2 * rank as f64;
+            let less = CALL_RANK * rank as f64;
             if case.asks(Recipe::Arguments) {
                 arguments(case, call, less, all);
                 lost_comma(case, call, less, all);
@@ -28,11 +69,11 @@ pub(super) fn empty_call(case: &Case, all: &mut Vec<Candidate>) {
         && lexed.is(open, "(")
         && let Some(call) = call_at(case, open)
     {
-        arguments(case, &call, 1.0, all);
+        arguments(case, &call, EMPTY_CALL, all);
     }
 }
 
-fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
+fn arguments(case: &Case, call: &Call, less: Factor, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let wanted = parameters(case, lexed.word(call.name));
     let given = call.arguments.len();
@@ -50,14 +91,12 @@ fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
                 && text_of(case, call.arguments[index]) == text_of(case, call.arguments[index - 1]);
             let simple = call.arguments[index].0 == call.arguments[index].1;
             let literal = simple && lexed.kind(call.arguments[index].0) == Some(TokenKind::Number);
-            let last = if index + 1 == given { 0.6 } else { 0.0 };
-            let fits = wanted.as_ref().map_or(0.0, |wanted| fit_without(&types, wanted, index));
-            let score = 1.0
-                + less
-                + last
-                + fits
-                + if doubled { 1.0 } else { 0.0 }
-                + if literal { 0.5 } else { 0.0 };
+            let last = LAST_EXTRA.when(index + 1 == given);
+            let fits = wanted
+                .as_ref()
+                .map_or(Score::default(), |wanted| fit_without(&types, wanted, index));
+            let score =
+                EXTRA + less + last + fits + SAME_AS_BEFORE.when(doubled) + LITERAL.when(literal);
             all.push(Candidate::new(
                 MistakeId::ExtraArgument,
                 score,
@@ -68,13 +107,15 @@ fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
     if count.is_none_or(|count| given < count) {
         for index in 0..=given {
             let parameter = wanted.as_ref().and_then(|wanted| wanted.get(index));
-            let fits = wanted.as_ref().map_or(0.0, |wanted| fit_with_gap(&types, wanted, index));
+            let fits = wanted
+                .as_ref()
+                .map_or(Score::default(), |wanted| fit_with_gap(&types, wanted, index));
             for (value, score) in values(case, &gap(call, index, parameter)) {
                 let edit = with_argument(case, call, index, &value);
                 all.push(
                     Candidate::new(
                         MistakeId::MissingArgument,
-                        w::MADE_UP + score + less + fits,
+                        w::MADE_UP + score + less + fits.clone(),
                         vec![edit],
                     )
                     .guess(),
@@ -90,7 +131,7 @@ fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
                 lexed.source.slice(lexed.code[a.1].end, lexed.code[b.0].start).into_owned();
             let text = format!("{}{between}{}", text_of(case, b), text_of(case, a));
             let edit = Edit::replace(case.file(), start, end, text);
-            all.push(Candidate::new(MistakeId::WrongArgumentOrder, 1.0 + less, vec![edit]));
+            all.push(Candidate::new(MistakeId::WrongArgumentOrder, SWAPPED + less, vec![edit]));
         }
         for (index, &(first, last)) in call.arguments.iter().enumerate() {
             let parameter = wanted.as_ref().and_then(|wanted| wanted.get(index));
@@ -103,7 +144,7 @@ fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
                     all.push(
                         Candidate::new(
                             MistakeId::WrongArgument,
-                            w::MADE_UP + score - 2.5 + less,
+                            w::MADE_UP + score + OTHER_VALUE + less,
                             vec![edit],
                         )
                         .guess(),
@@ -115,7 +156,7 @@ fn arguments(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
 }
 
 /// `fare(2 zones)`: two values side by side, where a `,` was lost between them.
-fn lost_comma(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
+fn lost_comma(case: &Case, call: &Call, less: Factor, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let operand = |at: usize| {
         matches!(
@@ -126,7 +167,7 @@ fn lost_comma(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
     for at in call.open + 1..call.close {
         if operand(at) && operand(at + 1) && case.text.pairs.inside[at] == Some(call.open) {
             let edit = case.insert(lexed.code[at].end, ",");
-            all.push(Candidate::new(MistakeId::MissingSeparator, 3.5 + less, vec![edit]));
+            all.push(Candidate::new(MistakeId::MissingSeparator, SIDE_BY_SIDE + less, vec![edit]));
         }
     }
 }
@@ -137,23 +178,23 @@ fn gap<'a>(call: &Call, index: usize, parameter: Option<&'a (String, String)>) -
 }
 
 /// How well the other arguments fit the parameters when one is taken out.
-fn fit_without(types: &[Option<String>], wanted: &[(String, String)], gone: usize) -> f64 {
+fn fit_without(types: &[Option<String>], wanted: &[(String, String)], gone: usize) -> Score {
     let rest = types.iter().enumerate().filter(|(index, _)| *index != gone).map(|(_, typed)| typed);
     rest.zip(wanted).map(|(typed, (wanted, _))| fit(typed, wanted)).sum()
 }
 
 /// How well they fit when one is missing at an index.
-fn fit_with_gap(types: &[Option<String>], wanted: &[(String, String)], gap: usize) -> f64 {
+fn fit_with_gap(types: &[Option<String>], wanted: &[(String, String)], gap: usize) -> Score {
     let places =
         wanted.iter().enumerate().filter(|(index, _)| *index != gap).map(|(_, wanted)| wanted);
     types.iter().zip(places).map(|(typed, (wanted, _))| fit(typed, wanted)).sum()
 }
 
-fn fit(typed: &Option<String>, wanted: &str) -> f64 {
+fn fit(typed: &Option<String>, wanted: &str) -> Factor {
     match typed {
-        Some(typed) if bare(typed) == bare(wanted) => 0.7,
-        Some(_) => -0.7,
-        None => 0.0,
+        Some(typed) if bare(typed) == bare(wanted) => ARGUMENT_FITS,
+        Some(_) => ARGUMENT_MISFITS,
+        None => ARGUMENT_FITS.when(false),
     }
 }
 
@@ -187,7 +228,7 @@ fn bare(typed: &str) -> &str {
 }
 
 /// `%d` and its like against the values after the format; `{}` in Rust.
-fn format_marks(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
+fn format_marks(case: &Case, call: &Call, less: Factor, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let format = call
         .arguments
@@ -211,7 +252,7 @@ fn format_marks(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
     if holes > values_given {
         for index in 0..=values_given {
             // What stands before the gap meets its own mark, what stands behind it the next one.
-            let fit: f64 = types
+            let fit: Score = types
                 .iter()
                 .enumerate()
                 .map(|(at, typed)| meets(typed, wanted[if at < index { at } else { at + 1 }]))
@@ -221,23 +262,25 @@ fn format_marks(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
             let place = format + 1 + index;
             let gap = Gap { call: call.name, index: None, typed, name: "", words };
             for (value, score) in values(case, &gap) {
-                let last = if index == values_given { 0.5 } else { 0.0 };
+                let last = LAST_VALUE.when(index == values_given);
                 let edit = with_argument(case, call, place, &value);
-                let score = score + less + last + fit;
+                let score = score + less + last + fit.clone();
                 all.push(Candidate::new(MistakeId::MissingArgument, score, vec![edit]).guess());
             }
         }
         if let Some((at, end)) = marks.last() {
             let edit = Edit::delete(case.file(), token.start + at, token.start + end);
-            all.push(Candidate::new(MistakeId::WrongFormat, -2.0 + less, vec![edit]).guess());
+            all.push(
+                Candidate::new(MistakeId::WrongFormat, MARK_TAKEN_OUT + less, vec![edit]).guess(),
+            );
         }
     }
     if holes < values_given {
         for index in format + 1..call.arguments.len() {
-            let last = if index + 1 == call.arguments.len() { 0.5 } else { 0.0 };
+            let last = LAST_VALUE.when(index + 1 == call.arguments.len());
             all.push(Candidate::new(
                 MistakeId::ExtraArgument,
-                1.5 + less + last,
+                EXTRA_VALUE + less + last,
                 vec![without_argument(case, call, index)],
             ));
         }
@@ -264,10 +307,10 @@ fn format_marks(case: &Case, call: &Call, less: f64, all: &mut Vec<Candidate>) {
                 token.start + end,
                 format!("{letters}{kind}"),
             );
-            let near = if known.is_some() && rank == 0 { 2.5 } else { 0.0 };
+            let near = MARK_FOR_TYPE.when(known.is_some() && rank == 0);
             all.push(Candidate::new(
                 MistakeId::WrongFormat,
-                near - 0.4 * rank as f64 + less,
+                near + OTHER_MARK * rank as f64 + less,
                 vec![edit],
             ));
         }
@@ -280,32 +323,33 @@ fn swapped_values(
     call: &Call,
     format: usize,
     (types, wanted): (&[Option<String>], &[Option<&str>]),
-    less: f64,
+    less: Factor,
     all: &mut Vec<Candidate>,
 ) {
     let lexed = case.lexed();
     for index in 1..types.len() {
-        let now = meets(&types[index - 1], wanted[index - 1]) + meets(&types[index], wanted[index]);
-        let then =
+        let now: Score =
+            meets(&types[index - 1], wanted[index - 1]) + meets(&types[index], wanted[index]);
+        let then: Score =
             meets(&types[index], wanted[index - 1]) + meets(&types[index - 1], wanted[index]);
-        if then <= now {
+        if then.total() <= now.total() {
             continue;
         }
         let (a, b) = (call.arguments[format + index], call.arguments[format + 1 + index]);
         let between = lexed.source.slice(lexed.code[a.1].end, lexed.code[b.0].start).into_owned();
         let text = format!("{}{between}{}", text_of(case, b), text_of(case, a));
         let edit = Edit::replace(case.file(), lexed.code[a.0].start, lexed.code[b.1].end, text);
-        let score = 2.5 + then - now + less;
+        let score = SWAPPED_VALUES + then - now + less;
         all.push(Candidate::new(MistakeId::WrongArgumentOrder, score, vec![edit]));
     }
 }
 
 /// How well a value's type fits the mark that it meets.
-fn meets(typed: &Option<String>, wanted: Option<&str>) -> f64 {
+fn meets(typed: &Option<String>, wanted: Option<&str>) -> Factor {
     match (typed.as_deref().and_then(percent_for), wanted.and_then(percent_for)) {
-        (Some(has), Some(wanted)) if has == wanted => 0.7,
-        (Some(_), Some(_)) => -1.2,
-        _ => 0.0,
+        (Some(has), Some(wanted)) if has == wanted => MARK_FITS,
+        (Some(_), Some(_)) => MARK_MISFITS,
+        _ => MARK_FITS.when(false),
     }
 }
 

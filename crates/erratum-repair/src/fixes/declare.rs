@@ -2,11 +2,87 @@
 
 use super::shape::{function_around, simple_type, text_of};
 use super::{Candidate, Case, weights as w};
+use crate::score::{Factor, Score, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::DeclarationForm;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
+
+/// A second declaration that only gives a value was to be an assignment.
+const ASSIGNED_AGAIN: Factor = weight("the second declaration gives a value", 2.0);
+/// The same line twice is a slip of copying.
+const SAME_LINE_TWICE: Factor = weight("the same line stands twice", 4.0);
+/// Another declaration of the name is lost work.
+const SECOND_TAKEN_OUT: Factor = weight("the second declaration is taken out", -1.0);
+/// Which other name was meant, nobody can tell.
+const OTHER_NAME: Factor = weight("it gets another name", -2.0);
+/// A method is made like the one it must agree with.
+const MADE_LIKE: Factor = weight("two declarations must agree", 2.0);
+/// The compiler points at the one that is changed.
+const REPORTED_HERE: Factor = weight("the compiler points at this one", 0.5);
+/// Types of results are wrong more often than parameters.
+const PARAMETERS_RATHER: Factor = weight("the parameters rather than the type", -0.3);
+/// A prototype and its definition are made alike.
+const LIKE_PROTOTYPE: Factor = weight("prototype and definition differ", 1.5);
+/// A public class is named as its file.
+const NAMED_AS_FILE: Factor = weight("the class is named as its file", 3.0);
+/// The same with every use of the name.
+const NAMED_EVERYWHERE: Factor = weight("the name of the class changes everywhere", 2.8);
+/// A binding that is changed must say so.
+const BINDING: Factor = weight("the binding is changed later", 3.5);
+/// The reference in the type of a binding.
+const REFERENCE_TYPE: Factor = weight("its type is a reference", 3.0);
+/// A reference on the reported line.
+const REFERENCE: Factor = weight("a reference on the line", 1.0);
+/// A method that changes its object.
+const OWN_REFERENCE: Factor = weight("the method borrows its object", 2.5);
+/// A word that forbids changes is taken out.
+const NO_LONGER_FIXED: Factor = weight("it takes a word out", 2.0);
+/// A word that forbids changes gives way to one that allows them.
+const CHANGEABLE_WORD: Factor = weight("a word that lets it change", 2.5);
+/// The first use of an undeclared name gives it a value.
+const FIRST_VALUE: Factor = weight("its first use gives it a value", 1.5);
+/// The form that may change is wanted more seldom.
+const CHANGEABLE: Factor = weight("it may change later", -0.2);
+/// The form that never changes is written more seldom by beginners.
+const CONSTANT: Factor = weight("it never changes", -0.1);
+/// Go declares with another mark than it assigns with.
+const DECLARING_MARK: Factor = weight("the mark that also declares", 3.0);
+/// The type of the first value is known.
+const TYPE_OF_VALUE: Factor = weight("the type of its value", 2.0);
+/// The types that plain values usually have.
+const USUAL_TYPE: Factor = weight("a usual type", 0.8);
+/// Each type that is more usual.
+const RARER_TYPE: Factor = weight("a rarer type", -0.6);
+/// A name that stands more than once was not declared.
+const USED_OFTEN: Factor = weight("the name stands more than once", 1.5);
+/// A name that stands only once is rather misspelt.
+const USED_ONCE: Factor = weight("the name stands only once", -1.0);
+/// Each nearer section, and each more usual type.
+const FURTHER_SECTION: Factor = weight("a section or type further off", -1.0);
+/// A method that is called without an object.
+const CALLED_WITHOUT_OBJECT: Factor = weight("it is called without an object", 3.0);
+/// An exception that nobody handles is declared.
+const DECLARED_EXCEPTION: Factor = weight("the exception is declared", 2.0);
+/// An import that nothing needs is taken out.
+const SPARE_IMPORT: Factor = weight("an import that nothing needs", 2.5);
+/// A variable of that name is declared around.
+const OUTER_VARIABLE: Factor = weight("the variable around was meant", 4.0);
+/// A format with one mark more than values.
+const LACKING_VALUE: Factor = weight("the call lacks one value", 3.0);
+/// The call is given the name already.
+const GIVEN_ALREADY: Factor = weight("the call has it already", -9.0);
+/// Of several results the one that nobody uses gets no name.
+const NAMELESS: Factor = weight("the name is given up", 0.5);
+/// Taking a statement out loses what the learner wrote.
+const SPARE_STATEMENT: Factor = weight("the statement is taken out", -1.0);
+/// A further result that nobody uses.
+const NAMELESS_RESULT: Factor = weight("the further result gets no name", 2.5);
+/// A further result is mostly an error.
+const ERROR_RESULT: Factor = weight("the further result is an error", 1.5);
+/// One name too many takes results.
+const ONE_NAME_LESS: Factor = weight("one name less takes results", 2.0);
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks(Recipe::Duplicate) {
@@ -54,7 +130,7 @@ fn duplicate(case: &Case, all: &mut Vec<Candidate>) {
         {
             let start = lexed.code[first].start;
             let edit = Edit::delete(case.file(), start, lexed.code[declared.token].start);
-            all.push(Candidate::new(MistakeId::DuplicateDeclaration, 2.0, vec![edit]));
+            all.push(Candidate::new(MistakeId::DuplicateDeclaration, ASSIGNED_AGAIN, vec![edit]));
         }
         let whole = |token: usize| (case.statement_start(token), end_of_declaration(case, token));
         let (start, end) = whole(declared.token);
@@ -67,7 +143,7 @@ fn duplicate(case: &Case, all: &mut Vec<Candidate>) {
             let edit = delete_lines(case, start, end);
             all.push(Candidate::new(
                 MistakeId::DuplicateDeclaration,
-                if again { 4.0 } else { -1.0 },
+                if again { SAME_LINE_TWICE } else { SECOND_TAKEN_OUT },
                 vec![edit],
             ));
         }
@@ -78,7 +154,9 @@ fn duplicate(case: &Case, all: &mut Vec<Candidate>) {
         let renamed = format!("{name}2");
         if uses == 0 || declared.kind == NameKind::Function {
             let edit = case.replace_token(declared.token, renamed);
-            all.push(Candidate::new(MistakeId::DuplicateDeclaration, -2.0, vec![edit]).guess());
+            all.push(
+                Candidate::new(MistakeId::DuplicateDeclaration, OTHER_NAME, vec![edit]).guess(),
+            );
         }
     }
 }
@@ -115,17 +193,18 @@ fn siblings(case: &Case, all: &mut Vec<Candidate>) {
                 continue;
             }
             let here = lexed.code[one.token].line == lexed.code[case.token].line;
-            let mut push = |from: Option<(usize, usize)>, to: Option<(usize, usize)>, less: f64| {
-                let (Some(from), Some(to)) = (from, to) else { return };
-                if text_of(case, from) != text_of(case, to) {
-                    let (start, end) = (lexed.code[to.0].start, lexed.code[to.1].end);
-                    let edit = Edit::replace(case.file(), start, end, text_of(case, from));
-                    let score = 2.0 + if here { 0.5 } else { 0.0 } + less;
-                    all.push(Candidate::new(MistakeId::WrongType, score, vec![edit]));
-                }
-            };
-            push(other.typed, one.typed, 0.0);
-            push(parameters(other.token), parameters(one.token), -0.3);
+            let mut push =
+                |from: Option<(usize, usize)>, to: Option<(usize, usize)>, less: Factor| {
+                    let (Some(from), Some(to)) = (from, to) else { return };
+                    if text_of(case, from) != text_of(case, to) {
+                        let (start, end) = (lexed.code[to.0].start, lexed.code[to.1].end);
+                        let edit = Edit::replace(case.file(), start, end, text_of(case, from));
+                        let score = MADE_LIKE + REPORTED_HERE.when(here) + less;
+                        all.push(Candidate::new(MistakeId::WrongType, score, vec![edit]));
+                    }
+                };
+            push(other.typed, one.typed, PARAMETERS_RATHER.when(false));
+            push(parameters(other.token), parameters(one.token), PARAMETERS_RATHER);
         }
     }
 }
@@ -153,7 +232,7 @@ fn same_header(case: &Case, token: usize, all: &mut Vec<Candidate>) {
             }
             let (start, end) = (lexed.code[to.0].start, lexed.code[to.1].end);
             let edit = Edit::replace(case.file(), start, end, text_of(case, from));
-            all.push(Candidate::new(MistakeId::DuplicateDeclaration, 1.5, vec![edit]));
+            all.push(Candidate::new(MistakeId::DuplicateDeclaration, LIKE_PROTOTYPE, vec![edit]));
         }
     }
 }
@@ -200,10 +279,14 @@ fn class_name(case: &Case, all: &mut Vec<Candidate>) {
         matches!(lexed.word(at.wrapping_sub(1)), "class" | "interface" | "enum" | "record")
     });
     let Some(class) = class else { return };
-    all.push(Candidate::new(MistakeId::ClassFileName, 3.0, vec![case.replace_token(*class, stem)]));
+    all.push(Candidate::new(
+        MistakeId::ClassFileName,
+        NAMED_AS_FILE,
+        vec![case.replace_token(*class, stem)],
+    ));
     if seen.len() > 1 {
         let edits = seen.iter().map(|at| case.replace_token(*at, stem)).collect();
-        all.push(Candidate::new(MistakeId::ClassFileName, 2.8, edits));
+        all.push(Candidate::new(MistakeId::ClassFileName, NAMED_EVERYWHERE, edits));
     }
 }
 
@@ -228,25 +311,25 @@ fn mutable(case: &Case, all: &mut Vec<Candidate>) {
         let types = case.message.code.as_deref() == Some("E0308");
         if !types && !lexed.is(declared.token.wrapping_sub(1), "mut") {
             let edit = case.insert(lexed.code[declared.token].start, "mut ");
-            all.push(Candidate::new(MistakeId::MissingMut, 3.5, vec![edit]));
+            all.push(Candidate::new(MistakeId::MissingMut, BINDING, vec![edit]));
         }
         if let Some((first, _)) =
             declared.typed.filter(|(first, _)| lexed.is(*first, "&") && !lexed.is(first + 1, "mut"))
         {
             let edit = case.insert(lexed.code[first].end, "mut ");
-            all.push(Candidate::new(MistakeId::MissingMut, 3.0, vec![edit]));
+            all.push(Candidate::new(MistakeId::MissingMut, REFERENCE_TYPE, vec![edit]));
         }
     }
     let line = lexed.on_line(lexed.code[case.token].line);
     for at in line.filter(|at| lexed.is(*at, "&") && !lexed.is(at + 1, "mut")) {
         let edit = case.insert(lexed.code[at].end, "mut ");
-        all.push(Candidate::new(MistakeId::MissingMut, 1.0, vec![edit]));
+        all.push(Candidate::new(MistakeId::MissingMut, REFERENCE, vec![edit]));
     }
     if let Some(function) = function_around(case, case.token) {
         let header = case.statement_start(function.open)..function.open;
         for at in header.filter(|at| lexed.is(*at, "&") && lexed.is(at + 1, "self")) {
             let edit = case.insert(lexed.code[at].end, "mut ");
-            all.push(Candidate::new(MistakeId::MissingMut, 2.5, vec![edit]));
+            all.push(Candidate::new(MistakeId::MissingMut, OWN_REFERENCE, vec![edit]));
         }
     }
 }
@@ -259,12 +342,16 @@ fn changeable(case: &Case, declared: usize, all: &mut Vec<Candidate>) {
         "val" => "var",
         "readonly" => {
             let edit = case.delete_token(word);
-            all.push(Candidate::new(MistakeId::FixedValue, 2.0, vec![edit]));
+            all.push(Candidate::new(MistakeId::FixedValue, NO_LONGER_FIXED, vec![edit]));
             return;
         }
         _ => return,
     };
-    all.push(Candidate::new(MistakeId::FixedValue, 2.5, vec![case.replace_token(word, new)]));
+    all.push(Candidate::new(
+        MistakeId::FixedValue,
+        CHANGEABLE_WORD,
+        vec![case.replace_token(word, new)],
+    ));
 }
 
 /// A name that is given a value without ever having been declared.
@@ -291,26 +378,32 @@ fn undeclared(case: &Case, all: &mut Vec<Candidate>) {
         .filter(|_| matches!(lexed.word(first + 3), ";" | "+" | "-" | "*" | "/"));
     let start = lexed.code[first].start;
     let usual = case.language().usual;
-    let words: Vec<(String, f64)> = match case.language().form {
-        DeclarationForm::Rust => vec![("let ".to_owned(), 1.5), ("let mut ".to_owned(), 1.3)],
-        DeclarationForm::TypeScript => vec![("let ".to_owned(), 1.5), ("const ".to_owned(), 1.4)],
-        DeclarationForm::Scala => vec![("val ".to_owned(), 1.5), ("var ".to_owned(), 1.4)],
-        DeclarationForm::Basic => vec![("Dim ".to_owned(), 1.5)],
+    let given = || Score::from(FIRST_VALUE);
+    let words: Vec<(String, Score)> = match case.language().form {
+        DeclarationForm::Rust => {
+            vec![("let ".to_owned(), given()), ("let mut ".to_owned(), given() + CHANGEABLE)]
+        }
+        DeclarationForm::TypeScript => {
+            vec![("let ".to_owned(), given()), ("const ".to_owned(), given() + CONSTANT)]
+        }
+        DeclarationForm::Scala => {
+            vec![("val ".to_owned(), given()), ("var ".to_owned(), given() + CONSTANT)]
+        }
+        DeclarationForm::Basic => vec![("Dim ".to_owned(), given())],
         DeclarationForm::Go => {
             let edit = case.replace_token(first + 1, ":=");
-            all.push(Candidate::new(MistakeId::WrongMark, 3.0, vec![edit]));
+            all.push(Candidate::new(MistakeId::WrongMark, DECLARING_MARK, vec![edit]));
             return;
         }
         DeclarationForm::Pascal | DeclarationForm::Haskell => return,
         DeclarationForm::TypeFirst => {
-            let known = value.into_iter().map(|typed| (format!("{typed} "), 2.0));
+            let known =
+                value.into_iter().map(|typed| (format!("{typed} "), Score::from(TYPE_OF_VALUE)));
             let rest = [usual.whole, usual.real, usual.text, usual.truth];
             known
-                .chain(
-                    rest.iter()
-                        .enumerate()
-                        .map(|(rank, typed)| (format!("{typed} "), 0.8 - 0.6 * rank as f64)),
-                )
+                .chain(rest.iter().enumerate().map(|(rank, typed)| {
+                    (format!("{typed} "), USUAL_TYPE + RARER_TYPE * rank as f64)
+                }))
                 .collect()
         }
     };
@@ -340,8 +433,11 @@ fn pascal_variable(case: &Case, name: &str, first: Option<usize>, all: &mut Vec<
     };
     let others = [usual.whole, usual.real, usual.text, usual.truth];
     // What stands only once is rather misspelt than not declared.
-    let often =
-        if case.text.names.seen.get(name).is_some_and(|seen| seen.len() > 1) { 1.5 } else { -1.0 };
+    let often = if case.text.names.seen.get(name).is_some_and(|seen| seen.len() > 1) {
+        USED_OFTEN
+    } else {
+        USED_ONCE
+    };
     let spelt = lexed.text(&lexed.code[case.token]).to_owned();
     let sections = (0..case.token).rev().filter(|at| lexed.is(*at, "var"));
     for (rank, section) in sections.take(2).enumerate() {
@@ -353,7 +449,7 @@ fn pascal_variable(case: &Case, name: &str, first: Option<usize>, all: &mut Vec<
         for (less, typed) in types.enumerate() {
             let text = format!("{indent}{spelt}: {typed};{end}");
             let edit = case.insert(lexed.source.line_start(next.line), text);
-            let score = often - less as f64 - rank as f64;
+            let score = often + FURTHER_SECTION * less as f64 + FURTHER_SECTION * rank as f64;
             all.push(Candidate::new(MistakeId::MissingDeclaration, score, vec![edit]));
         }
     }
@@ -397,7 +493,7 @@ fn made_static(case: &Case, all: &mut Vec<Candidate>) {
     for declared in case.text.names.of(&name) {
         if let Some((first, _)) = declared.typed {
             let edit = case.insert(lexed.code[first].start, "static ");
-            all.push(Candidate::new(MistakeId::MissingStatic, 3.0, vec![edit]));
+            all.push(Candidate::new(MistakeId::MissingStatic, CALLED_WITHOUT_OBJECT, vec![edit]));
         }
     }
 }
@@ -412,7 +508,7 @@ fn throws(case: &Case, all: &mut Vec<Candidate>) {
     } else {
         case.insert(lexed.code[function.parameters_close].end, format!(" throws {exception}"))
     };
-    all.push(Candidate::new(MistakeId::MissingThrows, 2.0, vec![edit]));
+    all.push(Candidate::new(MistakeId::MissingThrows, DECLARED_EXCEPTION, vec![edit]));
 }
 
 /// Go: a name that is never used: taken out, or given to the call in which it was forgotten.
@@ -422,7 +518,7 @@ fn unused(case: &Case, all: &mut Vec<Candidate>) {
     if lexed.kind(case.token) == Some(TokenKind::Str) {
         let source = &lexed.source;
         let edit = Edit::delete(case.file(), source.line_start(line), source.line_start(line + 1));
-        all.push(Candidate::new(MistakeId::UnusedName, 2.5, vec![edit]));
+        all.push(Candidate::new(MistakeId::UnusedName, SPARE_IMPORT, vec![edit]));
         return;
     }
     let name = lexed.word(case.token);
@@ -433,7 +529,7 @@ fn unused(case: &Case, all: &mut Vec<Candidate>) {
     });
     if outer && lexed.is(case.token + 1, ":=") {
         let edit = case.replace_token(case.token + 1, "=");
-        all.push(Candidate::new(MistakeId::WrongMark, 4.0, vec![edit]));
+        all.push(Candidate::new(MistakeId::WrongMark, OUTER_VARIABLE, vec![edit]));
     }
     // The other names of the statement are used: this one was, too, where they stand.
     let calls = (case.token..=declared.scope.1).filter(|at| lexed.code[*at].line > line);
@@ -446,18 +542,18 @@ fn unused(case: &Case, all: &mut Vec<Candidate>) {
         } else {
             0
         };
-        let score = if marks == 1 { 3.0 } else { 0.0 } - if text == name { 9.0 } else { 0.0 };
+        let score = LACKING_VALUE.when(marks == 1) + GIVEN_ALREADY.when(text == name);
         let edit = case.insert(lexed.code[last].end, format!(", {name}"));
         all.push(Candidate::new(MistakeId::MissingArgument, score, vec![edit]).guess());
     }
     let edit = case.replace_token(case.token, "_");
     let several = lexed.is(case.token + 1, ",") || lexed.is(case.token.wrapping_sub(1), ",");
     if several {
-        all.push(Candidate::new(MistakeId::UnusedName, 0.5, vec![edit]).guess());
+        all.push(Candidate::new(MistakeId::UnusedName, NAMELESS, vec![edit]).guess());
     } else {
         let end = case.statement_end(case.token);
         let edit = delete_lines(case, case.statement_start(case.token), end);
-        all.push(Candidate::new(MistakeId::UnusedName, -1.0, vec![edit]).guess());
+        all.push(Candidate::new(MistakeId::UnusedName, SPARE_STATEMENT, vec![edit]).guess());
     }
 }
 
@@ -469,11 +565,11 @@ fn results(case: &Case, all: &mut Vec<Candidate>) {
     // Nothing may stand before the mark in a text that is no program.
     let Some(left) = mark.checked_sub(1) else { return };
     let edit = case.insert(lexed.code[left].end, ", _");
-    all.push(Candidate::new(MistakeId::UnhandledResult, 2.5, vec![edit]));
+    all.push(Candidate::new(MistakeId::UnhandledResult, NAMELESS_RESULT, vec![edit]));
     let error = case.insert(lexed.code[left].end, ", err");
-    all.push(Candidate::new(MistakeId::UnhandledResult, 1.5, vec![error]));
+    all.push(Candidate::new(MistakeId::UnhandledResult, ERROR_RESULT, vec![error]));
     if let Some(comma) = (line.start.max(1)..mark).rev().find(|at| lexed.is(*at, ",")) {
         let edit = Edit::delete(case.file(), lexed.code[comma - 1].end, lexed.code[left].end);
-        all.push(Candidate::new(MistakeId::UnhandledResult, 2.0, vec![edit]));
+        all.push(Candidate::new(MistakeId::UnhandledResult, ONE_NAME_LESS, vec![edit]));
     }
 }

@@ -2,10 +2,86 @@
 
 use super::shape::{Function, function_at, text_of};
 use super::{Candidate, Case, weights as w};
+use crate::score::{Factor, Score, weight};
 use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::DeclarationForm;
 use erratum_syntax::names::NameKind;
+
+/// A result is gathered up to the end of the function: from 0 at its start to 1.
+const LATE: Factor = weight("how late it is last used", 1.0);
+/// A result is declared in the body itself.
+const OUTERMOST: Factor = weight("it is declared in the body itself", 0.8);
+/// What is declared in an inner block is not visible at the end.
+const INNER: Factor = weight("it is declared in an inner block", -2.0);
+/// A value of the type that is returned.
+const SAME_TYPE: Factor = weight("it has the type that is returned", 1.0);
+/// A value of another type.
+const OTHER_TYPE: Factor = weight("it has another type", -1.5);
+/// A result is changed on the way.
+const CHANGED: Factor = weight("it is changed on the way", 0.8);
+/// Names such as `result` and `total`.
+const RESULT_NAME: Factor = weight("it is named like a result", 0.5);
+/// The starting value of a type compiles, but says nothing.
+const STARTING_VALUE: Factor = weight("a starting value of the type", -0.8);
+/// True is returned at the end more seldom than false.
+const TRUE_RATHER: Factor = weight("true rather than false", -1.0);
+/// A value that stands for nothing.
+const EMPTY_VALUE: Factor = weight("an empty value", -1.2);
+/// The end of the body is where a return is forgotten.
+const AT_THE_END: Factor = weight("at the end of the body", 1.0);
+/// A type that says only that all went well.
+const NOTHING_TO_RETURN: Factor = weight("the type holds nothing", 3.5);
+/// All fields of the type are at hand under their names.
+const ALL_FIELDS: Factor = weight("all fields are at hand", 2.5);
+/// A value in the wrapping that the type asks for.
+const WRAPPED: Factor = weight("it is wrapped as the type asks", 1.0);
+/// A reader sees that the branches are exhaustive.
+const LAST_CONDITION: Factor = weight("the last condition says nothing", -1.5);
+/// An empty block is where a return is missing.
+const EMPTY_BLOCK: Factor = weight("the block is empty", 2.5);
+/// A value with a name unlike that of the function.
+const NAMED_OTHERWISE: Factor = weight("the function is not named after it", -1.2);
+/// A member or a parameter of the type that is returned.
+const LIKE_TYPE: Factor = weight("it has the type that is returned", 0.8);
+/// A member or a parameter of another type.
+const UNLIKE_TYPE: Factor = weight("it has another type", -1.5);
+/// A mark between a header and its block.
+const ENDED_HEADER: Factor = weight("the mark ends a header before its block", 2.0);
+/// The starting value of the declared type.
+const START_OF_TYPE: Factor = weight("the starting value of the type", 1.5);
+/// Zero, where the type is not known.
+const ZERO: Factor = weight("zero", 1.0);
+/// A real zero.
+const REAL_ZERO: Factor = weight("zero as a real number", 0.0);
+/// An empty text, where values of any type may stand.
+const NO_TEXT: Factor = weight("an empty text", 0.0);
+/// An empty text that can grow.
+const EMPTY_TEXT: Factor = weight("an empty text", -0.5);
+/// An empty list, where values of any type may stand.
+const EMPTY_ARRAY: Factor = weight("an empty list", -0.4);
+/// An empty list.
+const EMPTY_LIST: Factor = weight("an empty list", -0.7);
+/// False, where values of any type may stand.
+const PLAIN_FALSE: Factor = weight("false", -0.6);
+/// False.
+const FALSE: Factor = weight("false", -0.9);
+/// An empty text that cannot grow.
+const FIXED_TEXT: Factor = weight("an empty fixed text", -1.0);
+/// An address that points at nothing.
+const NO_ADDRESS: Factor = weight("no address", 1.0);
+/// A type with parameters is a collection.
+const NEW_COLLECTION: Factor = weight("a new empty collection", 0.8);
+/// Which arguments an object needs is not known.
+const NEW_OBJECT: Factor = weight("a new object", -3.0);
+/// A name without an object.
+const NO_OBJECT: Factor = weight("no object", 0.0);
+/// Zero, where nothing else is known.
+const PLAIN_ZERO: Factor = weight("zero", 0.5);
+/// One, as a product starts.
+const ONE: Factor = weight("one", -1.5);
+/// A value given where a variable is declared.
+const FIRST_GIVEN: Factor = weight("it is given where it is declared", 1.0);
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks(Recipe::Return) {
@@ -28,7 +104,7 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
     let Some(close) = function.close else { return };
     let typed = function.returns.map_or(String::new(), |typed| text_of(case, typed));
     let typed = typed.trim_start_matches("static ").to_owned();
-    let mut values: Vec<(String, f64)> = Vec::new();
+    let mut values: Vec<(String, Score)> = Vec::new();
     for declared in &case.text.names.declared {
         let inside = declared.token > function.open && declared.token < close;
         if !inside
@@ -58,11 +134,11 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
             })
         });
         let result = matches!(word, "result" | "total" | "sum" | "count" | "best" | "answer");
-        let loose = late
-            + if outer { 0.8 } else { -2.0 }
-            + if same { 1.0 } else { -1.5 }
-            + if changed { 0.8 } else { 0.0 }
-            + if result { 0.5 } else { 0.0 };
+        let loose = LATE * late
+            + if outer { OUTERMOST } else { INNER }
+            + if same { SAME_TYPE } else { OTHER_TYPE }
+            + CHANGED.when(changed)
+            + RESULT_NAME.when(result);
         values.push((word.to_owned(), loose));
     }
     named_after(case, &function, &typed, &mut values);
@@ -70,9 +146,9 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
         wrapped(case, &function, &typed, &mut values);
     }
     if let Some(value) = case.language().default_of(&typed) {
-        values.push((value.to_owned(), -0.8));
+        values.push((value.to_owned(), STARTING_VALUE.into()));
         if matches!(typed.as_str(), "boolean" | "bool") {
-            values.push(("true".to_owned(), -1.0));
+            values.push(("true".to_owned(), TRUE_RATHER.into()));
         }
     } else {
         let go = go_value(case, &typed);
@@ -95,10 +171,10 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
             _ => "0",
         };
         if !plain.is_empty() {
-            values.push((plain.to_owned(), -1.2));
+            values.push((plain.to_owned(), EMPTY_VALUE.into()));
         }
     }
-    values.sort_by(|a, b| b.1.total_cmp(&a.1));
+    values.sort_by(|a, b| b.1.total().total_cmp(&a.1.total()));
     let source = &lexed.source;
     empty_block(case, &function, &values, all);
     let indent = body_indent(case, function.open, close);
@@ -112,8 +188,12 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
             (lexed.code[close].start, format!("{text} "))
         };
         all.push(
-            Candidate::new(MistakeId::MissingReturn, 1.0 + score, vec![case.insert(place, text)])
-                .guess(),
+            Candidate::new(
+                MistakeId::MissingReturn,
+                AT_THE_END + score,
+                vec![case.insert(place, text)],
+            )
+            .guess(),
         );
     }
 }
@@ -146,7 +226,7 @@ fn go_value(case: &Case, typed: &str) -> String {
 }
 
 /// Rust: values in the wrapping that the return type asks for, and a struct of the fields at hand.
-fn wrapped(case: &Case, function: &Function, typed: &str, values: &mut Vec<(String, f64)>) {
+fn wrapped(case: &Case, function: &Function, typed: &str, values: &mut Vec<(String, Score)>) {
     let (head, inner) = typed.split_once('<').unwrap_or((typed, ""));
     let wrap = match head.rsplit("::").next() {
         Some("Result") => "Ok",
@@ -155,21 +235,21 @@ fn wrapped(case: &Case, function: &Function, typed: &str, values: &mut Vec<(Stri
     };
     // `fmt::Result` and `Result<(), …>` hold nothing.
     if wrap == "Ok" && (inner.is_empty() || inner.starts_with("()")) {
-        values.push(("Ok(())".to_owned(), 3.5));
+        values.push(("Ok(())".to_owned(), NOTHING_TO_RETURN.into()));
         return;
     }
     let inner = inner.strip_suffix('>').unwrap_or(inner);
     let inside = if wrap.is_empty() { typed } else { inner.split(',').next().unwrap_or(inner) };
     let inside =
         if inside == "Self" { implemented(case, function.open) } else { inside.to_owned() };
-    let mut found: Vec<(String, f64)> = values.clone();
-    found.extend(literal(case, function, &inside).map(|text| (text, 2.5)));
+    let mut found: Vec<(String, Score)> = values.clone();
+    found.extend(literal(case, function, &inside).map(|text| (text, ALL_FIELDS.into())));
     if wrap.is_empty() {
         *values = found;
     } else {
         *values = found
             .into_iter()
-            .map(|(value, score)| (format!("{wrap}({value})"), score + 1.0))
+            .map(|(value, score)| (format!("{wrap}({value})"), score + WRAPPED))
             .collect();
     }
 }
@@ -231,7 +311,7 @@ fn last_branch(case: &Case, all: &mut Vec<Candidate>) {
     if condition >= 2 && lexed.is(condition - 1, "if") && lexed.is(condition - 2, "else") {
         let edit =
             Edit::delete(case.file(), lexed.code[condition - 2].end, lexed.code[open - 1].end);
-        all.push(Candidate::new(MistakeId::MissingReturn, -1.5, vec![edit]).guess());
+        all.push(Candidate::new(MistakeId::MissingReturn, LAST_CONDITION, vec![edit]).guess());
     }
 }
 
@@ -239,7 +319,7 @@ fn last_branch(case: &Case, all: &mut Vec<Candidate>) {
 fn empty_block(
     case: &Case,
     function: &Function,
-    values: &[(String, f64)],
+    values: &[(String, Score)],
     all: &mut Vec<Candidate>,
 ) {
     let lexed = case.lexed();
@@ -258,13 +338,16 @@ fn empty_block(
                 source.line_end(a.line),
                 format!("{}{indent}{text}", source.line_end_text()),
             );
-            all.push(Candidate::new(MistakeId::MissingReturn, 2.5 + score, vec![edit]).guess());
+            all.push(
+                Candidate::new(MistakeId::MissingReturn, EMPTY_BLOCK + score.clone(), vec![edit])
+                    .guess(),
+            );
         }
     }
 }
 
 /// A member or a parameter after which the function is named, or at least of the type it returns.
-fn named_after(case: &Case, function: &Function, typed: &str, values: &mut Vec<(String, f64)>) {
+fn named_after(case: &Case, function: &Function, typed: &str, values: &mut Vec<(String, Score)>) {
     let lexed = case.lexed();
     let names = &case.text.names;
     let close = function.close.unwrap_or(function.open);
@@ -289,7 +372,8 @@ fn named_after(case: &Case, function: &Function, typed: &str, values: &mut Vec<(
             continue;
         }
         let named = !called.is_empty() && called.contains(&word.to_lowercase());
-        let score = if named { w::NAMED_AFTER } else { -1.2 } + if like { 0.8 } else { -1.5 };
+        let score = if named { w::NAMED_AFTER } else { NAMED_OTHERWISE }
+            + if like { LIKE_TYPE } else { UNLIKE_TYPE };
         let text = match case.language().id {
             "rust" if member && has.starts_with(char::is_uppercase) && typed.starts_with('&') => {
                 format!("&self.{word}")
@@ -308,7 +392,11 @@ fn spare_terminator(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     for at in 1..lexed.code.len() {
         if lexed.is(at, ";") && lexed.is(at - 1, ")") && lexed.is(at + 1, "{") {
-            all.push(Candidate::new(MistakeId::ExtraMark, 2.0, vec![case.delete_token(at)]));
+            all.push(Candidate::new(
+                MistakeId::ExtraMark,
+                ENDED_HEADER,
+                vec![case.delete_token(at)],
+            ));
         }
     }
 }
@@ -333,45 +421,48 @@ fn unset(case: &Case, all: &mut Vec<Candidate>) {
     if !ended {
         return;
     }
-    let mut values: Vec<(String, f64)> = Vec::new();
+    let mut values: Vec<(String, Factor)> = Vec::new();
     match case.language().default_of(&typed) {
-        Some(value) => values.push((value.to_owned(), 1.5)),
+        Some(value) => values.push((value.to_owned(), START_OF_TYPE)),
         None if case.language().id == "rust" => {
             values.extend(
                 [
-                    ("0", 1.0),
-                    ("0.0", 0.0),
-                    ("String::new()", -0.5),
-                    ("Vec::new()", -0.7),
-                    ("false", -0.9),
-                    ("\"\"", -1.0),
+                    ("0", ZERO),
+                    ("0.0", REAL_ZERO),
+                    ("String::new()", EMPTY_TEXT),
+                    ("Vec::new()", EMPTY_LIST),
+                    ("false", FALSE),
+                    ("\"\"", FIXED_TEXT),
                 ]
                 .map(|(v, s)| (v.to_owned(), s)),
             );
         }
         None if case.language().id == "typescript" && typed.is_empty() => {
             values.extend(
-                [("0", 1.0), ("\"\"", 0.0), ("[]", -0.4), ("false", -0.6)]
+                [("0", ZERO), ("\"\"", NO_TEXT), ("[]", EMPTY_ARRAY), ("false", PLAIN_FALSE)]
                     .map(|(v, s)| (v.to_owned(), s)),
             );
         }
-        None if typed.ends_with('*') => values.push(("NULL".to_owned(), 1.0)),
+        None if typed.ends_with('*') => values.push(("NULL".to_owned(), NO_ADDRESS)),
         None if case.language().id == "java" && !typed.is_empty() => {
             let generic = typed.split('<').next().unwrap_or(&typed);
-            values
-                .push((format!("new {generic}<>()"), if typed.contains('<') { 0.8 } else { -3.0 }));
-            values.push(("null".to_owned(), 0.0));
+            values.push((
+                format!("new {generic}<>()"),
+                if typed.contains('<') { NEW_COLLECTION } else { NEW_OBJECT },
+            ));
+            values.push(("null".to_owned(), NO_OBJECT));
         }
-        None => values.push(("0".to_owned(), 0.5)),
+        None => values.push(("0".to_owned(), PLAIN_ZERO)),
     }
     if [case.language().usual.whole, case.language().usual.real].contains(&typed.as_str()) {
-        values.push(("1".to_owned(), -1.5));
+        values.push(("1".to_owned(), ONE));
     }
     let at = lexed.code[end].end;
     for (value, score) in values {
         let edit = case.insert(at, format!(" = {value}"));
         all.push(
-            Candidate::new(MistakeId::UnsetVariable, w::TYPE_FIX + 1.0 + score, vec![edit]).guess(),
+            Candidate::new(MistakeId::UnsetVariable, w::TYPE_FIX + FIRST_GIVEN + score, vec![edit])
+                .guess(),
         );
     }
 }

@@ -2,12 +2,92 @@
 
 use super::shape::text_of;
 use super::{Candidate, Case, weights as w};
+use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::DeclarationForm;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 use erratum_syntax::spelling::edit_distance;
+
+/// Each line that is nearer and has another column.
+const COLUMN_RANK: Factor = weight("a line further off has this column", -0.4);
+/// The names behind `let` and its like stand in one column.
+const OPENED_COLUMN: Factor = weight("the names of the block stand in this column", 0.5);
+/// A line that is a little out of its column.
+const SMALL_STEP: Factor = weight("it is a little out of its column", 1.5);
+/// A line that stands where the one above it does is hardly the odd one.
+const REGULAR: Factor = weight("it stands as the line above it does", -2.0);
+/// A line in another column than those of its block.
+const OUT_OF_LINE: Factor = weight("it is out of its column", 1.0);
+/// The lines above and below agree in another column.
+const AGREED: Factor = weight("the lines around it agree", 1.5);
+/// Each line between a change and the reported line below it.
+const LINE_ABOVE: Factor = weight("lines above the reported one", -0.7);
+/// Each line between a change and the reported line above it.
+const LINE_BELOW: Factor = weight("lines below the reported one", -0.15);
+/// Each line between a lost word and the reported line.
+const WORD_ABOVE: Factor = weight("lines above the reported one", -0.4);
+/// A `case` with branches below, and no `of`.
+const LOST_OF: Factor = weight("branches follow without their word", 7.0);
+/// An `if` without its `then`.
+const LOST_THEN: Factor = weight("a condition without its word", 4.0);
+/// Lines that stand one below the other, and no `do`.
+const LOST_DO: Factor = weight("steps follow without their word", 5.0);
+/// A signature and its equations have nearly the same name.
+const NEAR_EQUATION: Factor = weight("an equation is written under a near name", 5.0);
+/// Each letter that differs.
+const LETTERS: Factor = weight("letters that differ", -1.0);
+/// Each use of a name, up to three: the rest of the file knows it.
+const USED_SO: Factor = weight("uses of that name", 1.0);
+/// A name with a signature of its own is another function.
+const SIGNED: Factor = weight("the other name has a signature of its own", -1.5);
+/// The other fields of a record start with the mark.
+const FIELD_MARK: Factor = weight("the fields beside it start so", 8.0);
+/// Each token between a change and the reported place.
+const MARK_AWAY: Factor = weight("tokens from the reported place", -0.1);
+/// Two values side by side, of which the first cannot be given anything.
+const TWO_PLAIN_VALUES: Factor = weight("a plain value cannot be given another", 3.5);
+/// Two values side by side at the start of a list.
+const IN_A_LIST: Factor = weight("it stands in a list", 1.0);
+/// Two values side by side in brackets.
+const IN_BRACKETS: Factor = weight("it stands in brackets", -0.5);
+/// Two types side by side, of which the first takes none.
+const KIND_OF_TYPE: Factor = weight("a type cannot be given another", 3.0);
+/// A function without a name that lacks its arrow.
+const LAMBDA: Factor = weight("a function without its arrow", 3.5);
+/// Each name of the function before the arrow.
+const LATER_NAME: Factor = weight("a name further on", -1.0);
+/// What follows the arrow is a known name.
+const KNOWN_BODY: Factor = weight("a known name follows", 0.3);
+/// A type in small letters is a variable to the compiler.
+const SMALL_TYPE: Factor = weight("a type in small letters", 5.0);
+/// An instance that the compiler writes itself.
+const DERIVED: Factor = weight("the compiler can write it", 3.5);
+/// A class that the signature must state.
+const CONSTRAINED: Factor = weight("the signature must state it", 3.0);
+/// What a function gives back stands last in its signature.
+const RESULT: Factor = weight("what is given back stands last", 0.5);
+/// The signature of the function around the place.
+const OWN_SIGNATURE: Factor = weight("the signature of the function around", 0.8);
+/// The signature of a name on the line.
+const OTHER_SIGNATURE: Factor = weight("a signature that is used there", 0.5);
+/// Each error of the file, up to four.
+const BLAMED: Factor = weight("errors that may come from it", 0.2);
+/// A number where a text is wanted.
+const SHOWN: Factor = weight("a text is wanted", 3.2);
+/// A conversion that this learner writes elsewhere.
+const HABIT: Factor = weight("the file converts so elsewhere", 2.0);
+/// A whole number where another kind is wanted.
+const CONVERTED: Factor = weight("a number of another kind is wanted", 0.8);
+/// Each token between a function and the reported place.
+const AWAY: Factor = weight("tokens from the reported place", -0.15);
+/// Two neighbouring values in the wrong order.
+const SWAPPED: Factor = weight("two neighbours in the wrong order", 0.8);
+/// A value too many.
+const EXTRA: Factor = weight("one value more than the signature takes", 1.5);
+/// The same value twice in a row.
+const SAME_AS_BEFORE: Factor = weight("it is the same as the one before", 1.0);
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.language().form != DeclarationForm::Haskell {
@@ -54,10 +134,10 @@ fn indentation(case: &Case, all: &mut Vec<Candidate>) {
         }
         let above: Vec<u32> = (1..line).rev().filter_map(filled).take(5).collect();
         let below: Vec<u32> = (line + 1..=source.line_count()).filter_map(filled).take(2).collect();
-        let mut columns: Vec<(u32, f64)> = Vec::new();
+        let mut columns: Vec<(u32, Factor)> = Vec::new();
         let next = above.iter().chain(&below);
         for (rank, column) in next.enumerate() {
-            columns.push((*column, -0.4 * rank as f64));
+            columns.push((*column, COLUMN_RANK * rank as f64));
         }
         // The names of a `let` stand in one column.
         let opened = (1..line).rev().find(|line| filled(*line).is_some());
@@ -66,7 +146,7 @@ fn indentation(case: &Case, all: &mut Vec<Candidate>) {
                 && let Some(name) = lexed.code.get(word + 1).filter(|name| !name.first)
             {
                 let column = source.position(name.start).column.saturating_sub(1);
-                columns.push((column, 0.5));
+                columns.push((column, OPENED_COLUMN));
             }
         }
         // A line that stands where the one above it does is hardly the odd one.
@@ -78,16 +158,19 @@ fn indentation(case: &Case, all: &mut Vec<Candidate>) {
                 continue;
             }
             tried.push(column);
-            let small = if now.abs_diff(column) <= 2 { 1.5 } else { 0.0 };
+            let small = SMALL_STEP.when(now.abs_diff(column) <= 2);
             let start = source.line_start(line);
             let text = source.line_bytes(line);
             let blanks = text.iter().take_while(|byte| byte.is_ascii_whitespace()).count();
             let edit =
                 Edit::replace(case.file(), start, start + blanks, " ".repeat(column as usize));
-            let less = less - if regular { 2.0 } else { 0.0 };
-            let score = 1.0 + less + small + if agreed { 1.5 } else { 0.0 }
-                - 0.7 * f64::from(reported.saturating_sub(line))
-                - 0.15 * f64::from(line.saturating_sub(reported));
+            let less = less + REGULAR.when(regular);
+            let score = OUT_OF_LINE
+                + less
+                + small
+                + AGREED.when(agreed)
+                + LINE_ABOVE * f64::from(reported.saturating_sub(line))
+                + LINE_BELOW * f64::from(line.saturating_sub(reported));
             all.push(Candidate::new(MistakeId::WrongIndentation, score, vec![edit]));
         }
     }
@@ -101,20 +184,20 @@ fn lost_words(case: &Case, all: &mut Vec<Candidate>) {
     for line in reported.saturating_sub(6).max(1)..=reported {
         let range = lexed.on_line(line);
         let Some(last) = range.clone().next_back() else { continue };
-        let far = 0.4 * f64::from(reported - line);
+        let far = WORD_ABOVE * f64::from(reported - line);
         let has = |word: &str| range.clone().any(|at| lexed.is(at, word));
         let next = lexed.code.get(range.end);
         let deeper = next.is_some_and(|next| source.indent(next.line) > source.indent(line));
-        let mut add = |word: &str, score: f64| {
+        let mut add = |word: &str, score: Factor| {
             let edit = case.insert(lexed.code[last].end, format!(" {word}"));
-            all.push(Candidate::new(MistakeId::MissingWord, score - far, vec![edit]));
+            all.push(Candidate::new(MistakeId::MissingWord, score + far, vec![edit]));
         };
         if has("case") && !has("of") && deeper {
-            add("of", 7.0);
+            add("of", LOST_OF);
         }
         let follows = |word: &str| next.is_some() && lexed.is(range.end, word);
         if has("if") && !has("then") && !follows("then") {
-            add("then", 4.0);
+            add("then", LOST_THEN);
         }
         // Lines that draw values, or stand one below the other after `=` or an arrow.
         let opens = matches!(lexed.word(last), "=" | "->" | "$" | "then" | "else");
@@ -127,7 +210,7 @@ fn lost_words(case: &Case, all: &mut Vec<Candidate>) {
         let first = inner.first().and_then(|line| source.indent(*line));
         let steps = inner.iter().filter(|line| source.indent(**line) == first).count();
         if opens && deeper && steps > 1 && !has("do") {
-            add("do", 5.0);
+            add("do", LOST_DO);
         }
     }
 }
@@ -148,12 +231,12 @@ fn unbound(case: &Case, all: &mut Vec<Candidate>) {
             let bound = lexed.word(at).to_owned();
             let uses = |name: &str| {
                 let own = case.text.names.seen.get(name).map_or(&[][..], Vec::as_slice);
-                own.iter().filter(|seen| !lexed.code[**seen].first).count().min(3) as f64
+                own.iter().filter(|seen| !lexed.code[**seen].first).count().min(3) as f64 * USED_SO
             };
-            let score = 5.0 - apart + uses(&name) - uses(&bound);
+            let score = NEAR_EQUATION + LETTERS * apart + uses(&name) - uses(&bound);
             let edit = case.replace_token(at, name.as_str());
             all.push(Candidate::new(MistakeId::MisspeltName, score, vec![edit]));
-            let score = 5.0 - apart + uses(&bound) - uses(&name);
+            let score = NEAR_EQUATION + LETTERS * apart + uses(&bound) - uses(&name);
             let edit = case.replace_token(case.token, bound);
             all.push(Candidate::new(MistakeId::MisspeltName, score, vec![edit]));
         }
@@ -176,7 +259,7 @@ fn clause(case: &Case, all: &mut Vec<Candidate>) {
         let apart = edit_distance(other, &name);
         let signed = case.text.names.of(other).any(|d| d.typed.is_some());
         if apart > 0.0 && apart <= 2.5 && lexed.kind(at) == Some(TokenKind::Name) {
-            let score = 5.0 - apart - if signed { 1.5 } else { 0.0 };
+            let score = NEAR_EQUATION + LETTERS * apart + SIGNED.when(signed);
             let edit = case.replace_token(at, name.as_str());
             all.push(Candidate::new(MistakeId::MisspeltName, score, vec![edit]));
         }
@@ -200,7 +283,7 @@ fn record(case: &Case, all: &mut Vec<Candidate>) {
         _ => return,
     };
     let edit = case.insert(lexed.code[first].start, mark);
-    all.push(Candidate::new(mistake, 8.0, vec![edit]));
+    all.push(Candidate::new(mistake, FIELD_MARK, vec![edit]));
 }
 
 /// Two values side by side in a list or a pair, of which the first cannot be given anything.
@@ -219,14 +302,14 @@ fn elements(case: &Case, all: &mut Vec<Candidate>) {
             lexed.kind(at - 1),
             Some(TokenKind::Number | TokenKind::Str | TokenKind::Char)
         );
-        let far = 0.1 * at.abs_diff(case.token) as f64;
+        let far = MARK_AWAY * at.abs_diff(case.token) as f64;
         let edit = || vec![case.insert(lexed.code[at - 1].end, ",")];
         if value && plain && case.text.pairs.inside[at - 1] == Some(open) && at - 1 > open {
-            all.push(Candidate::new(MistakeId::MissingSeparator, 3.5 - far, edit()));
+            all.push(Candidate::new(MistakeId::MissingSeparator, TWO_PLAIN_VALUES + far, edit()));
         } else if value && listed && at == open + 2 {
-            all.push(Candidate::new(MistakeId::MissingSeparator, 1.0 - far, edit()));
+            all.push(Candidate::new(MistakeId::MissingSeparator, IN_A_LIST + far, edit()));
         } else if value && at == open + 2 && case.phase == erratum_catalogue::Phase::Type {
-            all.push(Candidate::new(MistakeId::MissingSeparator, -0.5 - far, edit()));
+            all.push(Candidate::new(MistakeId::MissingSeparator, IN_BRACKETS + far, edit()));
         }
     }
 }
@@ -242,7 +325,7 @@ fn lost_arrow(case: &Case, all: &mut Vec<Candidate>) {
         });
         if let Some(at) = after {
             let edit = case.insert(lexed.code[at].end, " ->");
-            all.push(Candidate::new(MistakeId::MissingMark, 3.0, vec![edit]));
+            all.push(Candidate::new(MistakeId::MissingMark, KIND_OF_TYPE, vec![edit]));
         }
     }
     let line = lexed.on_line(lexed.code[case.token].line);
@@ -256,7 +339,7 @@ fn lost_arrow(case: &Case, all: &mut Vec<Candidate>) {
         }
         for (rank, at) in names.iter().enumerate() {
             let known = case.text.names.uses(lexed.word(at + 1)) > 0;
-            let score = 3.5 - rank as f64 + if known { 0.3 } else { 0.0 };
+            let score = LAMBDA + LATER_NAME * rank as f64 + KNOWN_BODY.when(known);
             let edit = case.insert(lexed.code[*at].end, " ->");
             all.push(Candidate::new(MistakeId::MissingMark, score, vec![edit]));
         }
@@ -294,7 +377,7 @@ fn type_variable(case: &Case, all: &mut Vec<Candidate>) {
                     .filter(|at| lexed.is(*at, word))
                     .map(|at| case.replace_token(at, capital.as_str()))
                     .collect();
-                all.push(Candidate::new(MistakeId::WrongCase, 5.0, edits));
+                all.push(Candidate::new(MistakeId::WrongCase, SMALL_TYPE, edits));
             }
         }
     }
@@ -333,7 +416,7 @@ fn deriving(case: &Case, all: &mut Vec<Candidate>) {
         }
         None => Some(case.insert(lexed.code[end - 1].end, format!(" deriving ({class})"))),
     };
-    all.extend(edit.map(|edit| Candidate::new(MistakeId::MissingInstance, 3.5, vec![edit])));
+    all.extend(edit.map(|edit| Candidate::new(MistakeId::MissingInstance, DERIVED, vec![edit])));
 }
 
 /// `Ord a =>` in the signature of the function around.
@@ -364,7 +447,7 @@ fn constraint(case: &Case, all: &mut Vec<Candidate>) {
             case.insert(lexed.code[arrow - 1].end, format!(", {class} {variable})")),
         ],
     };
-    all.push(Candidate::new(MistakeId::MissingConstraint, 3.0, edits));
+    all.push(Candidate::new(MistakeId::MissingConstraint, CONSTRAINED, edits));
 }
 
 /// A type in a signature or a field that does not fit: one of the two that the message names stands
@@ -403,9 +486,10 @@ fn signature(case: &Case, all: &mut Vec<Candidate>) {
             for (old, new) in [(&from, &to), (&to, &from)] {
                 if lexed.is(at, old) {
                     // What a function gives back stands last.
-                    let result = if at == last { 0.5 } else { 0.0 };
+                    let result = RESULT.when(at == last);
                     let blamed = case.all.iter().filter(|m| m.is_error()).count().min(4) as f64;
-                    let score = w::TYPE_FIX + result + if own { 0.8 } else { 0.5 } + 0.2 * blamed;
+                    let owner = if own { OWN_SIGNATURE } else { OTHER_SIGNATURE };
+                    let score = w::TYPE_FIX + result + owner + BLAMED * blamed;
                     let edit = case.replace_token(at, new.as_str());
                     all.push(Candidate::new(MistakeId::WrongType, score, vec![edit]));
                 }
@@ -421,7 +505,7 @@ fn signature(case: &Case, all: &mut Vec<Candidate>) {
         } else {
             vec![case.insert(start, "show ")]
         };
-        all.push(Candidate::new(MistakeId::MissingToString, 3.2, edits));
+        all.push(Candidate::new(MistakeId::MissingToString, SHOWN, edits));
     }
     // `fromIntegral` makes a number of the kind that is wanted.
     if matches!(from.as_str(), "Int" | "Integer") {
@@ -434,7 +518,7 @@ fn signature(case: &Case, all: &mut Vec<Candidate>) {
         };
         // A habit of this learner's.
         let habit = case.text.names.seen.contains_key("fromIntegral");
-        let score = if habit && !several { 2.0 } else { 0.8 };
+        let score = if habit && !several { HABIT } else { CONVERTED };
         all.push(Candidate::new(MistakeId::WrongNumberType, score, edits));
     }
 }
@@ -452,7 +536,7 @@ fn applied(case: &Case, all: &mut Vec<Candidate>) {
             .filter(|at| lexed.is(*at, "->") && in_no_bracket(case, typed.0, *at))
             .count();
         let values = values(case, head, range.end);
-        let near = -0.15 * head.abs_diff(case.token) as f64;
+        let near = AWAY * head.abs_diff(case.token) as f64;
         if wanted == 0 || values.is_empty() {
             continue;
         }
@@ -463,7 +547,7 @@ fn applied(case: &Case, all: &mut Vec<Candidate>) {
                 lexed.source.slice(lexed.code[a.1].end, lexed.code[b.0].start).into_owned();
             let text = format!("{}{between}{}", text_of(case, b), text_of(case, a));
             let edit = Edit::replace(case.file(), from, to, text);
-            all.push(Candidate::new(MistakeId::WrongArgumentOrder, 0.8 + near, vec![edit]));
+            all.push(Candidate::new(MistakeId::WrongArgumentOrder, SWAPPED + near, vec![edit]));
         }
         if values.len() > wanted {
             for (index, (first, last)) in values.iter().enumerate() {
@@ -471,7 +555,7 @@ fn applied(case: &Case, all: &mut Vec<Candidate>) {
                     Edit::delete(case.file(), case.end_before(*first), lexed.code[*last].end);
                 let doubled =
                     index > 0 && text_of(case, (*first, *last)) == text_of(case, values[index - 1]);
-                let score = 1.5 + near + if doubled { 1.0 } else { 0.0 };
+                let score = EXTRA + near + SAME_AS_BEFORE.when(doubled);
                 all.push(Candidate::new(MistakeId::ExtraArgument, score, vec![edit]));
             }
         }

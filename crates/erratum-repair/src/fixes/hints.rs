@@ -1,8 +1,14 @@
 //! What the compiler itself proposes, as candidates like any other.
 
 use super::{Candidate, Case, Certainty, weights as w};
+use crate::score::{Factor, Score, weight};
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
+
+/// Taking something of the learner's away is seldom right.
+const TAKES_AWAY: Factor = weight("it only takes something away", -3.0);
+/// A copy, a forced value or an attribute is seldom what was meant.
+const MADE_UP: Factor = weight("it gives a made-up value", -2.5);
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     for suggestion in &case.message.suggestions {
@@ -19,10 +25,11 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let empty = edits.iter().all(|edit| edit.text.is_empty());
         let placeholder =
             edits.iter().any(|edit| edit.text.contains("/*") || edit.text.contains('…'));
-        let mut score = if case.phase >= Phase::Type { w::HINT_TYPES } else { w::HINT };
+        let mut score =
+            Score::from(if case.phase >= Phase::Type { w::HINT_TYPES } else { w::HINT });
         // Taking something of the learner's away, or giving a made-up value, is seldom right.
         if empty {
-            score -= 3.0;
+            score += TAKES_AWAY;
         }
         // A warning is not mended by telling the compiler to keep quiet.
         let quiet = edits.iter().any(|edit| edit.text.trim_start().starts_with("let _"));
@@ -42,7 +49,7 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 || edit.text.contains("todo!")
                 || edit.text.contains("#[")
         }) {
-            score -= 2.5;
+            score += MADE_UP;
         }
         let made_up = edits.iter().any(|edit| edit.text.starts_with(" = "));
         let mistake = kind(case, &edits);

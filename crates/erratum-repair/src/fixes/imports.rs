@@ -1,11 +1,25 @@
 //! Names of the library whose import, include or use is not there, or is misspelt.
 
 use super::{Candidate, Case, weights as w};
+use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::DeclarationForm;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::spelling::edit_distance;
+
+/// A name of the line that the message does not name.
+const ELSEWHERE_ON_LINE: Factor = weight("the message names another word", -2.0);
+/// An import of nearly this path stands there.
+const NEARLY_THERE: Factor = weight("the import is there, nearly", 2.0);
+/// Each name that lacks it, from three on, up to four.
+const LACKING_NAMES: Factor = weight("names that lack the same line", 1.0);
+/// One line for all names is more usual.
+const ONE_NAME: Factor = weight("only this name", -0.5);
+/// An entry of the list is hardly anything else.
+const LISTED: Factor = weight("it stands in the list of imports", 1.0);
+/// A path without its quotes.
+const BARE_PATH: Factor = weight("a path without quotes", 4.0);
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -25,9 +39,13 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
             if imported(case, path) {
                 continue;
             }
-            let score = w::IMPORT - if rank < 2 { 0.0 } else { 2.0 };
+            let score = w::IMPORT + ELSEWHERE_ON_LINE.when(rank >= 2);
             if let Some(edit) = written_nearly(case, path) {
-                all.push(Candidate::new(MistakeId::MisspeltImport, score + 2.0, vec![edit]));
+                all.push(Candidate::new(
+                    MistakeId::MisspeltImport,
+                    score.clone() + NEARLY_THERE,
+                    vec![edit],
+                ));
             }
             // Haskell: only the name that is wanted, as people mostly write it.
             let one = case.language().form == DeclarationForm::Haskell && !path.contains(' ');
@@ -45,12 +63,16 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 .count();
             all.push(Candidate::new(
                 MistakeId::MissingImport,
-                w::IMPORT + (others as f64 - 2.0).clamp(-2.0, 2.0),
+                w::IMPORT + LACKING_NAMES * (others as f64 - 2.0).clamp(-2.0, 2.0),
                 vec![edit],
             ));
             if let Some(at) = line.clone().find(|at| lexed.word(*at) == name) {
                 let edit = case.insert(lexed.code[at].start, "std::");
-                all.push(Candidate::new(MistakeId::MissingImport, w::IMPORT - 0.5, vec![edit]));
+                all.push(Candidate::new(
+                    MistakeId::MissingImport,
+                    w::IMPORT + ONE_NAME,
+                    vec![edit],
+                ));
             }
         }
     }
@@ -340,7 +362,7 @@ fn misspelt_entry(case: &Case, all: &mut Vec<Candidate>) -> bool {
             let apart = edit_distance(&path.to_lowercase(), &known.to_lowercase());
             if apart <= 2.5 {
                 let new = if go { format!("\"{known}\"") } else { known.to_owned() };
-                let score = w::IMPORT + 1.0 + w::PER_LETTER * (apart - 1.0);
+                let score = w::IMPORT + LISTED + w::PER_LETTER * (apart - 1.0);
                 all.push(Candidate::new(
                     MistakeId::MisspeltImport,
                     score,
@@ -358,7 +380,7 @@ fn misspelt_entry(case: &Case, all: &mut Vec<Candidate>) -> bool {
                 case.insert(lexed.code[start].start, "\""),
                 case.insert(lexed.code[last].end, "\""),
             ];
-            all.push(Candidate::new(MistakeId::TextAsString, 4.0, edits));
+            all.push(Candidate::new(MistakeId::TextAsString, BARE_PATH, edits));
         }
     }
     true

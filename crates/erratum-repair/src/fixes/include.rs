@@ -1,10 +1,26 @@
 //! `#include` and other preprocessor lines that lost a mark or have a misspelt word.
 
 use super::{Candidate, Case, weights as w};
+use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::spelling::edit_distance;
+
+/// Each line between the directive and the reported place, up to four.
+const LINE_AWAY: Factor = weight("lines from the reported one", -1.0);
+/// A directive with a word that is nearly a known one.
+const NEAR_WORD: Factor = weight("nearly a word of directives", 3.0);
+/// A line that reads like a directive, without its mark.
+const LOST_HASH: Factor = weight("a directive without its mark", 8.0);
+/// A header with a mark on one side only.
+const LOST_MARK: Factor = weight("the header lacks a mark", 8.0);
+/// A header without any mark.
+const NO_MARKS: Factor = weight("the header has no marks", 7.0);
+/// A header of the library between other marks.
+const LIBRARY_HEADER: Factor = weight("a header of the library", 2.0);
+/// A header with nearly the name of one of the library.
+const NEAR_HEADER: Factor = weight("nearly a header of the library", 4.0);
 
 const WORDS: &[&str] =
     &["include", "define", "ifdef", "ifndef", "endif", "undef", "pragma", "else", "elif", "if"];
@@ -17,7 +33,8 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let line = case.message.line().unwrap_or(0);
     for token in lexed.code.iter().filter(|token| token.kind == TokenKind::Directive) {
-        let near = f64::from(token.line.abs_diff(line)).min(4.0);
+        let away = f64::from(token.line.abs_diff(line)).min(4.0);
+        let near = LINE_AWAY * away;
         let text = lexed.text(token).to_owned();
         // A line that is not UTF-8 has another text: no header is named so.
         let Some(body) = text.strip_prefix('#').map(str::trim_start) else { continue };
@@ -26,11 +43,11 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if !WORDS.contains(&word.as_str()) && !word.is_empty() {
             for known in WORDS.iter().filter(|known| edit_distance(&word, known) <= 2.0) {
                 let edit = Edit::replace(case.file(), word_at, word_at + word.len(), *known);
-                let score = 3.0 + w::PER_LETTER * (edit_distance(&word, known) - 1.0) - near;
+                let score = NEAR_WORD + w::PER_LETTER * (edit_distance(&word, known) - 1.0) + near;
                 all.push(Candidate::new(MistakeId::BrokenInclude, score, vec![edit]));
             }
         }
-        if edit_distance(&word, "include") <= 2.0 && near < 3.0 {
+        if edit_distance(&word, "include") <= 2.0 && away < 3.0 {
             let path_at = word_at + word.len();
             header(case, &body[word.len()..], path_at, near, all);
         }
@@ -52,35 +69,37 @@ fn lost_hash(case: &Case, all: &mut Vec<Candidate>) {
             let full = if include { "#include" } else { "#define" };
             let edit = Edit::replace(case.file(), token.start, end, full);
             let edit = if word == &full[1..] { case.insert(token.start, "#") } else { edit };
-            all.push(Candidate::new(MistakeId::BrokenInclude, 8.0, vec![edit]));
+            all.push(Candidate::new(MistakeId::BrokenInclude, LOST_HASH, vec![edit]));
         }
     }
 }
 
 /// The path of an include: its marks, and its spelling.
-fn header(case: &Case, text: &str, at: usize, near: f64, all: &mut Vec<Candidate>) {
+fn header(case: &Case, text: &str, at: usize, near: Factor, all: &mut Vec<Candidate>) {
     let trimmed = text.trim_start();
     let start = at + text.len() - trimmed.len();
     let end = start + trimmed.trim_end().len();
     let name = trimmed.trim_end().trim_matches(['<', '>', '"']);
-    let mut push = |score: f64, edit: Edit| {
-        all.push(Candidate::new(MistakeId::BrokenInclude, score - near, vec![edit]))
+    let mut push = |score: Factor, edit: Edit| {
+        all.push(Candidate::new(MistakeId::BrokenInclude, score + near, vec![edit]))
     };
     let (opens, closes) = (trimmed.starts_with('<'), trimmed.trim_end().ends_with('>'));
     let quotes = trimmed.matches('"').count();
     match (opens, closes, quotes) {
-        (true, false, 0) => push(8.0, case.insert(end, ">")),
-        (false, true, 0) => push(8.0, case.insert(start, "<")),
-        (false, false, 1) if trimmed.starts_with('"') => push(8.0, case.insert(end, "\"")),
-        (false, false, 1) => push(8.0, case.insert(start, "\"")),
-        (false, false, 0) => push(7.0, Edit::replace(case.file(), start, end, format!("<{name}>"))),
+        (true, false, 0) => push(LOST_MARK, case.insert(end, ">")),
+        (false, true, 0) => push(LOST_MARK, case.insert(start, "<")),
+        (false, false, 1) if trimmed.starts_with('"') => push(LOST_MARK, case.insert(end, "\"")),
+        (false, false, 1) => push(LOST_MARK, case.insert(start, "\"")),
+        (false, false, 0) => {
+            push(NO_MARKS, Edit::replace(case.file(), start, end, format!("<{name}>")))
+        }
         _ => {}
     }
     let mut known: Vec<&str> = case.language().library.iter().map(|(path, _, _)| *path).collect();
     known.dedup();
     if known.contains(&name) {
         if opens != closes || quotes == 2 {
-            push(2.0, Edit::replace(case.file(), start, end, format!("<{name}>")));
+            push(LIBRARY_HEADER, Edit::replace(case.file(), start, end, format!("<{name}>")));
         }
         return;
     }
@@ -91,7 +110,7 @@ fn header(case: &Case, text: &str, at: usize, near: f64, all: &mut Vec<Candidate
             let text = format!("{}{path}{}", marks.0, marks.1);
             all.push(Candidate::new(
                 MistakeId::MisspeltImport,
-                4.0 + w::PER_LETTER * (apart - 1.0) - near,
+                NEAR_HEADER + w::PER_LETTER * (apart - 1.0) + near,
                 vec![Edit::replace(case.file(), start, end, text)],
             ));
         }

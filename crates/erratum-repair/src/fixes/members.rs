@@ -1,9 +1,27 @@
 //! `,` typed for `.` between an object and its member, and the like.
 
 use super::{Candidate, Case, weights as w};
+use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
+
+/// A dot touches what follows; a comma does not.
+const TOUCHING: Factor = weight("the mark touches the member", 1.5);
+/// A blank behind the mark speaks for a comma.
+const APART: Factor = weight("a blank stands behind the mark", -1.0);
+/// A name that is visible as a value by itself is hardly a member here.
+const VALUE_BY_ITSELF: Factor = weight("the name is a value by itself", -5.0);
+/// Each token between the mark and the reported place.
+const AWAY: Factor = weight("tokens from the reported place", -0.05);
+/// A blank behind a dot speaks for a comma.
+const BLANK_BEHIND: Factor = weight("a blank stands behind the dot", 1.5);
+/// A dot that touches what follows.
+const NO_BLANK: Factor = weight("no blank stands behind the dot", -1.0);
+/// A name that is a value by itself is the next element.
+const KNOWN_VALUE: Factor = weight("the name is a value by itself", 1.0);
+/// A text or a number in front of a dot.
+const NO_MEMBERS: Factor = weight("a plain value has no members", 1.0);
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -20,13 +38,14 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         // A name that is visible as a value by itself is hardly a member here.
         let value = case.text.names.resolve(lexed, next).is_some_and(|d| d.kind == NameKind::Value);
         let touching = lexed.code[next].start == lexed.code[at].end;
-        let score = w::MEMBER + if touching { 1.5 } else { -1.0 }
-            - if value { 5.0 } else { 0.0 }
-            - 0.05 * at.abs_diff(case.token) as f64;
+        let score = w::MEMBER
+            + if touching { TOUCHING } else { APART }
+            + VALUE_BY_ITSELF.when(value)
+            + AWAY * at.abs_diff(case.token) as f64;
         for mark in marks(case, at - 1) {
             all.push(Candidate::new(
                 MistakeId::WrongMark,
-                score,
+                score.clone(),
                 vec![case.replace_token(at, *mark)],
             ));
         }
@@ -50,10 +69,10 @@ fn dot_for_comma(case: &Case, all: &mut Vec<Candidate>) {
             continue;
         }
         let score = w::MEMBER
-            + if apart { 1.5 } else { -1.0 }
-            + if value { 1.0 } else { 0.0 }
-            + if literal { 1.0 } else { 0.0 }
-            - 0.05 * at.abs_diff(case.token) as f64;
+            + if apart { BLANK_BEHIND } else { NO_BLANK }
+            + KNOWN_VALUE.when(value)
+            + NO_MEMBERS.when(literal)
+            + AWAY * at.abs_diff(case.token) as f64;
         all.push(Candidate::new(MistakeId::WrongMark, score, vec![case.replace_token(at, ",")]));
     }
 }

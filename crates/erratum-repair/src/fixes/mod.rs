@@ -27,6 +27,7 @@ mod window;
 
 use crate::diagnose::Diagnosis;
 use crate::message::Message;
+use crate::score::Score;
 use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Language;
@@ -55,7 +56,7 @@ pub struct Candidate {
     /// How sure its meaning is.
     pub certainty: Certainty,
     /// How likely, before anything is tried; higher is likelier.
-    pub score: f64,
+    pub score: Score,
     /// The message that it mends, as an index of the report it was made for; nothing for the one
     /// that is looked at.
     pub target: Option<usize>,
@@ -65,12 +66,12 @@ pub struct Candidate {
 }
 
 impl Candidate {
-    fn new(mistake: MistakeId, score: f64, edits: Vec<Edit>) -> Candidate {
+    fn new(mistake: MistakeId, score: impl Into<Score>, edits: Vec<Edit>) -> Candidate {
         Candidate {
             edits,
             mistake,
             certainty: Certainty::Sure,
-            score,
+            score: score.into(),
             target: None,
             then: Vec::new(),
         }
@@ -304,7 +305,7 @@ fn inside_text(case: &Case) -> bool {
 
 /// The likeliest first, each change once.
 fn ranked(mut all: Vec<Candidate>) -> Vec<Candidate> {
-    all.sort_by(|a, b| b.score.total_cmp(&a.score));
+    all.sort_by(|a, b| b.score.total().total_cmp(&a.score.total()));
     let mut seen = std::collections::HashSet::new();
     all.retain(|candidate| {
         let mut sets: Vec<Vec<Edit>> = candidate.sets().into_iter().map(<[Edit]>::to_vec).collect();
@@ -335,7 +336,7 @@ fn respelt(case: &Case, candidate: &mut Candidate) {
 pub fn candidates_without_code(text: &Text) -> Vec<Candidate> {
     let mut all = Vec::new();
     quotes::open_comments(&text.lexed, &mut all);
-    all.sort_by(|a, b| b.score.total_cmp(&a.score));
+    all.sort_by(|a, b| b.score.total().total_cmp(&a.score.total()));
     all
 }
 
@@ -368,7 +369,7 @@ fn without_message(
     if let Some(case) = Case::new(&program, text.clone(), &message, &[], &diagnosis) {
         source(&case, &mut all);
     }
-    all.sort_by(|a, b| b.score.total_cmp(&a.score));
+    all.sort_by(|a, b| b.score.total().total_cmp(&a.score.total()));
     all
 }
 

@@ -7,12 +7,64 @@
 
 use super::calls::{braces, percents};
 use super::{Candidate, Case, weights as w};
+use crate::score::{Factor, Score, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::{Apostrophe, DeclarationForm};
 use erratum_syntax::lex::{Lexed, Token, TokenKind};
 use erratum_syntax::model::{self, Class};
 use erratum_syntax::spelling::edit_distance;
+
+/// A text that is never closed is surely the trouble.
+const NEVER_CLOSED: Factor = weight("the text is never closed", 3.0);
+/// One blank stands between a text and what follows.
+const TWO_BLANKS: Factor = weight("two blanks follow", -0.7);
+/// Behind an operator people write a blank before the quote.
+const GLUED: Factor = weight("it is glued to the mark before it", -1.0);
+/// A quote that opens a text does not touch the word before it.
+const TOUCHES_WORD: Factor = weight("it touches the word before it", -2.0);
+/// A quote is typed by mistake more seldom than forgotten.
+const TAKEN_OUT: Factor = weight("the quote is taken out", -3.0);
+/// What the token model and the names make of the line.
+const READS_LIKE_CODE: Factor = weight("how much the line reads like code", 1.0);
+/// The best of all places for a quote is as good as certain.
+const BEST_QUOTE: Factor = weight("the best place for the quote", 8.0);
+/// The best of all stretches that may be a text.
+const BEST_TEXT: Factor = weight("the best stretch for a text", 1.0);
+/// How much worse the line reads than with the best place, down to 20.
+const BEHIND_BEST: Factor = weight("how far it is behind the best place", 1.0);
+/// Several letters between quotes that hold one.
+const TEXT_IN_SINGLE: Factor = weight("a text between single quotes", 6.0);
+/// A text between the quotes of another language.
+const FOREIGN_QUOTES: Factor = weight("quotes of another language", 6.0);
+/// A comment that holds the start of another.
+const COMMENT_SWALLOWS: Factor = weight("it swallows the start of another", 5.0);
+/// A comment that is never closed.
+const COMMENT_OPEN: Factor = weight("the comment is never closed", 8.0);
+/// Each line that is likelier to end the comment.
+const COMMENT_LINE: Factor = weight("a line further off", -1.5);
+/// The end of a comment without its start.
+const COMMENT_START: Factor = weight("its opening mark is gone", 8.0);
+/// Each line between the start and the end of a comment.
+const LINE_FURTHER_UP: Factor = weight("a line further up", -1.0);
+/// Each pair of words side by side.
+const WORD_RUNS: Factor = weight("words side by side", 1.6);
+/// Each word that no declaration knows.
+const UNKNOWN_WORDS: Factor = weight("unknown words", 0.6);
+/// Each line between the remark and the reported place.
+const LINE_AWAY: Factor = weight("lines from the reported one", -1.5);
+/// A line that ends as code does is hardly a remark.
+const ENDS_LIKE_CODE: Factor = weight("the line ends as code does", -5.0);
+/// A line with the marks of code is hardly a remark.
+const HAS_CODE_MARKS: Factor = weight("the line has the marks of code", -7.0);
+/// A line that starts with what is nearly a keyword was to be code.
+const STARTS_LIKE_CODE: Factor = weight("the line starts with nearly a keyword", -7.0);
+/// One word is rather a name.
+const SINGLE_WORD: Factor = weight("it is one word", -3.0);
+/// Strings stand in the like places around.
+const SIBLING: Factor = weight("strings stand in the like places around", 5.0);
+/// Each line between the text and the reported place.
+const QUOTED_AWAY: Factor = weight("lines from the reported one", -1.0);
 
 /// How many places on a line are tried.
 const PLACES: usize = 120;
@@ -42,7 +94,7 @@ pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
     };
     let line_end = lexed.source.line_end(odd.line);
     let line_start = lexed.source.line_start(odd.line);
-    let certain = if odd.closed { 0.0 } else { 3.0 };
+    let certain = NEVER_CLOSED.when(!odd.closed);
     let mut found = Vec::new();
     let cost = token_cost(case);
     // The quote was lost at the edge of some word of the line. Behind a quote in the wrong place all
@@ -61,14 +113,13 @@ pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
             // A quote that opens a text does not touch the word before it.
             let quotes = text[..at].matches(quote).count();
             let touches = quotes % 2 == 0 && before.is_alphanumeric() && opens_here(&text[at..]);
-            let less = if wide { -0.7 } else { 0.0 }
-                + if glued && !wide { -1.0 } else { 0.0 }
-                + if touches { -2.0 } else { 0.0 };
+            let less =
+                TWO_BLANKS.when(wide) + GLUED.when(glued && !wide) + TOUCHES_WORD.when(touches);
             found.push((line_start + at, less));
         }
         before = next;
     }
-    found.push((line_end, 0.0));
+    found.push((line_end, Score::default()));
     let mut ranked: Vec<Candidate> = found
         .into_iter()
         .map(|(at, extra)| {
@@ -78,7 +129,7 @@ pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
                 lexed.source.slice(at, line_end).as_ref(),
             ]
             .concat();
-            let score = certain + extra + reading(case, &line, odd.line, cost);
+            let score = certain + extra + READS_LIKE_CODE * reading(case, &line, odd.line, cost);
             Candidate::new(MistakeId::OpenString, score, vec![case.insert(at, quote)])
         })
         .collect();
@@ -87,13 +138,13 @@ pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
         lexed.source.slice(odd.start + 1, line_end).as_ref(),
     ]
     .concat();
-    let score = certain - 3.0 + reading(case, &without, odd.line, cost);
+    let score = certain + TAKEN_OUT + READS_LIKE_CODE * reading(case, &without, odd.line, cost);
     ranked.push(Candidate::new(
         MistakeId::ExtraMark,
         score,
         vec![Edit::delete(case.file(), odd.start, odd.start + 1)],
     ));
-    rank(ranked, 8.0, all);
+    rank(ranked, BEST_QUOTE, all);
 }
 
 /// `'between'` where single quotes hold one character: a text is between them.
@@ -115,7 +166,7 @@ fn single_quotes(case: &Case, all: &mut Vec<Candidate>) {
         }
         let text = format!("\"{inner}\"");
         let edit = Edit::replace(case.file(), start + pair[0], start + pair[1] + 1, text);
-        all.push(Candidate::new(MistakeId::WrongQuotes, 6.0, vec![edit]));
+        all.push(Candidate::new(MistakeId::WrongQuotes, TEXT_IN_SINGLE, vec![edit]));
     }
 }
 
@@ -129,7 +180,7 @@ fn other_quotes(case: &Case, all: &mut Vec<Candidate>) {
     for at in line.filter(|at| lexed.word(*at).starts_with('"') && lexed.code[*at].closed) {
         let inner = lexed.word(at).trim_matches('"').replace('\'', "''");
         let edit = case.replace_token(at, format!("'{inner}'"));
-        all.push(Candidate::new(MistakeId::WrongQuotes, 6.0, vec![edit]));
+        all.push(Candidate::new(MistakeId::WrongQuotes, FOREIGN_QUOTES, vec![edit]));
     }
 }
 
@@ -139,12 +190,12 @@ fn opens_here(text: &str) -> bool {
 }
 
 /// Keeps the best; the best of all gets `top`, the others less by how far they are behind.
-fn rank(mut ranked: Vec<Candidate>, top: f64, all: &mut Vec<Candidate>) {
-    ranked.sort_by(|a, b| b.score.total_cmp(&a.score));
+fn rank(mut ranked: Vec<Candidate>, top: Factor, all: &mut Vec<Candidate>) {
+    ranked.sort_by(|a, b| b.score.total().total_cmp(&a.score.total()));
     ranked.truncate(8);
-    let best = ranked.first().map_or(0.0, |first| first.score);
+    let best = ranked.first().map_or(0.0, |first| first.score.total());
     for mut candidate in ranked {
-        candidate.score = top + (candidate.score - best).max(-20.0);
+        candidate.score = top + BEHIND_BEST * (candidate.score.total() - best).max(-20.0);
         all.push(candidate);
     }
 }
@@ -296,13 +347,17 @@ pub(super) fn open_comments(lexed: &Lexed, all: &mut Vec<Candidate>) {
         if !text.starts_with(open) || (token.closed && !inner) {
             continue;
         }
-        let top = if token.closed { 5.0 } else { 8.0 };
+        let top = if token.closed { COMMENT_SWALLOWS } else { COMMENT_OPEN };
         for (rank, line) in comment_lines(lexed, token).into_iter().enumerate() {
             let at = lexed.source.line_end(line);
             let blank = lexed.source.line_text(line).ends_with(' ');
             let mark = if blank { (*close).to_owned() } else { format!(" {close}") };
             let edit = Edit::insert(lexed.source.name(), at, mark);
-            all.push(Candidate::new(MistakeId::OpenComment, top - 1.5 * rank as f64, vec![edit]));
+            all.push(Candidate::new(
+                MistakeId::OpenComment,
+                top + COMMENT_LINE * rank as f64,
+                vec![edit],
+            ));
         }
     }
 }
@@ -319,7 +374,11 @@ fn lost_opening(case: &Case, open: &str, all: &mut Vec<Candidate>) {
         for rank in 0..4 {
             let first = lexed.code[start(line)];
             let edit = case.insert(first.start, format!("{open} "));
-            all.push(Candidate::new(MistakeId::OpenComment, 8.0 - f64::from(rank), vec![edit]));
+            all.push(Candidate::new(
+                MistakeId::OpenComment,
+                COMMENT_START + LINE_FURTHER_UP * f64::from(rank),
+                vec![edit],
+            ));
             line = line.saturating_sub(1);
             if line == 0 || lexed.on_line(line).is_empty() {
                 break;
@@ -397,14 +456,19 @@ fn prose(case: &Case, all: &mut Vec<Candidate>) {
                 && keywords
                     .into_iter()
                     .any(|word| *word != first && edit_distance(first, word) <= 1.5);
-            let code = if code_end { 5.0 } else { 0.0 }
-                + if marks { 7.0 } else { 0.0 }
-                + if nearly { 7.0 } else { 0.0 };
-            let score = runs as f64 * 1.6 + unknown as f64 * 0.6 - far * 1.5 - code;
+            let code = ENDS_LIKE_CODE.when(code_end)
+                + HAS_CODE_MARKS.when(marks)
+                + STARTS_LIKE_CODE.when(nearly);
+            let score =
+                WORD_RUNS * runs as f64 + UNKNOWN_WORDS * unknown as f64 + LINE_AWAY * far + code;
             let at = lexed.code[range.start].start;
             let mark = case.language().line_comments.first().copied().unwrap_or("//");
             let edit = case.insert(at, format!("{mark} "));
-            let candidate = Candidate::new(MistakeId::TextAsCode, score.min(9.0), vec![edit]);
+            let candidate = Candidate::new(
+                MistakeId::TextAsCode,
+                score.at_most(9.0, "no remark is surer"),
+                vec![edit],
+            );
             all.push(if marks || code_end || nearly { candidate.guess() } else { candidate });
         }
         if unknown >= 1 {
@@ -464,21 +528,20 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
                 lexed.source.slice(to, line_end).as_ref(),
             ]
             .concat();
-            let single = if start == end { -3.0 } else { 0.0 };
-            let sibling = if is_text_place(case, start, end) { SIBLING } else { 0.0 };
-            let score = reading(case, &text, line, cost) - plain - far + single + sibling;
+            let single = SINGLE_WORD.when(start == end);
+            let sibling = SIBLING.when(is_text_place(case, start, end));
+            let gain = reading(case, &text, line, cost) - plain;
+            let score = READS_LIKE_CODE * gain + QUOTED_AWAY * far + single + sibling;
             let edits = vec![case.insert(from, mark), case.insert(to, mark)];
             ranked.push(Candidate::new(MistakeId::TextAsString, score, edits));
         }
     }
-    let Some(best) = ranked.iter().map(|candidate| candidate.score).max_by(f64::total_cmp) else {
+    let Some(best) = ranked.iter().map(|candidate| candidate.score.total()).max_by(f64::total_cmp)
+    else {
         return;
     };
-    rank(ranked, (best - 2.0).min(6.0), all);
+    rank(ranked, BEST_TEXT * (best - 2.0).min(6.0), all);
 }
-
-/// How much it counts that strings stand in the like places around.
-const SIBLING: f64 = 5.0;
 
 fn opens_value(word: &str) -> bool {
     matches!(

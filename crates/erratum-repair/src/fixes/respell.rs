@@ -1,6 +1,7 @@
 //! Names that are written a little wrong: the use, the declaration, or a word of the language.
 
 use super::{Candidate, Case, weights as w};
+use crate::score::{Factor, Score, weight};
 use erratum_catalogue::{Catalogue, MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::DeclarationForm;
@@ -9,6 +10,41 @@ use erratum_syntax::names::{NameKind, asked_kind};
 use erratum_syntax::spelling::{edit_distance, is_common_word};
 use std::collections::{BTreeMap, HashMap, HashSet};
 use std::sync::LazyLock;
+
+/// Each word that the message is likelier to be about.
+const WORD_RANK: Factor = weight("a word that the message does not name first", -2.0);
+/// A function with nearly the name that a program starts from.
+const NEAR_START: Factor = weight("nearly the name a program starts from", 5.0);
+/// Each letter that differs.
+const LETTERS: Factor = weight("letters that differ", -1.0);
+/// The mark stands behind this name elsewhere.
+const MARK_HABIT: Factor = weight("the mark stands there elsewhere", 1.0);
+/// The mark stands behind this name nowhere else.
+const NO_MARK_HABIT: Factor = weight("the mark stands there nowhere else", -1.0);
+/// Which operator was lost between two values, nobody can tell.
+const LOST_OPERATOR: Factor = weight("which operator was lost is not known", -2.0);
+/// Each operator that is more usual.
+const RARER_OPERATOR: Factor = weight("a rarer operator", -0.3);
+/// Short words are near everything.
+const SHORT_WORD: Factor = weight("short words are near everything", -1.5);
+/// Every use of the name changes with it.
+const EVERYWHERE: Factor = weight("every use changes", 0.3);
+/// Each use: the same slip at every use is rarer than one slip.
+const EACH_USE: Factor = weight("uses that change", -0.5);
+/// A keyword where a name stands.
+const KEYWORD_AS_NAME: Factor = weight("a keyword where a name stands", -0.8);
+/// What a form or a header calls it, too, is hardly the slip.
+const KNOWN_BESIDE: Factor = weight("files beside it know the name", 2.0);
+/// A word that people use elsewhere is hardly the misspelt one: from 0 to 2.
+const FAMILIAR: Factor = weight("words that stand elsewhere in the text", 1.0);
+/// A declaration is right unless something speaks against it.
+const NO_EVIDENCE: Factor = weight("nothing speaks against the declaration", -0.8);
+/// Nothing is lost in a name of one letter.
+const ONE_LETTER: Factor = weight("nothing is lost in one letter", -1.0);
+/// The compiler takes the declared name for the right one; it may know more of it.
+const COMPILER_MEANS_IT: Factor = weight("the compiler takes it for the right name", -1.5);
+/// What is declared is a little likelier to be right.
+const DECLARED_SO: Factor = weight("it is declared so", -0.2);
 
 /// How many letters may differ in a word of this length.
 fn limit(word: &str) -> f64 {
@@ -35,10 +71,10 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
             // This name is known; something else is wrong with it.
             continue;
         }
-        let score = -2.0 * rank as f64;
-        near_names(case, token, score, all);
-        near_declaration(case, token, score, all);
-        lost_mark(case, token, score, all);
+        let score = Score::from(WORD_RANK * rank as f64);
+        near_names(case, token, &score, all);
+        near_declaration(case, token, &score, all);
+        lost_mark(case, token, &score, all);
     }
 }
 
@@ -60,7 +96,7 @@ fn entry_point(case: &Case, all: &mut Vec<Candidate>) {
         if declared.kind == NameKind::Function && apart > 0.0 && apart <= 2.0 {
             let edit = case.replace_token(declared.token, wanted);
             let kind = if apart < 1.0 { MistakeId::WrongCase } else { MistakeId::MisspeltName };
-            all.push(Candidate::new(kind, 5.0 - apart, vec![edit]));
+            all.push(Candidate::new(kind, NEAR_START + LETTERS * apart, vec![edit]));
         }
     }
 }
@@ -175,7 +211,7 @@ pub(super) fn splits(case: &Case, token: usize) -> Vec<(usize, f64)> {
 }
 
 /// `freshseats` for `fresh->seats`, `ratetimes` for `rate*times`: a mark between two names was lost.
-fn lost_mark(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
+fn lost_mark(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let names = &case.text.names;
     if is_known(case, token) {
@@ -200,10 +236,10 @@ fn lost_mark(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
                 _ => member,
             };
             if fits {
-                let habit = if after(mark) { 1.0 } else { -1.0 };
+                let habit = if after(mark) { MARK_HABIT } else { NO_MARK_HABIT };
                 all.push(Candidate::new(
                     MistakeId::MissingMark,
-                    base + w::RUN_TOGETHER + habit,
+                    base.clone() + w::RUN_TOGETHER + habit,
                     edit(mark),
                 ));
             }
@@ -211,14 +247,15 @@ fn lost_mark(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
         let value = |name: &str| names.of(name).any(|d| d.kind == NameKind::Value);
         if value(head) && value(tail) {
             for (rank, mark) in [" + ", " * ", " - ", " / ", " < "].into_iter().enumerate() {
-                let score = base + w::RUN_TOGETHER - 2.0 - 0.3 * rank as f64;
+                let score =
+                    base.clone() + w::RUN_TOGETHER + LOST_OPERATOR + RARER_OPERATOR * rank as f64;
                 all.push(Candidate::new(MistakeId::MissingMark, score, edit(mark)).guess());
             }
         }
     }
 }
 
-fn kind_weight(form: DeclarationForm, asked: NameKind, is: NameKind) -> f64 {
+fn kind_weight(form: DeclarationForm, asked: NameKind, is: NameKind) -> Factor {
     use NameKind::*;
     // Where a call needs no brackets, a function stands where a value does.
     let bare =
@@ -229,7 +266,7 @@ fn kind_weight(form: DeclarationForm, asked: NameKind, is: NameKind) -> f64 {
         (Member, Function | Value)
         | (Value, Member)
         | (Function, Member | Type)
-        | (Module, Type) => 0.0,
+        | (Module, Type) => w::KIND_FITS.when(false),
         (Type, Value | Function) | (Value, Type) => w::KIND_MISFITS / 2.0,
         (Value, Function) => w::KIND_MISFITS / 2.0,
         _ => w::KIND_MISFITS,
@@ -243,7 +280,7 @@ fn likeness(
     name: &str,
     (kind, visible, unused): (NameKind, bool, bool),
     asked: NameKind,
-) -> Option<f64> {
+) -> Option<Score> {
     if name == word || name.len() < 2 && word.len() > 2 {
         return None;
     }
@@ -255,13 +292,13 @@ fn likeness(
     }
     let form = case.language().form;
     let mut score = w::RESPELL + w::PER_LETTER * (apart - 1.0) + kind_weight(form, asked, kind);
-    score += if apart < 1.0 && word.eq_ignore_ascii_case(name) { w::CASE_ONLY } else { 0.0 };
-    score += if visible { w::VISIBLE } else { 0.0 } + if unused { w::UNUSED } else { 0.0 };
-    score += if case.text.names.seen.contains_key(name) { w::SEEN } else { 0.0 };
+    score += w::CASE_ONLY.when(apart < 1.0 && word.eq_ignore_ascii_case(name));
+    score += w::VISIBLE.when(visible) + w::UNUSED.when(unused);
+    score += w::SEEN.when(case.text.names.seen.contains_key(name));
     let initial = |text: &str| text.chars().next().map(|c| c.to_ascii_lowercase());
-    score += if initial(word) != initial(name) { w::FIRST_LETTER } else { 0.0 };
+    score += w::FIRST_LETTER.when(initial(word) != initial(name));
     // Short words are near everything.
-    Some(score - if word.len() <= 3 { 1.5 } else { 0.0 })
+    Some(score + SHORT_WORD.when(word.len() <= 3))
 }
 
 /// A name inside a text: `s"${ferry.baord(2)}"`. The text is one token, and the message says which
@@ -294,7 +331,7 @@ fn within_text(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
-fn near_names(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
+fn near_names(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let word = lexed.word(token);
     let said = case.message.text.as_str();
@@ -306,25 +343,29 @@ fn near_names(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
     };
     for (name, known) in meant(case, token) {
         let Some(score) = likeness(case, word, name, known, asked) else { continue };
-        let score = base + score;
+        let score = base.clone() + score;
         let mistake = if word.eq_ignore_ascii_case(name) {
             MistakeId::WrongCase
         } else {
             MistakeId::MisspeltName
         };
-        let here = Candidate::new(mistake, score, vec![case.replace_token(token, name)]);
+        let here = Candidate::new(mistake, score.clone(), vec![case.replace_token(token, name)]);
         all.push(here);
         let others = case.text.names.seen.get(word).map_or(&[][..], Vec::as_slice);
         if others.len() > 1 {
             let edits: Vec<Edit> = others.iter().map(|at| case.replace_token(*at, name)).collect();
             // One slip made at every use is rarer than one slip, unless nothing else is declared.
-            all.push(Candidate::new(mistake, score + 0.3 - 0.5 * others.len() as f64, edits));
+            all.push(Candidate::new(
+                mistake,
+                score + EVERYWHERE + EACH_USE * others.len() as f64,
+                edits,
+            ));
         }
     }
     if let Some((_, here)) = case.language().foreign.iter().find(|(foreign, _)| *foreign == word) {
         all.push(Candidate::new(
             MistakeId::ForeignWord,
-            base + w::FOREIGN,
+            base.clone() + w::FOREIGN,
             vec![case.replace_token(token, *here)],
         ));
     }
@@ -332,7 +373,8 @@ fn near_names(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
         for keyword in case.language().keywords {
             let apart = edit_distance(word, keyword);
             if apart <= limit(word).min(2.0) && apart < keyword.len() as f64 - 1.0 {
-                let score = base + w::RESPELL + w::PER_LETTER * (apart - 1.0) - 0.8;
+                let score =
+                    base.clone() + w::RESPELL + w::PER_LETTER * (apart - 1.0) + KEYWORD_AS_NAME;
                 all.push(Candidate::new(
                     MistakeId::MisspeltKeyword,
                     score,
@@ -344,7 +386,7 @@ fn near_names(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
 }
 
 /// The other way round: a declaration near the unknown name that nothing uses.
-fn near_declaration(case: &Case, token: usize, base: f64, all: &mut Vec<Candidate>) {
+fn near_declaration(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let names = &case.text.names;
     let word = lexed.word(token);
@@ -361,15 +403,18 @@ fn near_declaration(case: &Case, token: usize, base: f64, all: &mut Vec<Candidat
             continue;
         }
         let same_kind = kind_weight(case.language().form, asked_kind(lexed, token), declared.kind);
-        let more = (uses as f64 - 1.0).min(4.0) * w::DECLARATION_SLIP;
+        let more = w::DECLARATION_SLIP * (uses as f64 - 1.0).min(4.0);
         // What a form or a header calls it, too, is hardly the slip.
-        let beside = |name: &str| if named_beside(case, name) { 2.0 } else { 0.0 };
-        let evidence = familiarity(case, word, name) - familiarity(case, name, word) + beside(word)
+        let beside = |name: &str| KNOWN_BESIDE.when(named_beside(case, name));
+        let evidence = FAMILIAR * familiarity(case, word, name)
+            - FAMILIAR * familiarity(case, name, word)
+            + beside(word)
             - beside(name);
         // A declaration is right unless something speaks against it.
-        let known = evidence - if evidence.abs() < 0.3 { 0.8 } else { 0.0 }
-            + w::LOOKS * (looks(case, word) - looks(case, name));
-        let score = base
+        let none = evidence.total().abs() < 0.3;
+        let known =
+            evidence + NO_EVIDENCE.when(none) + w::LOOKS * (looks(case, word) - looks(case, name));
+        let score = base.clone()
             + w::RESPELL
             + w::PER_LETTER * (apart - 1.0)
             + w::VISIBLE
@@ -377,10 +422,12 @@ fn near_declaration(case: &Case, token: usize, base: f64, all: &mut Vec<Candidat
             + same_kind
             + more
             + known
-            // Nothing is lost in a name of one letter.
-            - if name.len() == 1 { 1.0 } else { 0.0 }
-            // The compiler takes the declared name for the right one; it may know more of it.
-            - if case.message.text.contains(&format!("mean '{name}'")) { 1.5 } else { 0.2 };
+            + ONE_LETTER.when(name.len() == 1)
+            + if case.message.text.contains(&format!("mean '{name}'")) {
+                COMPILER_MEANS_IT
+            } else {
+                DECLARED_SO
+            };
         let edits: Vec<Edit> = names.of(name).map(|d| case.replace_token(d.token, word)).collect();
         all.push(Candidate::new(MistakeId::MisspeltName, score, edits));
     }

@@ -7,6 +7,7 @@
 use super::{Candidate, Case, brackets, quotes, weights as w, window};
 use crate::diagnose::Diagnosis;
 use crate::message::{Message, Place, Severity};
+use crate::score::Score;
 use erratum_catalogue::Phase;
 use erratum_syntax::edit::{self, PositionMap};
 use erratum_syntax::source::Program;
@@ -28,13 +29,19 @@ const KEEP: usize = 6;
 /// A text with more tokens takes too long to read again and again.
 const TOKENS: usize = 12_000;
 
+/// What each bracket or quote counts that is still odd, where repairs under way are compared.
+const EACH_TROUBLE: f64 = 2.0;
+
+/// How far behind a single change several are that lead to a sound text, too.
+const BEHIND_SINGLE: f64 = 0.5;
+
 /// A repair under way.
 #[derive(Clone)]
 struct Repair {
     program: Program,
     text: Arc<Text>,
     parts: Vec<Candidate>,
-    score: f64,
+    score: Score,
 }
 
 /// How much of the structure of a text is odd.
@@ -60,13 +67,14 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         program: case.program.clone(),
         text: case.text.clone(),
         parts: Vec::new(),
-        score: 0.0,
+        score: Score::default(),
     };
     let mut open = vec![start];
     let mut done: Vec<Repair> = Vec::new();
     for _ in 0..DEPTH {
         let mut next: Vec<Repair> = open.iter().flat_map(|repair| further(repair, case)).collect();
-        let rank = |repair: &Repair| repair.score - 2.0 * trouble(&repair.text) as f64;
+        let rank =
+            |repair: &Repair| repair.score.total() - EACH_TROUBLE * trouble(&repair.text) as f64;
         next.sort_by(|a, b| rank(b).total_cmp(&rank(a)));
         let (sound, odd): (Vec<Repair>, Vec<Repair>) =
             next.into_iter().partition(|repair| trouble(&repair.text) == 0);
@@ -78,14 +86,18 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         }
     }
     // Where one change alone leaves nothing odd, several are not likelier than that one.
-    let single = done.iter().filter(|repair| repair.parts.len() == 1).map(|repair| repair.score);
+    let single = done.iter().filter(|repair| repair.parts.len() == 1);
+    let single = single.map(|repair| repair.score.total());
     let most = single.fold(
         f64::INFINITY,
         |least, score| if least.is_finite() { least.max(score) } else { score },
     );
     done.retain(|repair| repair.parts.len() > 1);
-    done.iter_mut().for_each(|repair| repair.score = repair.score.min(most - 0.5));
-    done.sort_by(|a, b| b.score.total_cmp(&a.score));
+    for repair in &mut done {
+        let score = std::mem::take(&mut repair.score);
+        repair.score = score.at_most(most - BEHIND_SINGLE, "one change alone would do");
+    }
+    done.sort_by(|a, b| b.score.total().total_cmp(&a.score.total()));
     done.truncate(KEEP);
     for repair in done {
         let mut parts = repair.parts.into_iter();
@@ -117,7 +129,7 @@ fn further(repair: &Repair, case: &Case) -> Vec<Repair> {
         window::propose(&here, &mut ways);
     }
     ways.retain(|way| !super::silences(&here, way));
-    ways.sort_by(|a, b| b.score.total_cmp(&a.score));
+    ways.sort_by(|a, b| b.score.total().total_cmp(&a.score.total()));
     let now = trouble(&repair.text);
     let mut found = Vec::new();
     for way in ways.into_iter().take(3 * WAYS) {
@@ -130,9 +142,9 @@ fn further(repair: &Repair, case: &Case) -> Vec<Repair> {
         if trouble(&text) >= now || touches(&repair.parts, &way) {
             continue;
         }
-        let more = if repair.parts.is_empty() { 0.0 } else { w::EACH_PART };
+        let more = w::EACH_PART.when(!repair.parts.is_empty());
         let mut parts = repair.parts.clone();
-        let score = repair.score + way.score + more;
+        let score = repair.score.clone() + way.score.clone() + more;
         parts.push(way);
         found.push(Repair { program, text, parts, score });
     }

@@ -4,11 +4,127 @@ use super::shape::{
     Function, calls_near, function_around, function_at, function_of, parameter_of, text_of, type_of,
 };
 use super::{Candidate, Case, weights as w};
+use crate::score::{Factor, Score, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 use erratum_syntax::spelling::edit_distance;
+
+/// A condition that assigns was to compare.
+const COMPARISON: Factor = weight("a condition assigns", 4.0);
+/// A statement that only compares was to assign.
+const ASSIGNMENT: Factor = weight("a statement compares", 3.5);
+/// A comparison on the line above the reported one.
+const LINE_ABOVE: Factor = weight("it stands on the line above", -1.0);
+/// A value that a format speaks of.
+const FORMAT_VALUE: Factor = weight("a value of the format", -0.5);
+/// The value handed on may be the one with the wrong declaration.
+const VALUE_ITSELF: Factor = weight("the value that is handed on", -1.0);
+/// If several calls complain of a parameter, it is to blame.
+const CALLS_COMPLAIN: Factor = weight("calls that complain of the parameter", 1.0);
+/// Several errors about one declaration speak against it, up to three more.
+const BLAMED: Factor = weight("further errors about the declaration", 1.0);
+/// A declaration that is given a real number.
+const HOLDS_REAL: Factor = weight("it is given a real number", 3.0);
+/// An operand with one of the types that disagree.
+const OPERAND: Factor = weight("an operand of a type that disagrees", -0.5);
+/// A name that is used as a pointer and not declared as one.
+const POINTER: Factor = weight("it is used as a pointer", 2.0);
+/// A name that is given an address.
+const ALLOCATED: Factor = weight("it is given an address", 1.5);
+/// A name that is followed to what it points at.
+const FOLLOWED: Factor = weight("it is followed", 1.5);
+/// What holds a plain value is plain, if it was so before.
+const PLAIN_OF_BOXED: Factor = weight("the plain type of what was found", 2.5);
+/// The type that the message says it found.
+const FOUND_TYPE: Factor = weight("the type that was found", 1.5);
+/// A real number was found.
+const REAL_FOUND: Factor = weight("a real number was found", 2.0);
+/// A whole number was found.
+const WHOLE_FOUND: Factor = weight("a whole number was found", 1.0);
+/// A text was found.
+const TEXT_FOUND: Factor = weight("a text was found", 0.5);
+/// The same as a text that can grow.
+const GROWING_TEXT: Factor = weight("a text that can grow", 0.0);
+/// A value of yes or no was found.
+const TRUTH_FOUND: Factor = weight("yes or no was found", 0.5);
+/// Nothing says so, but a real number is the commonest.
+const PERHAPS_REAL: Factor = weight("it may be a real number", -1.0);
+/// Nothing says so, but it may be a text.
+const PERHAPS_TEXT: Factor = weight("it may be a text", -1.5);
+/// Nothing says so, but it may be a whole number.
+const PERHAPS_WHOLE: Factor = weight("it may be a whole number", -2.0);
+/// The message points at the literal.
+const POINTED_AT: Factor = weight("the message points at it", 1.0);
+/// Each token between the literal and the reported place.
+const AWAY: Factor = weight("tokens from the reported place", -0.2);
+/// A number or a known name in quotes.
+const QUOTED: Factor = weight("a number or a name in quotes", 2.5);
+/// A text of one letter was to be a letter.
+const ONE_LETTER: Factor = weight("it holds one letter", 1.0);
+/// Several letters between the quotes of one.
+const MANY_LETTERS: Factor = weight("it holds several letters", 1.5);
+/// Cutting something off loses what the learner wrote.
+const CUT: Factor = weight("it cuts something off", -1.5);
+/// A real number without its fraction.
+const WHOLE_PART: Factor = weight("the whole part of a real number", 0.0);
+/// A whole number where a real one is wanted.
+const MADE_REAL: Factor = weight("the number as a real one", 1.0);
+/// A number where a text is wanted.
+const MADE_TEXT: Factor = weight("the number as a text", 0.5);
+/// A conversion that cuts off hides what is wrong.
+const NARROWED: Factor = weight("a conversion that cuts off", -1.5);
+/// A text that is written a little otherwise than one elsewhere.
+const NEAR_TEXT: Factor = weight("nearly a text of the file", 3.5);
+/// Each letter that differs.
+const LETTERS: Factor = weight("letters that differ", -1.0);
+/// A number in quotes where a name of the line is declared.
+const QUOTED_AT_DECLARATION: Factor = weight("a number in quotes where the name is declared", 4.0);
+/// What may be missing is said to be so.
+const MAY_BE_MISSING: Factor = weight("what is returned may be missing", 2.5);
+/// The type that is written is the one that the message expected.
+const TOLD_RETURN: Factor = weight("the message names both types", 2.2);
+/// A type that the message says it found.
+const FOUND_RETURN: Factor = weight("the type that was found", 1.0);
+/// A function that says it has no result returns one.
+const VOID_RETURNS: Factor = weight("a function without a result returns one", 3.0);
+/// The type of what the body returns.
+const KNOWN_RETURN: Factor = weight("the type of what is returned", 1.0);
+/// A usual type in the place of none.
+const VOID_USED: Factor = weight("a function without a result is used for one", 2.0);
+/// A usual type in the place of another.
+const OTHER_RETURN: Factor = weight("another usual type", -1.0);
+/// Each type that is more usual.
+const RARER_TYPE: Factor = weight("a rarer type", -0.7);
+/// A borrowed text where one of its own is wanted.
+const OWNED_TEXT: Factor = weight("a text of its own is wanted", 3.5);
+/// Another way to write the same.
+const OWNED_COPY: Factor = weight("the longer way to the same", 0.5);
+/// A number where a text is wanted.
+const NUMBER_TO_TEXT: Factor = weight("a number where a text is wanted", 0.5);
+/// A value where a reference is wanted.
+const BORROWED: Factor = weight("a reference is wanted", 3.5);
+/// A reference where a value is wanted.
+const NOT_BORROWED: Factor = weight("a reference too many", 2.5);
+/// What a reference refers to is wanted.
+const DEREFERENCED: Factor = weight("what it refers to is wanted", 2.0);
+/// A number of one kind where another is wanted.
+const CAST: Factor = weight("a number of another kind is wanted", 1.5);
+/// A body that gives `Ok`, `Err` or `Some` tells the type.
+const TOLD_BY_BODY: Factor = weight("the body tells the type", 4.5);
+/// A body that hands errors on must say so.
+const HANDS_ON: Factor = weight("the body hands errors on", 0.5);
+/// A value where the function says that it has none.
+const TAKES_NONE: Factor = weight("the function says that it has no result", 4.0);
+/// A number of a kind that the text does not tell.
+const KIND_OF_NUMBER: Factor = weight("a number, but of which kind", 3.5);
+/// Each kind that is more usual.
+const RARER_NUMBER: Factor = weight("a rarer kind of number", -0.5);
+/// A last expression whose value was to be left.
+const VALUE_LEFT: Factor = weight("the value was to be left", 1.5);
+/// A mark behind the last expression throws its value away.
+const THROWN_AWAY: Factor = weight("the mark throws the value away", 4.0);
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     comparison(case, all);
@@ -26,7 +142,7 @@ fn comparison(case: &Case, all: &mut Vec<Candidate>) {
     let line = lexed.code[case.token].line;
     let lines = [line.saturating_sub(1), line];
     for at in lines.iter().flat_map(|line| lexed.on_line(*line)) {
-        let near = f64::from(lexed.code[at].line.abs_diff(line));
+        let near = LINE_ABOVE * f64::from(lexed.code[at].line.abs_diff(line));
         let start = case.statement_start(at);
         let condition = (start..at)
             .any(|i| matches!(lexed.word(i), "if" | "while" | "return" | "assert" | "&&" | "||"));
@@ -38,14 +154,14 @@ fn comparison(case: &Case, all: &mut Vec<Candidate>) {
         {
             all.push(Candidate::new(
                 MistakeId::AssignmentComparison,
-                4.0 - near,
+                COMPARISON + near,
                 vec![case.replace_token(at, "==")],
             ));
         }
         if lexed.is(at, "==") && statement {
             all.push(Candidate::new(
                 MistakeId::AssignmentComparison,
-                3.5 - near,
+                ASSIGNMENT + near,
                 vec![case.replace_token(at, "=")],
             ));
         }
@@ -70,19 +186,19 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
             (start..=end.min(start + 6)).find(|at| lexed.kind(*at) == Some(TokenKind::Name))?;
         case.text.names.resolve(lexed, named)
     });
-    let mut targets: Vec<(&erratum_syntax::names::Declared, f64)> =
-        assigned.map(|d| (d, 0.0)).into_iter().collect();
+    let mut targets: Vec<(&erratum_syntax::names::Declared, Factor)> =
+        assigned.map(|d| (d, VALUE_ITSELF.when(false))).into_iter().collect();
     // A format speaks of its values.
     if case.asks(Recipe::Format) {
         for call in calls_near(case).iter().take(1) {
             for (first, _) in call.arguments.iter().skip(1) {
-                targets.extend(case.text.names.resolve(lexed, *first).map(|d| (d, -0.5)));
+                targets.extend(case.text.names.resolve(lexed, *first).map(|d| (d, FORMAT_VALUE)));
             }
         }
     }
     // The value handed on may be the one with the wrong declaration.
     if let Some(declared) = case.text.names.resolve(lexed, case.token) {
-        targets.push((declared, -1.0));
+        targets.push((declared, VALUE_ITSELF));
     }
     // The parameter to which a value is given; if several calls complain of it, it is to blame.
     if let Some(parameter) = parameter_of(case, case.token) {
@@ -92,7 +208,8 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
             .filter(|m| m.is_error() && m.text == case.message.text)
             .filter_map(|m| Some(lexed.at(m.at.as_ref()?.range(&lexed.source).0)))
             .filter(|at| parameter_of(case, *at).is_some_and(|p| p.token == parameter.token));
-        targets.push((parameter, (complaints.count() as f64 - 1.5).clamp(-0.5, 2.0)));
+        let complaints = (complaints.count() as f64 - 1.5).clamp(-0.5, 2.0);
+        targets.push((parameter, CALLS_COMPLAIN * complaints));
     }
     let found = found_types(case);
     targets.extend(operands(case, start, end, &found));
@@ -118,13 +235,8 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
             let blamed = case.all.iter().filter(|m| m.is_error()).filter(|m| {
                 m.line().is_some_and(|line| lexed.on_line(line).any(|at| lexed.word(at) == name))
             });
-            let more = (blamed.count() as f64 - 1.0).clamp(0.0, 3.0);
-            let more = more
-                + if holds_real(case, declared.token) && edit.text == usual.real {
-                    3.0
-                } else {
-                    0.0
-                };
+            let more = BLAMED * (blamed.count() as f64 - 1.0).clamp(0.0, 3.0)
+                + HOLDS_REAL.when(holds_real(case, declared.token) && edit.text == usual.real);
             all.push(Candidate::new(
                 MistakeId::WrongType,
                 w::TYPE_FIX + score + less + more,
@@ -140,15 +252,15 @@ fn operands<'a>(
     start: usize,
     end: usize,
     found: &[String],
-) -> Vec<(&'a erratum_syntax::names::Declared, f64)> {
+) -> Vec<(&'a erratum_syntax::names::Declared, Factor)> {
     let lexed = case.lexed();
-    let mut all: Vec<(&erratum_syntax::names::Declared, f64)> = Vec::new();
+    let mut all: Vec<(&erratum_syntax::names::Declared, Factor)> = Vec::new();
     for token in start..=end {
         let Some(declared) = case.text.names.resolve(lexed, token) else { continue };
         let typed = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
         let new = all.iter().all(|(other, _)| other.token != declared.token);
         if new && lexed.kind(token) == Some(TokenKind::Name) && found.contains(&typed) {
-            all.push((declared, -0.5));
+            all.push((declared, OPERAND));
         }
     }
     all
@@ -157,7 +269,7 @@ fn operands<'a>(
 /// C: a variable that is used as a pointer and not declared as one.
 fn lost_star(
     case: &Case,
-    targets: &[(&erratum_syntax::names::Declared, f64)],
+    targets: &[(&erratum_syntax::names::Declared, Factor)],
     all: &mut Vec<Candidate>,
 ) {
     let lexed = case.lexed();
@@ -177,7 +289,7 @@ fn lost_star(
         let star = declared.typed.is_some_and(|(_, last)| lexed.is(last, "*"));
         if !star && declared.typed.is_some() && (allocated || followed) {
             let edit = case.insert(lexed.code[declared.token].start, "*");
-            let score = 2.0 + if allocated { 1.5 } else { 0.0 } + if followed { 1.5 } else { 0.0 };
+            let score = POINTER + ALLOCATED.when(allocated) + FOLLOWED.when(followed);
             all.push(Candidate::new(MistakeId::WrongType, score, vec![edit]));
         }
     }
@@ -219,10 +331,10 @@ const BOXED: &[(&str, &str)] = &[
 ];
 
 /// Types that a declaration may have been meant to have.
-fn wanted_types(case: &Case, now: &str, found: &[String]) -> Vec<(String, f64)> {
+fn wanted_types(case: &Case, now: &str, found: &[String]) -> Vec<(String, Factor)> {
     let usual = case.language().usual;
-    let mut all: Vec<(String, f64)> = Vec::new();
-    let mut push = |name: &str, score: f64| {
+    let mut all: Vec<(String, Factor)> = Vec::new();
+    let mut push = |name: &str, score: Factor| {
         let known = case.language().is_type(name)
             || case.text.names.seen.contains_key(name.trim_start_matches('&'));
         let known = known || name == usual.text || matches!(name, "String" | "&str");
@@ -233,8 +345,8 @@ fn wanted_types(case: &Case, now: &str, found: &[String]) -> Vec<(String, f64)> 
     for name in found {
         // What holds a plain value is plain, if it was so before.
         match BOXED.iter().find(|(boxed, _)| boxed == name) {
-            Some((_, plain)) if case.language().is_type(now) => push(plain, 2.5),
-            _ => push(name, 1.5),
+            Some((_, plain)) if case.language().is_type(now) => push(plain, PLAIN_OF_BOXED),
+            _ => push(name, FOUND_TYPE),
         }
     }
     let has = |name: &str| found.iter().any(|f| f == name);
@@ -246,24 +358,24 @@ fn wanted_types(case: &Case, now: &str, found: &[String]) -> Vec<(String, f64)> 
         || has("{float}")
         || has("floating-point number")
     {
-        push(usual.real, 2.0);
+        push(usual.real, REAL_FOUND);
     }
     if has(usual.whole) || has("LongInt") || has("SmallInt") || has("integer") || has("{integer}") {
-        push(usual.whole, 1.0);
+        push(usual.whole, WHOLE_FOUND);
     }
     if found
         .iter()
         .any(|f| f.contains("char") || f == "String" || f.contains("string") || f == "&str")
     {
-        push(usual.text, 0.5);
-        push("String", 0.0);
+        push(usual.text, TEXT_FOUND);
+        push("String", GROWING_TEXT);
     }
     if has("boolean") || has("bool") {
-        push(usual.truth, 0.5);
+        push(usual.truth, TRUTH_FOUND);
     }
-    push(usual.real, -1.0);
-    push(usual.text, -1.5);
-    push(usual.whole, -2.0);
+    push(usual.real, PERHAPS_REAL);
+    push(usual.text, PERHAPS_TEXT);
+    push(usual.whole, PERHAPS_WHOLE);
     all
 }
 
@@ -279,9 +391,9 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
     for token in start..=end {
         let word = lexed.word(token).to_owned();
         let near = if token == case.token || inside(token) {
-            1.0
+            POINTED_AT
         } else {
-            -0.2 * token.abs_diff(case.token) as f64
+            AWAY * token.abs_diff(case.token) as f64
         };
         match lexed.kind(token) {
             Some(TokenKind::Str) => {
@@ -291,7 +403,7 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
                 let word_like = matches!(content, "true" | "false")
                     || case.text.names.of(content).next().is_some();
                 if number || word_like {
-                    let score = 2.5 + near;
+                    let score = QUOTED + near;
                     all.push(Candidate::new(
                         MistakeId::QuotedValue,
                         score,
@@ -303,7 +415,7 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
                 {
                     all.push(Candidate::new(
                         MistakeId::WrongQuotes,
-                        1.0 + near,
+                        ONE_LETTER + near,
                         vec![case.replace_token(token, format!("'{content}'"))],
                     ));
                 }
@@ -312,7 +424,7 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
                 let content = word.trim_matches('\'');
                 all.push(Candidate::new(
                     MistakeId::WrongQuotes,
-                    1.5 + near,
+                    MANY_LETTERS + near,
                     vec![case.replace_token(token, format!("\"{content}\""))],
                 ));
             }
@@ -321,11 +433,11 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
                 if word.contains('.') && !whole_part.is_empty() {
                     // Cutting something off loses what the learner wrote.
                     let rest = word.split('.').nth(1).unwrap_or("").trim_end_matches(['f', 'F']);
-                    let loses = if rest.chars().any(|c| c != '0') { -1.5 } else { 0.0 };
+                    let loses = CUT.when(rest.chars().any(|c| c != '0'));
                     all.push(
                         Candidate::new(
                             MistakeId::RealForWhole,
-                            near + loses,
+                            WHOLE_PART + near + loses,
                             vec![case.replace_token(token, whole_part)],
                         )
                         .guess(),
@@ -337,7 +449,7 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
                 {
                     all.push(Candidate::new(
                         MistakeId::WholeForReal,
-                        1.0 + near,
+                        MADE_REAL + near,
                         vec![case.replace_token(token, format!("{word}.0"))],
                     ));
                 }
@@ -348,7 +460,7 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
                 if text_wanted {
                     all.push(Candidate::new(
                         MistakeId::TextAsCode,
-                        0.5 + near,
+                        MADE_TEXT + near,
                         vec![case.replace_token(token, format!("\"{word}\""))],
                     ));
                 }
@@ -365,7 +477,7 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
         all.push(
             Candidate::new(
                 MistakeId::RealForWhole,
-                -1.5,
+                NARROWED,
                 vec![case.insert(from, format!("({to}) "))],
             )
             .guess(),
@@ -375,7 +487,7 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
 
 /// A text that is written a little otherwise than one elsewhere in the file, in a language whose types
 /// can list texts.
-fn near_text(case: &Case, token: usize, content: &str, near: f64, all: &mut Vec<Candidate>) {
+fn near_text(case: &Case, token: usize, content: &str, near: Factor, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     if case.language().form != erratum_syntax::language::DeclarationForm::TypeScript
         || content.len() < 3
@@ -390,7 +502,7 @@ fn near_text(case: &Case, token: usize, content: &str, near: f64, all: &mut Vec<
             seen.push(text);
             let quote = lexed.word(token).get(..1).unwrap_or("\"");
             let new = format!("{quote}{text}{quote}");
-            let score = 3.5 + near - apart;
+            let score = NEAR_TEXT + near + LETTERS * apart;
             all.push(Candidate::new(
                 MistakeId::MisspeltName,
                 score,
@@ -411,7 +523,7 @@ fn quoted_at_declaration(case: &Case, all: &mut Vec<Candidate>) {
             if number && matches!(lexed.word(at - 1), "=" | ":=") {
                 all.push(Candidate::new(
                     MistakeId::QuotedValue,
-                    4.0,
+                    QUOTED_AT_DECLARATION,
                     vec![case.replace_token(at, content)],
                 ));
             }
@@ -465,23 +577,25 @@ fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
     for nothing in ["undefined", "null"] {
         if case.message.text.contains(&format!("| {nothing}'")) && !now.contains(nothing) {
             let wider = edit(&format!("{now} | {nothing}"));
-            all.push(Candidate::new(MistakeId::WrongReturnType, 2.5, vec![wider]).guess());
+            all.push(
+                Candidate::new(MistakeId::WrongReturnType, MAY_BE_MISSING, vec![wider]).guess(),
+            );
         }
     }
     for name in found_types(case) {
         if case.language().is_type(&name) || name == "String" {
             // The type that is written is the one that the message expected.
             let told = case.word("to") == Some(now.as_str()) && case.word("from") == Some(&name);
-            let score = if told { 2.2 } else { 1.0 };
+            let score = if told { TOLD_RETURN } else { FOUND_RETURN };
             all.push(Candidate::new(MistakeId::WrongReturnType, score, vec![edit(&name)]));
         }
     }
     if let Some(known) = &returned {
-        let score = if void { 3.0 } else { 1.0 };
+        let score = if void { VOID_RETURNS } else { KNOWN_RETURN };
         all.push(Candidate::new(MistakeId::WrongReturnType, score, vec![edit(known)]));
     }
     for (rank, guess) in guesses.into_iter().enumerate().filter(|(_, guess)| *guess != now) {
-        let score = if void { 2.0 } else { -1.0 } - 0.7 * rank as f64;
+        let score = if void { VOID_USED } else { OTHER_RETURN } + RARER_TYPE * rank as f64;
         all.push(Candidate::new(MistakeId::WrongReturnType, score, vec![edit(guess)]).guess());
     }
 }
@@ -506,24 +620,24 @@ fn rust(case: &Case, all: &mut Vec<Candidate>) {
         }
         edits
     };
-    let mut push = |mistake: MistakeId, score: f64, edits: Vec<Edit>| {
+    let mut push = |mistake: MistakeId, score: Factor, edits: Vec<Edit>| {
         all.push(Candidate::new(mistake, score, edits))
     };
     if let Some((expected, found, _)) = label {
         let base = expected.trim_start_matches('&').trim_start_matches("mut ").to_owned();
         match (expected.as_str(), found.as_str()) {
             ("String", _) if found.contains("str") || found.starts_with('&') => {
-                push(MistakeId::MissingToString, 3.5, wrap("", ".to_string()"));
-                push(MistakeId::MissingToString, 0.5, wrap("String::from(", ")"));
+                push(MistakeId::MissingToString, OWNED_TEXT, wrap("", ".to_string()"));
+                push(MistakeId::MissingToString, OWNED_COPY, wrap("String::from(", ")"));
             }
             ("String" | "&str", "integer" | "i32" | "u32" | "usize" | "f64") => {
-                push(MistakeId::MissingToString, 0.5, wrap("", ".to_string()"))
+                push(MistakeId::MissingToString, NUMBER_TO_TEXT, wrap("", ".to_string()"))
             }
             _ if expected.starts_with("&mut ") => {
-                push(MistakeId::MissingBorrow, 3.5, wrap("&mut ", ""))
+                push(MistakeId::MissingBorrow, BORROWED, wrap("&mut ", ""))
             }
             _ if expected.starts_with('&') && !found.starts_with("&") => {
-                push(MistakeId::MissingBorrow, 3.5, wrap("&", ""))
+                push(MistakeId::MissingBorrow, BORROWED, wrap("&", ""))
             }
             _ if found.starts_with('&') && !expected.starts_with('&') => {
                 let at = lexed.at(from);
@@ -535,11 +649,11 @@ fn rust(case: &Case, all: &mut Vec<Candidate>) {
                     };
                     push(
                         MistakeId::ExtraBorrow,
-                        2.5,
+                        NOT_BORROWED,
                         vec![Edit::delete(case.file(), lexed.code[at].start, end)],
                     );
                 }
-                push(MistakeId::MissingDereference, 2.0, wrap("*", ""));
+                push(MistakeId::MissingDereference, DEREFERENCED, wrap("*", ""));
             }
             _ => {}
         }
@@ -549,7 +663,7 @@ fn rust(case: &Case, all: &mut Vec<Candidate>) {
         if number(&base)
             && (number(&found) || found == "integer" || found == "floating-point number")
         {
-            push(MistakeId::WrongNumberType, 1.5, wrap("", &format!(" as {base}")));
+            push(MistakeId::WrongNumberType, CAST, wrap("", &format!(" as {base}")));
         }
         if found == "()" || expected == "()" {
             unit(case, &expected, &found, all);
@@ -581,7 +695,7 @@ fn told_by_body(case: &Case, all: &mut Vec<Candidate>) {
     };
     if let Some(typed) = typed {
         let at = lexed.code[function.parameters_close].end;
-        let score = 4.5 + if question { 0.5 } else { 0.0 };
+        let score = TOLD_BY_BODY + HANDS_ON.when(question);
         let edit = case.insert(at, format!(" -> {typed}"));
         all.push(Candidate::new(MistakeId::MissingReturnType, score, vec![edit]));
     }
@@ -618,15 +732,15 @@ fn unit(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
     let Some(function) = function_around(case, case.token) else { return };
     if expected == "()" && function.returns.is_none() {
         let at = lexed.code[function.parameters_close].end;
-        let mut names: Vec<(String, f64)> = vec![(found.to_owned(), 4.0)];
+        let mut names: Vec<(String, Score)> = vec![(found.to_owned(), TAKES_NONE.into())];
         if found == "integer" {
             names = ["i32", "u32", "usize", "i64", "u64"]
                 .iter()
                 .enumerate()
-                .map(|(i, t)| ((*t).to_owned(), 3.5 - 0.5 * i as f64))
+                .map(|(i, t)| ((*t).to_owned(), KIND_OF_NUMBER + RARER_NUMBER * i as f64))
                 .collect();
         } else if found == "floating-point number" {
-            names = vec![("f64".to_owned(), 3.5)];
+            names = vec![("f64".to_owned(), KIND_OF_NUMBER.into())];
         }
         for (name, score) in names {
             all.push(Candidate::new(
@@ -638,13 +752,17 @@ fn unit(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
         let end = case.statement_end(case.token);
         if !lexed.is(end, ";") {
             let edit = case.insert(case.end_before(end), ";");
-            all.push(Candidate::new(MistakeId::MissingTerminator, 1.5, vec![edit]));
+            all.push(Candidate::new(MistakeId::MissingTerminator, VALUE_LEFT, vec![edit]));
         }
     }
     // A `;` after the last expression of the body throws its value away.
     if let (true, Some(close)) = (found == "()", function.close)
         && lexed.is(close.wrapping_sub(1), ";")
     {
-        all.push(Candidate::new(MistakeId::ExtraMark, 4.0, vec![case.delete_token(close - 1)]));
+        all.push(Candidate::new(
+            MistakeId::ExtraMark,
+            THROWN_AWAY,
+            vec![case.delete_token(close - 1)],
+        ));
     }
 }

@@ -3,9 +3,42 @@
 
 use super::Case;
 use super::shape::{call_at, function_around, text_of, type_of};
+use crate::score::{Factor, Score, weight};
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 use std::collections::BTreeMap;
+use std::collections::btree_map::Entry;
+
+/// The starting value of a type compiles, but says nothing.
+const STARTING_VALUE: Factor = weight("a starting value of the type", -0.8);
+/// Zero, where the type is not known.
+const ZERO: Factor = weight("zero", -1.2);
+/// A call is seldom given the same value twice.
+const GIVEN_ALREADY: Factor = weight("the call has it already", -1.5);
+/// A value of the type that is wanted.
+const TYPE_FITS: Factor = weight("it has the type that is wanted", 1.0);
+/// A value of another type.
+const TYPE_MISFITS: Factor = weight("it has another type", -1.5);
+/// A value whose type is not known.
+const TYPE_UNKNOWN: Factor = weight("its type is not known", -0.3);
+/// A value with the name of the parameter.
+const SAME_NAME: Factor = weight("it has the name of the parameter", 2.0);
+/// A value whose name ends like that of the parameter.
+const NAME_ENDS_SO: Factor = weight("its name ends like that of the parameter", 1.0);
+/// The words beside the gap speak of it.
+const WORD_BESIDE: Factor = weight("the words beside the gap speak of it", 1.5);
+/// A name that nothing uses yet waits for this use.
+const UNUSED: Factor = weight("nothing uses it yet", 1.5);
+/// Names that stand further away, in steps of 60 tokens, up to one and a half.
+const FAR: Factor = weight("how far away it stands", -1.0);
+/// A larger expression is meant more seldom than a name.
+const EXPRESSION: Factor = weight("a larger expression", -0.4);
+/// What is only given a value there.
+const ASSIGNED: Factor = weight("it is only given a value there", -0.3);
+/// Other calls of the function are given it at this place.
+const SIBLING_GIVES_IT: Factor = weight("other calls are given it", 1.5);
+/// A constant is meant more seldom than a variable.
+const CONSTANT: Factor = weight("a constant of the file", -0.6);
 
 /// A place that lacks a value.
 pub(super) struct Gap<'a> {
@@ -25,14 +58,19 @@ pub(super) struct Gap<'a> {
 const KEEP: usize = 5;
 
 /// How far away, in tokens, a value loses a point.
-const FAR: f64 = 60.0;
+const STEP: f64 = 60.0;
 
-/// Values for a gap, the likeliest first, with natural logarithms of how likely.
-pub(super) fn values(case: &Case, gap: &Gap) -> Vec<(String, f64)> {
-    let mut all: BTreeMap<String, f64> = BTreeMap::new();
-    let mut push = |text: String, score: f64| {
-        let old = all.entry(text).or_insert(f64::NEG_INFINITY);
-        *old = old.max(score);
+/// Values for a gap, the likeliest first.
+pub(super) fn values(case: &Case, gap: &Gap) -> Vec<(String, Score)> {
+    let mut all: BTreeMap<String, Score> = BTreeMap::new();
+    let mut push = |text: String, score: Score| match all.entry(text) {
+        Entry::Occupied(mut known) if known.get().total() < score.total() => {
+            known.insert(score);
+        }
+        Entry::Occupied(_) => {}
+        Entry::Vacant(free) => {
+            free.insert(score);
+        }
     };
     named(case, gap, &mut push);
     around(case, gap, &mut push);
@@ -40,25 +78,25 @@ pub(super) fn values(case: &Case, gap: &Gap) -> Vec<(String, f64)> {
     constants(case, gap, &mut push);
     let plain = gap.typed.trim_start_matches("const ").trim_start_matches('&');
     match case.language().default_of(plain) {
-        Some(value) => push(value.to_owned(), -0.8),
-        None if gap.typed.is_empty() => push("0".to_owned(), -1.2),
+        Some(value) => push(value.to_owned(), STARTING_VALUE.into()),
+        None if gap.typed.is_empty() => push("0".to_owned(), ZERO.into()),
         None if gap.typed.contains("str")
             || gap.typed.contains("char")
             || gap.typed == "String" =>
         {
-            push("\"\"".to_owned(), -0.8);
+            push("\"\"".to_owned(), STARTING_VALUE.into());
         }
         None => {}
     }
     let given = given(case, gap.call);
-    let mut ranked: Vec<(String, f64)> = all
+    let mut ranked: Vec<(String, Score)> = all
         .into_iter()
         .map(|(text, score)| {
-            let twice = if given.contains(&text) { -1.5 } else { 0.0 };
+            let twice = GIVEN_ALREADY.when(given.contains(&text));
             (text, score + twice)
         })
         .collect();
-    ranked.sort_by(|a, b| b.1.total_cmp(&a.1).then(a.0.cmp(&b.0)));
+    ranked.sort_by(|a, b| b.1.total().total_cmp(&a.1.total()).then(a.0.cmp(&b.0)));
     ranked.truncate(KEEP);
     ranked
 }
@@ -71,32 +109,32 @@ fn given(case: &Case, call: usize) -> Vec<String> {
 }
 
 /// How well a type fits the gap.
-fn fits(gap: &Gap, typed: Option<&str>) -> f64 {
+fn fits(gap: &Gap, typed: Option<&str>) -> Factor {
     let plain =
         |name: &str| name.trim_start_matches("const ").trim_start_matches('&').replace(' ', "");
     match typed {
-        _ if gap.typed.is_empty() => 0.0,
-        Some(typed) if plain(typed) == plain(gap.typed) => 1.0,
-        Some(_) => -1.5,
-        None => -0.3,
+        _ if gap.typed.is_empty() => TYPE_FITS.when(false),
+        Some(typed) if plain(typed) == plain(gap.typed) => TYPE_FITS,
+        Some(_) => TYPE_MISFITS,
+        None => TYPE_UNKNOWN,
     }
 }
 
 /// How well a name goes with the parameter's name and the words beside the gap.
-fn sounds(gap: &Gap, text: &str) -> f64 {
+fn sounds(gap: &Gap, text: &str) -> Score {
     let low = text.to_lowercase();
     let last = low.rsplit(['.', '>', '_']).next().unwrap_or(&low).to_owned();
-    let same = if !gap.name.is_empty() && text == gap.name { 2.0 } else { 0.0 };
-    let ends = if !gap.name.is_empty() && last == gap.name.to_lowercase() { 1.0 } else { 0.0 };
+    let same = SAME_NAME.when(!gap.name.is_empty() && text == gap.name);
+    let ends = NAME_ENDS_SO.when(!gap.name.is_empty() && last == gap.name.to_lowercase());
     let word = gap.words.iter().any(|word| {
         let stem = word.trim_end_matches('s');
         stem.len() > 2 && low.contains(stem)
     });
-    same + ends + if word { 1.5 } else { 0.0 }
+    same + ends + WORD_BESIDE.when(word)
 }
 
 /// The names that are visible at the gap.
-fn named(case: &Case, gap: &Gap, push: &mut impl FnMut(String, f64)) {
+fn named(case: &Case, gap: &Gap, push: &mut impl FnMut(String, Score)) {
     let lexed = case.lexed();
     for declared in &case.text.names.declared {
         let visible =
@@ -109,17 +147,14 @@ fn named(case: &Case, gap: &Gap, push: &mut impl FnMut(String, f64)) {
         }
         let word = lexed.word(declared.token);
         let has = type_of(case, declared.token, declared.token);
-        let unused = if case.text.names.uses(word) == 0 { 1.5 } else { 0.0 };
-        let far = gap.call.abs_diff(declared.token) as f64 / FAR;
-        push(
-            word.to_owned(),
-            fits(gap, has.as_deref()) + sounds(gap, word) + unused - far.min(1.5),
-        );
+        let unused = UNUSED.when(case.text.names.uses(word) == 0);
+        let far = FAR * (gap.call.abs_diff(declared.token) as f64 / STEP).min(1.5);
+        push(word.to_owned(), fits(gap, has.as_deref()) + sounds(gap, word) + unused + far);
     }
 }
 
 /// Larger expressions that the function around uses: `wanted[i]`, `one->name`.
-fn around(case: &Case, gap: &Gap, push: &mut impl FnMut(String, f64)) {
+fn around(case: &Case, gap: &Gap, push: &mut impl FnMut(String, Score)) {
     let lexed = case.lexed();
     let Some(function) = function_around(case, gap.call) else { return };
     let end = function.close.unwrap_or(lexed.code.len() - 1).min(gap.call + 80);
@@ -131,11 +166,12 @@ fn around(case: &Case, gap: &Gap, push: &mut impl FnMut(String, f64)) {
             let assigned = lexed.is(last + 1, "=");
             if !text.contains('\n') && text.len() < 40 {
                 let has = type_of(case, at, last);
-                let far = gap.call.abs_diff(at) as f64 / FAR;
-                let score = fits(gap, has.as_deref()) + sounds(gap, &text)
-                    - far.min(1.5)
-                    - 0.4
-                    - if assigned { 0.3 } else { 0.0 };
+                let far = FAR * (gap.call.abs_diff(at) as f64 / STEP).min(1.5);
+                let score = fits(gap, has.as_deref())
+                    + sounds(gap, &text)
+                    + far
+                    + EXPRESSION
+                    + ASSIGNED.when(assigned);
                 push(text, score);
             }
         }
@@ -170,7 +206,7 @@ fn expression_end(case: &Case, start: usize) -> usize {
 }
 
 /// What other calls of the same function give at the place.
-fn siblings(case: &Case, gap: &Gap, push: &mut impl FnMut(String, f64)) {
+fn siblings(case: &Case, gap: &Gap, push: &mut impl FnMut(String, Score)) {
     let (lexed, Some(index)) = (case.lexed(), gap.index) else { return };
     let name = lexed.word(gap.call);
     let wanted = case.text.names.of(name).next().is_some();
@@ -189,7 +225,7 @@ fn siblings(case: &Case, gap: &Gap, push: &mut impl FnMut(String, f64)) {
                 || visible_at(case, lexed.word(at), gap.call)
         });
         if visible && text.len() < 40 {
-            push(text, 1.5);
+            push(text, SIBLING_GIVES_IT.into());
         }
     }
 }
@@ -201,7 +237,7 @@ fn visible_at(case: &Case, name: &str, token: usize) -> bool {
 }
 
 /// `#define` names.
-fn constants(case: &Case, gap: &Gap, push: &mut impl FnMut(String, f64)) {
+fn constants(case: &Case, gap: &Gap, push: &mut impl FnMut(String, Score)) {
     let lexed = case.lexed();
     for token in lexed.code.iter().filter(|token| token.kind == TokenKind::Directive) {
         let mut words = lexed.text(token).split_whitespace();
@@ -217,8 +253,9 @@ fn constants(case: &Case, gap: &Gap, push: &mut impl FnMut(String, f64)) {
                 "int"
             };
             let uses = case.text.names.seen.get(name).map_or(0, Vec::len);
-            let unused = if uses == 0 { 1.5 } else { 0.0 };
-            push(name.to_owned(), fits(gap, Some(typed)) + sounds(gap, name) + unused - 0.6);
+            let unused = UNUSED.when(uses == 0);
+            let score = fits(gap, Some(typed)) + sounds(gap, name) + unused + CONSTANT;
+            push(name.to_owned(), score);
         }
     }
 }

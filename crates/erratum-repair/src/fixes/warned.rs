@@ -3,10 +3,28 @@
 
 use super::shape::type_of;
 use super::{Candidate, Case};
+use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
+
+/// A lone mark in the place of a body.
+const SPARE_MARK: Factor = weight("the mark guards nothing", 3.0);
+/// An import that nothing needs is taken out.
+const SPARE_IMPORT: Factor = weight("an import that nothing needs", 2.0);
+/// A declaration that nothing needs may be needed by what was forgotten.
+const SPARE_DECLARATION: Factor = weight("a declaration that nothing needs", 0.5);
+/// Lines that are indented like one block were to be one.
+const BRACES: Factor = weight("the lines are indented like one block", 2.0);
+/// A line that was indented by mistake.
+const PUT_BACK: Factor = weight("the line is put back", 1.5);
+/// A case that runs on into the next.
+const RUNS_ON: Factor = weight("the case runs on", 2.0);
+/// A member that is hidden by a parameter of its name.
+const HIDDEN_MEMBER: Factor = weight("a parameter hides the member", 2.0);
+/// A variable that is declared as what it is held against.
+const SAME_SIGN: Factor = weight("both sides agree in sign", 2.0);
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks(Recipe::Spare) && !case.message.is_error() {
@@ -27,7 +45,7 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks(Recipe::EmptyBody)
         && let Some(mark) = empty_body(case)
     {
-        all.push(Candidate::new(MistakeId::EmptyBody, 3.0, vec![case.delete_token(mark)]));
+        all.push(Candidate::new(MistakeId::EmptyBody, SPARE_MARK, vec![case.delete_token(mark)]));
     }
 }
 
@@ -53,9 +71,9 @@ fn spare(case: &Case, all: &mut Vec<Candidate>) {
     let source = &lexed.source;
     let edit = Edit::delete(case.file(), source.line_start(line), source.line_start(line + 1));
     if import {
-        all.push(Candidate::new(MistakeId::UnusedName, 2.0, vec![edit]));
+        all.push(Candidate::new(MistakeId::UnusedName, SPARE_IMPORT, vec![edit]));
     } else if declares {
-        all.push(Candidate::new(MistakeId::UnusedName, 0.5, vec![edit]).guess());
+        all.push(Candidate::new(MistakeId::UnusedName, SPARE_DECLARATION, vec![edit]).guess());
     }
 }
 
@@ -87,7 +105,7 @@ fn guard(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let source = &lexed.source;
     if let Some(mark) = empty_body(case) {
-        all.push(Candidate::new(MistakeId::EmptyBody, 3.0, vec![case.delete_token(mark)]));
+        all.push(Candidate::new(MistakeId::EmptyBody, SPARE_MARK, vec![case.delete_token(mark)]));
         return;
     }
     let Some(header) = header_end(case, case.token) else { return };
@@ -115,14 +133,16 @@ fn guard(case: &Case, all: &mut Vec<Candidate>) {
         case.insert(after, format!("{newline}{lead}}}")),
     ];
     if lexed.code[first].first && indent(first) > own {
-        all.push(Candidate::new(MistakeId::MisleadingIndentation, 2.0, around).guess());
+        all.push(Candidate::new(MistakeId::MisleadingIndentation, BRACES, around).guess());
     }
     let back = misled.iter().map(|at| {
         let start = source.line_start(lexed.code[*at].line);
         Edit::replace(case.file(), start, lexed.code[*at].start, lead.clone())
     });
     if indent(second) != own {
-        all.push(Candidate::new(MistakeId::MisleadingIndentation, 1.5, back.collect()).guess());
+        all.push(
+            Candidate::new(MistakeId::MisleadingIndentation, PUT_BACK, back.collect()).guess(),
+        );
     }
 }
 
@@ -151,7 +171,7 @@ fn leave_case(case: &Case, all: &mut Vec<Candidate>) {
     let separator =
         if one_line { " ".to_owned() } else { format!("{}{lead}", lexed.source.line_end_text()) };
     let edit = case.insert(before.end, format!("{separator}break;"));
-    all.push(Candidate::new(MistakeId::MissingBreak, 2.0, vec![edit]).guess());
+    all.push(Candidate::new(MistakeId::MissingBreak, RUNS_ON, vec![edit]).guess());
 }
 
 /// A member that is hidden by a parameter of its name: the left side is said to be the member.
@@ -169,7 +189,7 @@ fn own_member(case: &Case, all: &mut Vec<Candidate>) {
     if member && lexed.is(mark + 1, name) && !lexed.is(left.wrapping_sub(1), ".") {
         let this = if case.language().id == "cpp" { "this->" } else { "this." };
         let edit = case.insert(lexed.code[left].start, this);
-        all.push(Candidate::new(MistakeId::SelfAssignment, 2.0, vec![edit]));
+        all.push(Candidate::new(MistakeId::SelfAssignment, HIDDEN_MEMBER, vec![edit]));
     }
 }
 
@@ -199,6 +219,6 @@ fn signs(case: &Case, all: &mut Vec<Candidate>) {
             None => format!("unsigned {}", lexed.word(a)),
         };
         let edit = Edit::replace(case.file(), lexed.code[a].start, lexed.code[b].end, typed);
-        all.push(Candidate::new(MistakeId::MixedSigns, 2.0, vec![edit]).guess());
+        all.push(Candidate::new(MistakeId::MixedSigns, SAME_SIGN, vec![edit]).guess());
     }
 }

@@ -2,6 +2,7 @@
 //! ranked by how much more usual the text gets.
 
 use super::{Candidate, Case, weights as w};
+use crate::score::{Factor, Score, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::DeclarationForm;
@@ -9,6 +10,25 @@ use erratum_syntax::lex::TokenKind;
 use erratum_syntax::model::{Class, class, classes, name_class};
 use erratum_syntax::names::NameKind;
 use erratum_syntax::spelling::edit_distance;
+
+/// The gain in the token model.
+const MORE_USUAL: Factor = weight("how much more usual the text gets", 1.0);
+/// A word that may stand at the end of the line before or at the start of this one.
+const WORD_AT_LINE_END: Factor = weight("it ends the line before", 0.1);
+/// A key pressed twice.
+const DOUBLED_MARK: Factor = weight("the same mark stands before it", 3.0);
+/// A name that is declared here or in the library is hardly a misspelt keyword.
+const DECLARED_NAME: Factor = weight("the name is declared", -4.0);
+/// A name that nobody knows is rather a keyword.
+const KEYWORD_PLACE: Factor = weight("it is no name that anybody knows", 1.0);
+/// Each mark of a header that stands before this one.
+const FURTHER_MARK: Factor = weight("a mark further on in the header", -1.0);
+/// What closes a list of types stands behind it.
+const TYPE_LIST: Factor = weight("a list of types is closed behind it", 5.0);
+/// Each part of the name that is known.
+const PARTS_KNOWN: Factor = weight("parts of the name that are known", 2.5);
+/// Each letter before the gap: of two ways, the longer first part.
+const LONGER_HEAD: Factor = weight("letters before the gap", 0.02);
 
 /// Marks that may have been forgotten, in any language; the model knows which are usual where.
 const MARKS: &[&str] = &[
@@ -57,6 +77,9 @@ const REACH_BEFORE: usize = 26;
 
 /// How far after it.
 const REACH_AFTER: usize = 6;
+
+/// What an added token costs in the model on average.
+const PER_TOKEN: f64 = 1.6;
 
 /// How many candidates are handed on.
 const KEEP: usize = 40;
@@ -115,7 +138,7 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     window.for_header(&mut found);
     window.before_else(&mut found);
-    found.sort_by(|a, b| b.score.total_cmp(&a.score));
+    found.sort_by(|a, b| b.score.total().total_cmp(&a.score.total()));
     found.truncate(KEEP);
     all.append(&mut found);
 }
@@ -196,7 +219,7 @@ impl Window<'_, '_> {
     }
 
     /// How much likelier the text gets when the classes `from..to` are replaced.
-    fn gain(&self, from: usize, to: usize, new: &[Class]) -> f64 {
+    fn gain(&self, from: usize, to: usize, new: &[Class]) -> Factor {
         let model = &self.case.text.model;
         let left = from.saturating_sub(4);
         let right = (to + 4).min(self.sequence.len());
@@ -212,30 +235,29 @@ impl Window<'_, '_> {
         // A longer text is less likely by its length alone: an added token is measured against
         // what an average token costs.
         let longer = new.len() as f64 - (to - from) as f64;
-        let per_token = 1.6;
-        ((after - before + longer * per_token) * w::MODEL).clamp(-w::MODEL_LIMIT, w::MODEL_LIMIT)
+        MORE_USUAL
+            * ((after - before + longer * PER_TOKEN) * w::MODEL)
+                .clamp(-w::MODEL_LIMIT, w::MODEL_LIMIT)
     }
 
-    fn distance(&self, token: usize) -> f64 {
-        self.anchors
-            .iter()
-            .map(|at| self.distance_from(*at, token))
-            .fold(f64::NEG_INFINITY, f64::max)
+    fn distance(&self, token: usize) -> Score {
+        let all = self.anchors.iter().map(|at| self.distance_from(*at, token));
+        all.max_by(|a, b| a.total().total_cmp(&b.total())).unwrap_or_default()
     }
 
-    fn distance_from(&self, at: usize, token: usize) -> f64 {
+    fn distance_from(&self, at: usize, token: usize) -> Score {
         let lexed = self.case.lexed();
         let line = |index: usize| lexed.code.get(index).or(lexed.code.last()).map_or(0, |t| t.line);
         let lines = f64::from(line(token).abs_diff(line(at)));
         let tokens = if token <= at {
-            (at - token) as f64 * w::PER_TOKEN_BEFORE
+            w::PER_TOKEN_BEFORE * (at - token) as f64
         } else {
-            (token - at) as f64 * w::PER_TOKEN_AFTER
+            w::PER_TOKEN_AFTER * (token - at) as f64
         };
-        tokens + lines * w::PER_LINE
+        tokens + w::PER_LINE * lines
     }
 
-    fn named(&self, text: &str) -> f64 {
+    fn named(&self, text: &str) -> Factor {
         if self.named.iter().any(|word| word == text) {
             return w::MESSAGE_NAMES_IT;
         }
@@ -243,15 +265,15 @@ impl Window<'_, '_> {
         let list = !self.odd
             && text == ","
             && self.named.iter().any(|word| matches!(word.as_str(), ")" | "]" | "}"));
-        if list { w::MESSAGE_NAMES_IT } else { 0.0 }
+        w::MESSAGE_NAMES_IT.when(list)
     }
 
     /// What a change of brackets is worth: the number of odd ones must go down.
-    fn brackets(&self, gone: &str, come: &str, token: usize) -> f64 {
+    fn brackets(&self, gone: &str, come: &str, token: usize) -> Factor {
         let is_bracket = |text: &str| matches!(text, "(" | ")" | "[" | "]" | "{" | "}");
         let changes = is_bracket(gone) || is_bracket(come);
         match (self.odd, changes) {
-            (false, false) => 0.0,
+            (false, false) => w::PAIRS_MENDED.when(false),
             (false, true) => w::PAIRS_SPOILT,
             (true, false) => w::PAIRS_STILL_ODD,
             (true, true) => {
@@ -278,12 +300,12 @@ impl Window<'_, '_> {
     }
 
     /// `f((a)` with another `)` would be `f((a))`, which nobody means to write.
-    fn doubled(&self, mark: &str, token: usize) -> f64 {
+    fn doubled(&self, mark: &str, token: usize) -> Factor {
         let odd = self.case.text.pairs.odd.iter().map(|odd| odd.token);
         let twice = odd
             .filter(|open| erratum_syntax::pairs::closing(self.case.lexed(), *open) == mark)
             .any(|open| super::brackets::doubles(self.case, open, token));
-        if twice { w::DOUBLED_PAIR } else { 0.0 }
+        w::DOUBLED_PAIR.when(twice)
     }
 
     fn insertions(&self, token: usize, found: &mut Vec<Candidate>) {
@@ -304,7 +326,7 @@ impl Window<'_, '_> {
                     continue;
                 }
                 let score = w::INSERT
-                    + near
+                    + near.clone()
                     + self.named(mark)
                     + self.brackets("", mark, token)
                     + self.doubled(mark, token)
@@ -324,10 +346,9 @@ impl Window<'_, '_> {
             self.case.language().dividers.len() + usize::from(self.case.language().line_ends);
         if first
             && worded == 0
-            && !lexed
-                .code
-                .get(token)
-                .is_some_and(|t| t.kind != TokenKind::Keyword || self.named(lexed.text(t)) > 0.0)
+            && !lexed.code.get(token).is_some_and(|t| {
+                t.kind != TokenKind::Keyword || self.named(lexed.text(t)).value > 0.0
+            })
         {
             return;
         }
@@ -337,22 +358,26 @@ impl Window<'_, '_> {
                 let gain = self.gain(at - 1, at - 1, &[class(word)]);
                 let blocks = self.case.language().block_end(word).is_some();
                 let score = w::INSERT_WORD
-                    + near
+                    + near.clone()
                     + self.named(word)
                     + gain
-                    + if self.odd && !blocks { w::PAIRS_STILL_ODD } else { 0.0 };
-                if gain > 1.0 || self.named(word) > 0.0 {
+                    + w::PAIRS_STILL_ODD.when(self.odd && !blocks);
+                if gain.value > 1.0 || self.named(word).value > 0.0 {
                     let edit = self.case.insert(self.case.end_before(token), format!(" {word}"));
-                    found.push(Candidate::new(MistakeId::MissingWord, score + 0.1, vec![edit]));
+                    found.push(Candidate::new(
+                        MistakeId::MissingWord,
+                        score + WORD_AT_LINE_END,
+                        vec![edit],
+                    ));
                 }
             }
             let gain = self.gain(at, at, &[class(word)]);
             let score = w::INSERT_WORD
-                + near
+                + near.clone()
                 + self.named(word)
                 + gain
-                + if self.odd { w::PAIRS_STILL_ODD } else { 0.0 };
-            if gain > 1.0 || self.named(word) > 0.0 {
+                + w::PAIRS_STILL_ODD.when(self.odd);
+            if gain.value > 1.0 || self.named(word).value > 0.0 {
                 let start = lexed.code.get(token).map_or(lexed.source.bytes().len(), |t| t.start);
                 found.push(Candidate::new(
                     MistakeId::MissingWord,
@@ -435,9 +460,9 @@ impl Window<'_, '_> {
             return;
         }
         let doubled = token > 0 && lexed.word(token - 1) == text;
-        let twice = if is_doubled(self.case, token) { w::DOUBLED_WORD } else { 0.0 };
+        let twice = w::DOUBLED_WORD.when(is_doubled(self.case, token));
         let base =
-            if mark { w::DELETE } else { w::DELETE_WORD } + if doubled { 3.0 } else { 0.0 } + twice;
+            if mark { w::DELETE } else { w::DELETE_WORD } + DOUBLED_MARK.when(doubled) + twice;
         let at = self.place[token];
         let score = base
             + self.distance(token)
@@ -466,8 +491,11 @@ impl Window<'_, '_> {
             for mark in self.marks().filter(|mark| **mark != text) {
                 let base = if like.contains(mark) { w::REPLACE_LIKE } else { w::REPLACE };
                 let gain = self.gain(at, at + 1, &[class(mark)]);
-                let score =
-                    base + near + self.named(mark) + self.brackets(text, mark, token) + gain;
+                let score = base
+                    + near.clone()
+                    + self.named(mark)
+                    + self.brackets(text, mark, token)
+                    + gain;
                 found.push(Candidate::new(
                     mistake_of_replacement(text, mark),
                     score,
@@ -481,9 +509,9 @@ impl Window<'_, '_> {
     }
 
     /// A name that is nearly a keyword.
-    fn respelt_keyword(&self, token: usize, text: &str, near: f64, found: &mut Vec<Candidate>) {
+    fn respelt_keyword(&self, token: usize, text: &str, near: Score, found: &mut Vec<Candidate>) {
         let at = self.place[token];
-        let odd = if self.odd { w::PAIRS_STILL_ODD } else { 0.0 };
+        let odd = w::PAIRS_STILL_ODD.when(self.odd);
         let is_name = self.case.lexed().kind(token) == Some(TokenKind::Name);
         for word in self.case.language().keywords.iter().filter(|word| **word != text) {
             let letters = edit_distance(text, word);
@@ -492,11 +520,11 @@ impl Window<'_, '_> {
                 continue;
             }
             let gain = self.gain(at, at + 1, &[class(word)]);
-            let known = if is_name && self.is_known(text) { -4.0 } else { 0.0 };
-            let base = if is_name { w::RESPELL + 1.0 } else { w::REPLACE };
+            let known = DECLARED_NAME.when(is_name && self.is_known(text));
+            let base = if is_name { w::RESPELL + KEYWORD_PLACE } else { Score::from(w::REPLACE) };
             let score = base
                 + w::PER_LETTER * (letters - 1.0)
-                + near
+                + near.clone()
                 + gain
                 + odd
                 + known
@@ -554,7 +582,7 @@ impl Window<'_, '_> {
                 inside.iter().filter(|at| matches!(lexed.word(**at), "," | ":" | ".")).enumerate()
             {
                 let edit = case.replace_token(*at, ";");
-                let score = w::FOR_HEADER - rank as f64;
+                let score = w::FOR_HEADER + FURTHER_MARK * rank as f64;
                 found.push(Candidate::new(MistakeId::WrongMark, score, vec![edit]));
             }
         }
@@ -597,9 +625,9 @@ impl Window<'_, '_> {
         }
         let at = self.place[token];
         let (a, b) = (self.sequence[at].0, self.sequence[at + 1].0);
-        let odd = if self.odd { w::PAIRS_STILL_ODD } else { 0.0 };
+        let odd = w::PAIRS_STILL_ODD.when(self.odd);
         let gain = self.gain(at, at + 2, &[b, a]);
-        if gain < 2.0 {
+        if gain.value < 2.0 {
             return;
         }
         let between = lexed.source.slice(here.end, next.start).into_owned();
@@ -618,7 +646,7 @@ impl Window<'_, '_> {
         let lexed = self.case.lexed();
         let here = lexed.code[token];
         let at = self.place[token];
-        let odd = if self.odd { w::PAIRS_STILL_ODD } else { 0.0 };
+        let odd = w::PAIRS_STILL_ODD.when(self.odd);
         let near = self.distance(token);
         if let Some(next) =
             lexed.code.get(token + 1).filter(|next| !next.first && next.start > here.end)
@@ -628,7 +656,7 @@ impl Window<'_, '_> {
                 || self.case.language().is_keyword(&joined);
             if known {
                 let edit = Edit::delete(self.case.file(), here.end, next.start);
-                let score = w::JOIN + near + odd + self.gain(at, at + 2, &[class(&joined)]);
+                let score = w::JOIN + near.clone() + odd + self.gain(at, at + 2, &[class(&joined)]);
                 found.push(Candidate::new(MistakeId::SplitMark, score, vec![edit]));
             }
         }
@@ -651,7 +679,8 @@ impl Window<'_, '_> {
             }
             let rest_class =
                 if self.case.language().is_keyword(rest) { class(rest) } else { name_class(rest) };
-            let score = w::JOIN + near + odd + self.gain(at, at + 1, &[class(word), rest_class]);
+            let score =
+                w::JOIN + near.clone() + odd + self.gain(at, at + 1, &[class(word), rest_class]);
             let edit = self.case.insert(here.start + word.len(), " ");
             found.push(Candidate::new(MistakeId::JoinedWords, score, vec![edit]));
         }
@@ -676,7 +705,7 @@ impl Window<'_, '_> {
             for (at, _) in
                 super::respell::splits(self.case, token).into_iter().filter(|s| s.1 >= 2.0)
             {
-                let score = w::JOIN + self.distance(token) + 5.0 + w::BOTH_KNOWN;
+                let score = w::JOIN + self.distance(token) + TYPE_LIST + w::BOTH_KNOWN;
                 let edit = self.case.insert(lexed.code[token].start + at, "<");
                 found.push(Candidate::new(MistakeId::MissingMark, score, vec![edit]));
             }
@@ -690,13 +719,13 @@ impl Window<'_, '_> {
                 if parts < 1.0 {
                     continue;
                 }
-                let both = if parts >= 2.0 { w::BOTH_KNOWN } else { 0.0 };
+                let both = w::BOTH_KNOWN.when(parts >= 2.0);
                 let score = w::JOIN
                     + w::PAIRS_MENDED
                     + self.distance(token)
-                    + 2.5 * parts
+                    + PARTS_KNOWN * parts
                     + both
-                    + 0.02 * at as f64;
+                    + LONGER_HEAD * at as f64;
                 let edit = self.case.insert(lexed.code[token].start + at, lost);
                 found.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
             }

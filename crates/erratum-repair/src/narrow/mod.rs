@@ -9,7 +9,7 @@ mod units;
 
 use crate::diagnose::Diagnoser;
 use crate::message::Message;
-use crate::search::{Compile, Depth, Gravity, Report};
+use crate::search::{Compile, Depth, Report, SeverityPolicy};
 use erratum_catalogue::{Catalogue, MistakeId};
 use erratum_syntax::edit::{self, Edit, PositionMap};
 use erratum_syntax::language::Language;
@@ -95,9 +95,9 @@ pub fn narrow(
     let message = first.messages.get(target).ok_or(NarrowError::NoPlace)?;
     let at = message.at.as_ref().ok_or(NarrowError::NoPlace)?;
     let source = program.file(&at.file).ok_or(NarrowError::NoPlace)?;
-    let gravity = Gravity::usual(language);
+    let policy = SeverityPolicy::usual(language);
     let known =
-        first.messages.iter().filter(|m| gravity.counts(m)).map(|m| m.text.clone()).collect();
+        first.messages.iter().filter(|m| policy.counts(m)).map(|m| m.text.clone()).collect();
     let mut search = Search {
         diagnoser: Diagnoser::new(catalogue, compile.compiler()),
         program,
@@ -223,8 +223,8 @@ impl Search<'_> {
 
     /// The message, if a report still has it and has no error that was not there at first.
     fn gives<'r>(&self, report: &'r Report, cuts: &[Edit]) -> Option<&'r Message> {
-        let gravity = Gravity::usual(self.language);
-        let mut errors = report.messages.iter().filter(|message| gravity.counts(message));
+        let policy = SeverityPolicy::usual(self.language);
+        let mut errors = report.messages.iter().filter(|message| policy.counts(message));
         let fits = |message: &Message| self.known.contains(&message.text) || self.is_idle(message);
         if !errors.all(fits) {
             return None;

@@ -2,21 +2,25 @@
 //! has a fix that stands out. If anything speaks against the whole, each is tried by itself.
 
 use super::Depth;
+use super::cache::CompileCache;
 use super::node::Node;
-use super::trial::{Memory, Setting, Tried, weigh};
-use crate::fixes::{Candidate, weights as w};
+use super::observe::{Event, Watch};
+use super::trial::{Setting, Trial, judge};
+use super::weights as w;
+use crate::describe::describe;
+use crate::fixes::Candidate;
 use crate::message::Message;
 use erratum_syntax::edit::{self, Edit, PositionMap};
 
 /// The best fix of the message that is looked at, joined by those of others of its phase; nothing if
 /// there are none, or it does not stand out itself.
-pub(super) fn joint(
+pub(super) fn of_others(
     node: &Node,
     setting: &Setting,
     best: &Candidate,
     best_for: impl Fn(&Message, usize) -> Option<Candidate>,
 ) -> Option<Candidate> {
-    if !best.then.is_empty() || best.score <= 0.0 {
+    if !best.then.is_empty() || best.score.total() <= 0.0 {
         return None;
     }
     let messages = &setting.report.messages;
@@ -27,7 +31,7 @@ pub(super) fn joint(
     lines.extend(messages[setting.target].line());
     let mut looked = 0;
     for (index, message) in messages.iter().enumerate() {
-        if looked >= w::JOINT_LOOKS {
+        if looked >= w::BATCH_LOOKS {
             break;
         }
         let apart = message
@@ -54,7 +58,7 @@ pub(super) fn joint(
             lines.extend(message.line());
             parts.push(candidate);
         }
-        if parts.len() >= w::JOINT {
+        if parts.len() >= w::BATCH {
             break;
         }
     }
@@ -88,14 +92,23 @@ fn chained(parts: Vec<Candidate>) -> Candidate {
     first
 }
 
-/// The joint fix, if every message that it is for goes and nothing new is said of its phase.
-pub(super) fn hold(setting: &Setting, joint: Candidate, memory: &mut Memory) -> Option<Tried> {
-    let program = edit::apply_all(setting.program, &joint.sets()).ok()?;
+/// Compiles a batch; returns it if every message that it is for goes and nothing speaks against it.
+pub(super) fn hold(
+    setting: &Setting,
+    batch: Candidate,
+    cache: &mut CompileCache,
+    watch: &mut Watch,
+) -> Option<Trial> {
+    let program = edit::apply_all(setting.program, &batch.sets()).ok()?;
     // The first alone is compiled beside it: it is the next to be tried if the whole does not hold.
-    let alone = edit::apply(setting.program, &joint.edits).ok()?;
-    let report = memory.reports(&[program.clone(), alone], Depth::Errors).remove(0)?;
-    let targets: Vec<usize> = joint.then.iter().filter_map(|part| part.target).collect();
-    let tried = weigh(setting, joint, program, report)?;
-    let gone = targets.iter().all(|target| tried.difference.gone.contains(target));
-    (gone && !tried.objection).then_some(tried)
+    let alone = edit::apply(setting.program, &batch.edits).ok()?;
+    let report = cache.reports(&[program.clone(), alone], Depth::Errors).remove(0)?;
+    let targets: Vec<usize> = batch.then.iter().filter_map(|part| part.target).collect();
+    let titles = batch.parts().map(|part| describe(setting.program, &part.edits)).collect();
+    // What the parts come to one by one is told once they are tried one by one.
+    let held = judge(setting, batch, program, report, &mut Watch::default()).filter(|trial| {
+        !trial.objection && targets.iter().all(|target| trial.difference.gone.contains(target))
+    });
+    watch.tell(|| Event::Batch { titles, held: held.is_some() });
+    held
 }

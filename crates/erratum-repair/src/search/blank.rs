@@ -2,23 +2,24 @@
 //! so that the search can go on behind it.
 
 use super::Depth;
+use super::cache::CompileCache;
 use super::compare::compare;
-use super::trial::{Memory, Setting, Tried};
+use super::trial::{Setting, Trial};
 use crate::fixes::{Candidate, Case, Certainty};
+use crate::score::Score;
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::{self, Edit};
 use erratum_syntax::lex::TokenKind;
 
 /// The smallest stretch without which the message is gone and nothing of its phase is new.
-pub(super) fn switch_off(case: &Case, setting: &Setting, memory: &mut Memory) -> Option<Tried> {
+pub(super) fn blank_out(case: &Case, setting: &Setting, cache: &mut CompileCache) -> Option<Trial> {
     for edit in stretches(case) {
-        if memory.expired() {
+        if cache.expired() {
             return None;
         }
         let edits = vec![edit];
         let program = edit::apply(setting.program, &edits).ok()?;
-        let report = memory.reports(std::slice::from_ref(&program), Depth::Errors).remove(0);
-        let Some(report) = report else { continue };
+        let Some(report) = cache.report(&program, Depth::Errors) else { continue };
         let old = &setting.report.messages;
         let difference = compare(old, setting.program, &report.messages, &program, &[&edits]);
         let worse = difference.new.iter().any(|index| {
@@ -30,11 +31,11 @@ pub(super) fn switch_off(case: &Case, setting: &Setting, memory: &mut Memory) ->
                 edits,
                 mistake: MistakeId::Other,
                 certainty: Certainty::Guess,
-                score: 0.0,
+                score: Score::default(),
                 target: None,
                 then: Vec::new(),
             };
-            return Some(Tried {
+            return Some(Trial {
                 candidate,
                 program,
                 report,

@@ -1,10 +1,11 @@
 //! The verdict without a compiler: roots and cascades told from the messages and the text.
 
-use super::{Gravity, Limits, Report, Warnings};
+use super::weights as w;
+use super::{Limits, Report, SeverityPolicy, Warnings};
 use crate::describe::describe;
 use crate::diagnose::{Diagnoser, Diagnosis, has_other_codes};
 use crate::explain::{explain, sound};
-use crate::fixes::{self, Case, weights as w};
+use crate::fixes::{self, Case};
 use crate::message::{Message, Place, Severity};
 use crate::verdict::{Change, Evidence, Fix, Reading, Role, Root, SCHEMA, Told, Verdict};
 use erratum_catalogue::{Captures, Catalogue, Phase, fill, fill_sentences};
@@ -107,7 +108,7 @@ pub fn judge(
     let mut texts_read: HashMap<String, Arc<Text>> = HashMap::new();
     let warnings = limits.warnings;
     let grave = |m: &Message| match language {
-        Some(language) => Gravity { language, warnings }.counts(m),
+        Some(language) => SeverityPolicy { language, warnings }.counts(m),
         None => m.is_error() || (warnings == Warnings::All && m.severity == Severity::Warning),
     };
     // Beside errors only those warnings are looked at that were asked for.
@@ -302,9 +303,11 @@ fn judged_root(
                     entry.phase >= Phase::Name && !has_other_codes(entry, message)
                 }) && !judged.diagnosis.matches.is_empty()
         };
-        let second = all.get(1).map_or(f64::NEG_INFINITY, |c| c.score);
+        let second = all.get(1).map_or(f64::NEG_INFINITY, |c| c.score.total());
         all.first()
-            .filter(|c| c.score > w::JUDGED && c.score > second + w::JUDGED_AHEAD && said(c))
+            .filter(|c| {
+                c.score.total() > w::JUDGED && c.score.total() > second + w::JUDGED_AHEAD && said(c)
+            })
             .cloned()
     });
     let reported = message.at.clone().unwrap_or_else(|| Place::point("", 1, 1));

@@ -3,7 +3,7 @@
 
 use super::compare::compare;
 use super::node::Node;
-use super::{Gravity, Report};
+use super::{Report, SeverityPolicy};
 use crate::message::Message;
 use erratum_syntax::edit::{self, Edit};
 use erratum_syntax::source::Program;
@@ -16,7 +16,7 @@ pub(super) trait Compiles {
     /// Whether the budget is spent.
     fn expired(&self) -> bool;
     /// Which messages count.
-    fn gravity(&self) -> Gravity;
+    fn policy(&self) -> SeverityPolicy;
 }
 
 /// One fix of the repair, with what was found out about it.
@@ -35,8 +35,8 @@ pub(super) struct Unit {
     score: f64,
 }
 
-/// The repair, settled.
-pub(super) struct Settled {
+/// The repair, minimised.
+pub(super) struct Minimised {
     /// Its fixes, in the order of the steps.
     pub units: Vec<Unit>,
     /// The program with those that are needed.
@@ -57,7 +57,7 @@ fn units(node: &Node, original: &Program) -> Option<Vec<Unit>> {
                 ..edit.clone()
             };
             let edits = candidate.edits.iter().map(back).collect();
-            let score = candidate.score;
+            let score = candidate.score.total();
             units.push(Unit { step, part, edits, needed: true, brings: Vec::new(), score });
             sets.push(&candidate.edits);
         }
@@ -82,17 +82,17 @@ fn edits(units: &[Unit], without: Option<&[usize]>) -> Vec<Edit> {
 
 /// Takes the fixes back one by one; nothing if the repair is of one fix only, does not compile, or
 /// cannot be taken apart.
-pub(super) fn settle(
+pub(super) fn minimise(
     node: &Node,
     first: &Report,
     original: &Program,
     compiles: &mut dyn Compiles,
-) -> Option<Settled> {
+) -> Option<Minimised> {
     if node.report.messages.iter().any(Message::is_error) {
         return None;
     }
     let mut units = units(node, original).filter(|units| units.len() > 1)?;
-    let usual = graves(&node.report, compiles.gravity());
+    let usual = graves(&node.report, compiles.policy());
     loop {
         let gone = take_back(&mut units, first, original, usual, compiles)?;
         match gone {
@@ -101,11 +101,11 @@ pub(super) fn settle(
         }
     }
     let mended = with(original, &units, None)?;
-    Some(Settled { units, mended })
+    Some(Minimised { units, mended })
 }
 
-fn graves(report: &Report, gravity: Gravity) -> usize {
-    report.messages.iter().filter(|message| gravity.counts(message)).count()
+fn graves(report: &Report, policy: SeverityPolicy) -> usize {
+    report.messages.iter().filter(|message| policy.counts(message)).count()
 }
 
 /// One round: notes what each fix keeps away. Gives those that are not needed, if any; nothing at
@@ -130,12 +130,12 @@ fn take_back(
         return None;
     }
     let reports = compiles.reports(&programs);
-    let gravity = compiles.gravity();
+    let policy = compiles.policy();
     let mut spare: Vec<Vec<usize>> = Vec::new();
     for ((trial, program), report) in trials.into_iter().zip(&programs).zip(reports) {
         let Some(report) = report else { continue };
         let errors = report.messages.iter().any(Message::is_error);
-        if !errors && graves(&report, gravity) <= usual {
+        if !errors && graves(&report, policy) <= usual {
             spare.push(trial);
             continue;
         }

@@ -4,17 +4,23 @@
 //! the compiler and of the ranking; what vanishes with it follows from it. Where no fix holds, the
 //! statement or block is switched off in the copy, so that the search can go on behind it.
 
+mod accept;
 mod batch;
 mod blank;
+mod cache;
 mod compare;
 mod judge;
 mod minimise;
 mod node;
+mod observe;
 mod report;
 mod trial;
 mod walk;
+mod weights;
 
+pub use accept::{Acceptance, Findings, NewMessage, Rejection, accept};
 pub use judge::judge;
+pub use observe::{Event, Observer, Outcome, Proposal, Said};
 pub use walk::Search;
 
 use crate::message::{Message, Severity};
@@ -87,17 +93,17 @@ pub enum Warnings {
 
 /// What counts as a mistake to look for: errors, and some or all warnings.
 #[derive(Clone, Copy, Debug)]
-pub struct Gravity {
+pub struct SeverityPolicy {
     /// The language, which knows the warnings that tell of a mistake.
     pub language: &'static Language,
     /// Which warnings count.
     pub warnings: Warnings,
 }
 
-impl Gravity {
+impl SeverityPolicy {
     /// What counts where nobody asks for more: errors, and warnings that tell of a mistake.
-    pub fn usual(language: &'static Language) -> Gravity {
-        Gravity { language, warnings: Warnings::Grave }
+    pub fn usual(language: &'static Language) -> SeverityPolicy {
+        SeverityPolicy { language, warnings: Warnings::Grave }
     }
 
     /// Whether a message is to be mended.

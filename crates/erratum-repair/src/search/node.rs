@@ -1,7 +1,8 @@
 //! A partial repair: the text as some steps have left it, and how it came there.
 
+use super::cache::CompileCache;
 use super::compare::compare;
-use super::trial::{Memory, Tried};
+use super::trial::Trial;
 use super::{Depth, Report};
 use crate::message::Message;
 use erratum_syntax::edit::{self, Edit};
@@ -26,19 +27,19 @@ pub(super) struct Step {
 /// What was done about a message.
 pub(super) enum Done {
     /// One of the fixes that hold was taken; all of them, the best first.
-    Mended { held: Arc<Vec<Tried>>, pick: usize },
+    Mended { held: Arc<Vec<Trial>>, pick: usize },
     /// No fix holds; a part of the text was switched off.
-    Off(Box<Tried>),
+    Blanked(Box<Trial>),
     /// Nothing helps; the message was passed over.
     Passed,
 }
 
 impl Step {
     /// What was tried and taken as done.
-    pub fn taken(&self) -> Option<&Tried> {
+    pub fn taken(&self) -> Option<&Trial> {
         match &self.done {
             Done::Mended { held, pick } => held.get(*pick),
-            Done::Off(off) => Some(off),
+            Done::Blanked(off) => Some(off),
             Done::Passed => None,
         }
     }
@@ -76,7 +77,7 @@ impl Node {
     }
 
     /// The node after a step.
-    pub fn after(&self, done: Done, target: usize, cost: f64, memory: &mut Memory) -> Node {
+    pub fn after(&self, done: Done, target: usize, cost: f64, cache: &mut CompileCache) -> Node {
         let step = Arc::new(Step {
             before: self.program.clone(),
             report: self.report.clone(),
@@ -94,7 +95,7 @@ impl Node {
         let mut report = taken.report.clone();
         if !report.messages.iter().any(Message::is_error) {
             // Warnings that come late are only seen now.
-            let full = memory.reports(std::slice::from_ref(&taken.program), Depth::Full).remove(0);
+            let full = cache.reports(std::slice::from_ref(&taken.program), Depth::Full).remove(0);
             report = full.unwrap_or(report);
         }
         let sets = taken.candidate.sets();

@@ -2,15 +2,16 @@
 //! its part.
 
 use super::compare::compare;
-use super::minimise::{Settled, Unit};
+use super::minimise::{Minimised, Unit};
 use super::node::{Done, Node, Step};
-use super::trial::{Tried, warns};
+use super::trial::Trial;
 use super::walk::Texts;
-use super::{Compile, Found, Gravity, Limits, Report};
+use super::weights as w;
+use super::{Compile, Found, Limits, Report, SeverityPolicy};
 use crate::describe::describe;
 use crate::diagnose::{Diagnoser, Diagnosis};
 use crate::explain::{Explained, explain, sound};
-use crate::fixes::{Candidate, Case, Certainty, weights as w};
+use crate::fixes::{Candidate, Case, Certainty};
 use crate::message::{Message, Place};
 use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Verdict};
 use erratum_catalogue::Captures;
@@ -22,7 +23,7 @@ use std::sync::Arc;
 /// What telling needs to know beside the repair.
 pub(super) struct Scene<'a, 'c> {
     pub original: &'a Program,
-    pub gravity: Gravity,
+    pub policy: SeverityPolicy,
     pub limits: Limits,
     pub diagnoser: &'a Diagnoser<'c>,
     pub compile: &'a dyn Compile,
@@ -61,14 +62,14 @@ impl Draft<'_> {
 }
 
 /// Writes the verdict.
-pub(super) fn tell(
+pub(super) fn report(
     scene: &Scene,
     first: &Report,
     node: &Node,
-    settled: Option<Settled>,
+    minimised: Option<Minimised>,
     complete: bool,
 ) -> Found {
-    let mut drafts = drafts(node, settled.as_ref());
+    let mut drafts = drafts(node, minimised.as_ref());
     attribute(scene, first, node, &mut drafts);
     drafts.retain(|draft| draft.unit.is_none_or(|unit| unit.needed));
     drop_explained(node, &mut drafts);
@@ -92,7 +93,7 @@ pub(super) fn tell(
         }
         roots.push(root);
     }
-    let mended = settled.map_or_else(|| node.program.clone(), |settled| settled.mended);
+    let mended = minimised.map_or_else(|| node.program.clone(), |minimised| minimised.mended);
     let compiles = !node.report.messages.iter().any(Message::is_error);
     let all = compiles && roots.iter().all(|root| root.warning || !root.fixes.is_empty());
     sound::add(
@@ -100,7 +101,7 @@ pub(super) fn tell(
         &told,
         all,
         scene.diagnoser.catalogue,
-        Some(scene.gravity.language),
+        Some(scene.policy.language),
         |file| Some(teller.read(scene.original.file(file)?)),
     );
     let verdict = Verdict {
@@ -116,13 +117,13 @@ pub(super) fn tell(
     Found { verdict, mended }
 }
 
-fn drafts<'a>(node: &'a Node, settled: Option<&'a Settled>) -> Vec<Draft<'a>> {
+fn drafts<'a>(node: &'a Node, minimised: Option<&'a Minimised>) -> Vec<Draft<'a>> {
     let mut drafts = Vec::new();
     for (number, step) in node.steps.iter().enumerate() {
         let mut push = |part: Option<(usize, &'a Candidate)>| {
             let same =
                 |unit: &&Unit| Some((unit.step, unit.part)) == part.map(|(p, _)| (number, p));
-            let unit = settled.and_then(|settled| settled.units.iter().find(same));
+            let unit = minimised.and_then(|minimised| minimised.units.iter().find(same));
             drafts.push(Draft {
                 number,
                 step,
@@ -137,7 +138,7 @@ fn drafts<'a>(node: &'a Node, settled: Option<&'a Settled>) -> Vec<Draft<'a>> {
             Done::Mended { held, pick } => {
                 held[*pick].candidate.parts().enumerate().for_each(|part| push(Some(part)));
             }
-            Done::Off(_) | Done::Passed => push(None),
+            Done::Blanked(_) | Done::Passed => push(None),
         }
     }
     drafts
@@ -157,7 +158,8 @@ fn drop_explained(node: &Node, drafts: &mut Vec<Draft>) {
 /// Once a part of the text was switched off, what nobody reported and no fix takes away is most
 /// likely of our own making.
 fn drop_artefacts(drafts: &mut Vec<Draft>) {
-    let off = drafts.iter().filter(|d| matches!(d.step.done, Done::Off(_))).map(|d| d.number).min();
+    let off =
+        drafts.iter().filter(|d| matches!(d.step.done, Done::Blanked(_))).map(|d| d.number).min();
     drafts.retain(|draft| {
         let later = off.is_some_and(|first| draft.number > first);
         !(later && draft.part.is_none() && draft.owned.is_empty())
@@ -222,7 +224,7 @@ fn attribute(scene: &Scene, first: &Report, node: &Node, drafts: &mut [Draft]) {
     }
     let gone = gone_at_the_end(scene, first, node);
     for (index, message) in first.messages.iter().enumerate() {
-        if !scene.gravity.counts(message) {
+        if !scene.policy.counts(message) {
             if let Some(owner) = chain[index].filter(|_| gone.contains(&index)) {
                 drafts[owner].quiets.push(index + 1);
             }
@@ -300,7 +302,7 @@ impl Teller<'_, '_> {
             id,
             messages: direct.into_iter().collect(),
             hidden: direct.is_none(),
-            warning: warns(message),
+            warning: !message.is_error(),
             area: diagnosis.phase,
             mistake,
             at,
@@ -321,7 +323,7 @@ impl Teller<'_, '_> {
     fn read(&self, source: &Source) -> Arc<Text> {
         let key = (source.name().to_owned(), Arc::from(source.bytes()));
         let known = self.scene.texts.get(&key).cloned();
-        known.unwrap_or_else(|| Arc::new(Text::new(source, self.scene.gravity.language)))
+        known.unwrap_or_else(|| Arc::new(Text::new(source, self.scene.policy.language)))
     }
 
     /// What the message says, with its places in the file as the learner has it.
@@ -477,7 +479,7 @@ impl Teller<'_, '_> {
         draft: &Draft,
         part: usize,
         id: usize,
-        tried: &Tried,
+        tried: &Trial,
         candidate: &Candidate,
     ) -> Fix {
         let back = |edit: &Edit| Edit {
@@ -501,10 +503,10 @@ impl Teller<'_, '_> {
                 original.set(source);
             }
         }
-        let gravity = self.scene.gravity;
+        let policy = self.scene.policy;
         let old = &draft.step.report.messages;
         let mut clears: Vec<usize> = (tried.difference.gone.iter())
-            .filter(|index| gravity.counts(&old[**index]))
+            .filter(|index| policy.counts(&old[**index]))
             .filter_map(|index| draft.step.origin[*index])
             .collect();
         if draft.unit.is_some() && id == 1 {
@@ -519,7 +521,7 @@ impl Teller<'_, '_> {
             certainty: candidate.certainty,
             edits: changes.collect(),
             clears,
-            reveals: new.filter(|i| gravity.counts(&tried.report.messages[**i])).count(),
+            reveals: new.filter(|i| policy.counts(&tried.report.messages[**i])).count(),
             bytes,
         }
     }

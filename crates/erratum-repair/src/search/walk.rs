@@ -3,11 +3,17 @@
 //! the next best of an earlier step: among partial repairs it always goes on with the least
 //! doubtful one.
 
+use super::accept::Rejection;
+use super::cache::CompileCache;
 use super::node::{Done, Node};
-use super::trial::{Memory, Setting, Tried, try_all};
-use super::{Compile, Depth, Found, Gravity, Limits, Report, batch, blank, minimise, report};
+use super::observe::{Event, Observer, Proposal, Said, Watch};
+use super::trial::{Setting, Trial, try_all};
+use super::weights as w;
+use super::{
+    Compile, Depth, Found, Limits, Report, SeverityPolicy, batch, blank, minimise, report, trial,
+};
 use crate::diagnose::Diagnoser;
-use crate::fixes::{self, Candidate, Case, weights as w};
+use crate::fixes::{self, Candidate, Case};
 use crate::message::Message;
 use erratum_catalogue::{Catalogue, MistakeId, Phase};
 use erratum_syntax::language::Language;
@@ -30,7 +36,8 @@ pub struct Search<'a> {
     diagnoser: Rc<Diagnoser<'a>>,
     language: &'static Language,
     limits: Limits,
-    memory: Memory<'a>,
+    cache: CompileCache<'a>,
+    watch: Watch<'a>,
     compile: &'a dyn Compile,
     texts: Texts,
     /// The files beside the program, read when they are first asked for.
@@ -49,13 +56,14 @@ impl<'a> Search<'a> {
         compile: &'a dyn Compile,
     ) -> Search<'a> {
         let limits = Limits::default();
-        let memory = Memory::new(compile, limits.compiles);
+        let cache = CompileCache::new(compile);
         Search {
             original: program,
             diagnoser: Rc::new(Diagnoser::new(catalogue, compile.compiler())),
             language,
             limits,
-            memory,
+            cache,
+            watch: Watch::default(),
             compile,
             texts: HashMap::new(),
             neighbours: None,
@@ -64,23 +72,31 @@ impl<'a> Search<'a> {
 
     /// Sets how far the search goes.
     pub fn limits(mut self, limits: Limits) -> Search<'a> {
-        self.memory.limit(limits.compiles);
+        self.cache.limit(limits.compiles);
         self.limits = limits;
+        self
+    }
+
+    /// Sets who watches the search.
+    pub fn observer(mut self, observer: &'a mut dyn Observer) -> Search<'a> {
+        self.watch = Watch(Some(observer));
         self
     }
 
     /// Runs the search from the report of the program as it stands.
     pub fn run(mut self, first: Report) -> Found {
         let first = Arc::new(first);
-        self.memory.remember(self.original, Depth::Full, first.clone());
-        self.memory.remember(self.original, Depth::Errors, first.clone());
+        self.cache.remember(self.original, Depth::Full, first.clone());
+        self.cache.remember(self.original, Depth::Errors, first.clone());
         let (last, complete) = self.walk(Node::first(self.original, first.clone()));
-        let settled = if complete {
-            minimise::settle(&last, &first, &self.whole(&last), &mut self)
+        let minimised = if complete {
+            minimise::minimise(&last, &first, &self.whole(&last), &mut self)
         } else {
             None
         };
-        report::tell(&self.scene(), &first, &last, settled, complete)
+        let compiles = self.cache.compiles;
+        self.watch.tell(|| Event::Finished { compiles, complete });
+        report::report(&self.scene(), &first, &last, minimised, complete)
     }
 
     /// The program as the learner has it, with the files beside it that the repair has touched.
@@ -96,19 +112,19 @@ impl<'a> Search<'a> {
         whole
     }
 
-    fn gravity(&self) -> Gravity {
-        Gravity { language: self.language, warnings: self.limits.warnings }
+    fn policy(&self) -> SeverityPolicy {
+        SeverityPolicy { language: self.language, warnings: self.limits.warnings }
     }
 
     /// What telling the result needs to know.
     fn scene(&self) -> report::Scene<'_, 'a> {
         report::Scene {
             original: self.original,
-            gravity: self.gravity(),
+            policy: self.policy(),
             limits: self.limits,
             diagnoser: &self.diagnoser,
             compile: self.compile,
-            compiles: self.memory.compiles,
+            compiles: self.cache.compiles,
             texts: &self.texts,
             beside: self.neighbours.as_deref().unwrap_or_default(),
         }
@@ -122,7 +138,7 @@ impl<'a> Search<'a> {
         let mut deepest = 0;
         while let Some(node) = take_cheapest(&mut queue) {
             let Some(target) = self.next_target(&node) else { return (node, true) };
-            if self.memory.expired() || node.steps.len() >= self.limits.roots {
+            if self.cache.expired() || node.steps.len() >= self.limits.roots {
                 queue.push(node);
                 break;
             }
@@ -132,13 +148,16 @@ impl<'a> Search<'a> {
                 if detours > w::DETOURS {
                     continue;
                 }
+                self.watch.tell(|| Event::WentBack { steps: node.steps.len() });
             }
             deepest = deepest.max(node.steps.len());
             self.expand(node, target, &mut queue);
         }
         // The budget is spent: the repair that has come furthest.
         let left = |node: &Node| node.report.messages.iter().filter(|m| m.is_error()).count();
-        let rank = |node: &Node| node.cost + left(node) as f64 * 0.5 - node.steps.len() as f64;
+        let rank = |node: &Node| {
+            node.cost + left(node) as f64 * w::PER_ERROR_LEFT - node.steps.len() as f64
+        };
         let best = queue.into_iter().min_by(|a, b| rank(a).total_cmp(&rank(b)));
         let empty = || Node::first(self.original, Arc::default());
         (best.unwrap_or_else(empty), false)
@@ -162,7 +181,7 @@ impl<'a> Search<'a> {
                 let wanted = !messages.iter().any(Message::is_error);
                 // Warnings hide nothing from each other: they come as they stand in the text.
                 open()
-                    .filter(|index| wanted && self.gravity().counts(&messages[*index]))
+                    .filter(|index| wanted && self.policy().counts(&messages[*index]))
                     .min_by_key(|index| messages[*index].line())
             })
     }
@@ -213,6 +232,11 @@ impl<'a> Search<'a> {
         let diagnoser = self.diagnoser.clone();
         let diagnosis = diagnoser.diagnose(message);
         let phase = diagnosis.phase;
+        self.watch.tell(|| Event::Target {
+            steps: node.steps.len(),
+            said: Said::of(message),
+            phase,
+        });
         let file = self.file_of(message);
         if node.program.file(&file).is_none()
             && let Some(source) = self.compile.source(&file)
@@ -220,13 +244,14 @@ impl<'a> Search<'a> {
             node.program.set(source);
         }
         let Some(text) = self.text(&node.program, &file) else {
-            queue.push(node.after(Done::Passed, target, w::GAVE_UP, &mut self.memory));
+            self.watch.tell(|| Event::Passed);
+            queue.push(node.after(Done::Passed, target, w::GAVE_UP, &mut self.cache));
             return;
         };
         let setting = Setting {
             program: &node.program,
             text: &text,
-            gravity: self.gravity(),
+            policy: self.policy(),
             report: &report,
             target,
             phase,
@@ -241,33 +266,47 @@ impl<'a> Search<'a> {
             Some(case) => fixes::candidates(case),
             None => fixes::candidates_without_code(&text),
         };
-        let second = candidates.get(1).map_or(f64::NEG_INFINITY, |next| next.score);
-        let clear = candidates.first().filter(|best| best.score - second >= w::STANDS_OUT);
-        let joint = clear.and_then(|best| {
-            batch::joint(&node, &setting, best, |message, index| {
+        self.watch.tell(|| Event::Proposed {
+            fixes: candidates.iter().map(|one| Proposal::of(&node.program, one)).collect(),
+        });
+        let clear = candidates.first().filter(|_| stands_out(&candidates));
+        let together = clear.and_then(|best| {
+            batch::of_others(&node, &setting, best, |message, index| {
                 self.best_for(&node, message, index, &others)
             })
         });
-        if let Some(joint) = joint
-            && let Some(tried) = batch::hold(&setting, joint, &mut self.memory)
+        if let Some(together) = together
+            && let Some(trial) = batch::hold(&setting, together, &mut self.cache, &mut self.watch)
         {
-            let done = Done::Mended { held: Arc::new(vec![tried]), pick: 0 };
-            queue.push(node.after(done, target, 0.0, &mut self.memory));
+            let done = Done::Mended { held: Arc::new(vec![trial]), pick: 0 };
+            queue.push(node.after(done, target, 0.0, &mut self.cache));
             return;
         }
-        let held: Vec<Tried> = try_all(&setting, candidates, &mut self.memory)
-            .into_iter()
-            // A fix that leads back to where the search has been undoes another.
-            .filter(|tried| tried.total > 0.0 && !node.has_been(&tried.program))
-            .collect();
+        let mut held = try_all(&setting, candidates, &mut self.cache, &mut self.watch);
+        held.retain(|trial| {
+            let rejection = if trial.total <= 0.0 {
+                Rejection::Outweighed
+            } else if node.has_been(&trial.program) {
+                // It undoes another.
+                Rejection::LeadsBack
+            } else {
+                return true;
+            };
+            trial::note_rejection(&setting, &trial.candidate, rejection, None, &mut self.watch);
+            false
+        });
         if held.is_empty() {
             // A warning hides nothing, so nothing has to be switched off to see behind it.
-            let off = case
+            let blanked = case
                 .filter(|_| message.is_error())
-                .and_then(|case| blank::switch_off(&case, &setting, &mut self.memory));
-            let inside = off.is_some().then(|| function_lines(&text, message)).flatten();
-            let done = off.map_or(Done::Passed, |off| Done::Off(Box::new(off)));
-            let mut next = node.after(done, target, w::GAVE_UP, &mut self.memory);
+                .and_then(|case| blank::blank_out(&case, &setting, &mut self.cache));
+            let inside = blanked.is_some().then(|| function_lines(&text, message)).flatten();
+            self.watch.tell(|| match &blanked {
+                Some(blanked) => Event::Blanked { line: blanked.first_line(&node.program) },
+                None => Event::Passed,
+            });
+            let done = blanked.map_or(Done::Passed, |blanked| Done::Blanked(Box::new(blanked)));
+            let mut next = node.after(done, target, w::GAVE_UP, &mut self.cache);
             if let Some(lines) = inside {
                 next.pass_new(&file, lines);
             }
@@ -282,8 +321,13 @@ impl<'a> Search<'a> {
                 continue;
             }
             let cost = behind + doubt(&held[pick]) + if again { w::AGAIN } else { 0.0 };
+            self.watch.tell(|| Event::Accepted {
+                title: Proposal::of(&node.program, &held[pick].candidate).title,
+                rank: pick + 1,
+                doubt: cost,
+            });
             let done = Done::Mended { held: held.clone(), pick };
-            queue.push(node.after(done, target, cost, &mut self.memory));
+            queue.push(node.after(done, target, cost, &mut self.cache));
         }
     }
 }
@@ -303,26 +347,32 @@ impl Search<'_> {
         let text = self.texts.get(&key)?.clone();
         let case = Case::new(&node.program, text, message, &node.report.messages, &diagnosis)?
             .with_others(others.to_vec());
-        let mut all = fixes::candidates(&case).into_iter();
-        let mut best = all.next()?;
-        let second = all.next().map_or(f64::NEG_INFINITY, |next| next.score);
+        let all = fixes::candidates(&case);
+        let clear = stands_out(&all);
+        let mut best = all.into_iter().next()?;
         best.target = Some(index);
-        (best.score - second >= w::STANDS_OUT && best.score > 0.0).then_some(best)
+        (clear && best.score.total() > 0.0).then_some(best)
     }
 }
 
 impl minimise::Compiles for Search<'_> {
     fn reports(&mut self, programs: &[Program]) -> Vec<Option<Arc<Report>>> {
-        self.memory.reports(programs, Depth::Full)
+        self.cache.reports(programs, Depth::Full)
     }
 
     fn expired(&self) -> bool {
-        self.memory.expired()
+        self.cache.expired()
     }
 
-    fn gravity(&self) -> Gravity {
-        self.gravity()
+    fn policy(&self) -> SeverityPolicy {
+        self.policy()
     }
+}
+
+/// Returns whether the first of some candidates is far enough ahead of the next.
+fn stands_out(candidates: &[Candidate]) -> bool {
+    let score = |at: usize| candidates.get(at).map_or(f64::NEG_INFINITY, |c| c.score.total());
+    score(0) - score(1) >= w::STANDS_OUT
 }
 
 /// The least doubtful node; of several, the one that has come furthest.
@@ -335,7 +385,7 @@ fn take_cheapest(queue: &mut Vec<Node>) -> Option<Node> {
 }
 
 /// How much a fix that holds is to be doubted.
-fn doubt(tried: &Tried) -> f64 {
+fn doubt(tried: &Trial) -> f64 {
     (w::USUAL_TOTAL - tried.total).max(0.0) * w::PER_BELOW_USUAL
 }
 

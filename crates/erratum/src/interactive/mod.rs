@@ -12,6 +12,7 @@ use crate::apply;
 use crate::arguments::{Color, Look};
 use crate::editor;
 use crate::failure::Failure;
+use crate::observing::Watchers;
 use crate::show;
 use crate::{stop, undo};
 use anstream::{AutoStream, ColorChoice};
@@ -35,7 +36,10 @@ pub fn run(app: &App, look: &Look) -> Result<u8, Failure> {
             "-i needs a terminal to read keys from and to draw on. Without -i, look writes to anything.",
         ));
     }
-    let builder = app.session(&look.how.common, &look.how.compile)?.proof(!look.how.no_proof);
+    let (common, compile) = (&look.how.common, &look.how.compile);
+    let (watchers, _) = Watchers::new(common, compile);
+    let builder = app.plain_session(common, compile)?.observer(watchers.silent());
+    let builder = builder.proof(!look.how.no_proof);
     let program = builder.files(&look.files).build_command(&look.build).open()?;
     // When somebody ends the program from outside, the terminal is put back all the same.
     stop::instead(|| {

@@ -11,6 +11,7 @@ pub mod page;
 pub mod progress;
 mod said;
 pub mod small;
+pub mod story;
 pub mod structure;
 pub mod terminal;
 pub mod words;
@@ -61,7 +62,7 @@ pub fn verdict(
             program,
             width: width(common.shown.page.width),
             all,
-            verbose: common.verbose,
+            verbose: common.verbose > 0,
             next,
             links,
             warnings: common.warnings,

@@ -1,0 +1,138 @@
+//! Who watches a search: `--trace` writes down what it does, `-vv` tells it afterwards, and a terminal
+//! shows that something goes on.
+
+use crate::arguments::{Common, Compile};
+use anstream::eprintln;
+use erratum_repair::search::{Event, Observer};
+use std::fs::File;
+use std::io::{self, BufWriter, IsTerminal, Write};
+use std::sync::{Arc, Mutex, PoisonError};
+use std::time::{Duration, Instant};
+
+/// The name and version of the form of a trace; its schema is `docs/trace.schema.json`.
+const SCHEMA: &str = "erratum/trace/1";
+
+/// A search that takes no longer needs no word about it.
+const SILENT: Duration = Duration::from_secs(1);
+
+/// Everything that a search did, for whoever asks afterwards.
+#[derive(Clone, Default)]
+pub struct Story(Arc<Mutex<Vec<Event>>>);
+
+impl Story {
+    /// Takes out what is there.
+    pub fn take(&self) -> Vec<Event> {
+        std::mem::take(&mut self.0.lock().unwrap_or_else(PoisonError::into_inner))
+    }
+}
+
+/// Hands each event to those who want it.
+pub struct Watchers {
+    story: Option<Story>,
+    trace: Option<Trace>,
+    counter: Option<Counter>,
+}
+
+impl Watchers {
+    /// Sets up what the options ask for; returns the story too, if it is to be told.
+    pub fn new(common: &Common, compile: &Compile) -> (Watchers, Option<Story>) {
+        let story =
+            (common.verbose > 1 && !common.shown.json && !common.quiet).then(Story::default);
+        let trace = compile.trace.as_ref().and_then(|path| match Trace::create(path) {
+            Ok(trace) => Some(trace),
+            Err(error) => {
+                eprintln!(
+                    "erratum: {}: the trace cannot be written: {error}. The search goes on without it.",
+                    path.display()
+                );
+                None
+            }
+        });
+        let counts = io::stderr().is_terminal() && io::stdout().is_terminal();
+        let counter = (counts && !common.shown.json && !common.quiet).then(Counter::new);
+        (Watchers { story: story.clone(), trace, counter }, story)
+    }
+
+    /// The same without the line that says how far it is: the screen belongs to somebody else.
+    pub fn silent(mut self) -> Watchers {
+        self.counter = None;
+        self
+    }
+}
+
+impl Observer for Watchers {
+    fn notice(&mut self, event: Event) {
+        if let Some(counter) = &mut self.counter {
+            counter.notice(&event);
+        }
+        if let Some(trace) = &mut self.trace
+            && let Err(error) = trace.notice(&event)
+        {
+            eprintln!("erratum: the trace ends here: {error}. The search goes on without it.");
+            self.trace = None;
+        }
+        if let Some(story) = &self.story {
+            story.0.lock().unwrap_or_else(PoisonError::into_inner).push(event);
+        }
+    }
+}
+
+/// A trace being written: one JSON object a line.
+struct Trace(BufWriter<File>);
+
+impl Trace {
+    fn create(path: &std::path::Path) -> io::Result<Trace> {
+        let mut trace = Trace(BufWriter::new(File::create(path)?));
+        trace.line(&serde_json::json!({ "schema": SCHEMA }))?;
+        Ok(trace)
+    }
+
+    fn line(&mut self, value: &impl serde::Serialize) -> io::Result<()> {
+        serde_json::to_writer(&mut self.0, value)?;
+        // Whoever looks on sees each event at once, and a full disk is noticed where it happens.
+        self.0.write_all(b"\n")?;
+        self.0.flush()
+    }
+
+    fn notice(&mut self, event: &Event) -> io::Result<()> {
+        self.line(event)
+    }
+}
+
+/// How far a search is, on the terminal, once it takes long.
+struct Counter {
+    started: Instant,
+    tried: usize,
+    shown: bool,
+}
+
+impl Counter {
+    fn new() -> Counter {
+        Counter { started: Instant::now(), tried: 0, shown: false }
+    }
+
+    fn notice(&mut self, event: &Event) {
+        match event {
+            Event::Tried { .. } | Event::Batch { .. } => self.tried += 1,
+            Event::Finished { .. } => return self.clear(),
+            _ => {}
+        }
+        if self.started.elapsed() > SILENT {
+            self.shown = true;
+            let _ = write!(io::stderr(), "\r{} fixes tried …   ", self.tried);
+        }
+    }
+
+    fn clear(&mut self) {
+        if self.shown {
+            let _ = write!(io::stderr(), "\r{:40}\r", "");
+        }
+        (self.started, self.tried, self.shown) = (Instant::now(), 0, false);
+    }
+}
+
+impl Drop for Counter {
+    fn drop(&mut self) {
+        self.clear();
+    }
+}
