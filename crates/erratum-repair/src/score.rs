@@ -5,6 +5,7 @@
 //! are constants of this type; what they are multiplied with is how often or how far they apply.
 
 use serde::Serialize;
+use smallvec::SmallVec;
 use std::iter::Sum;
 use std::ops::{Add, AddAssign, Div, Mul, Neg, Sub, SubAssign};
 
@@ -61,11 +62,14 @@ impl Neg for Factor {
     }
 }
 
+/// How many factors a score holds without memory of its own: thousands of candidates are scored for
+/// one message.
+const INLINE: usize = 8;
+
 /// A sum of factors.
-#[derive(Clone, Debug, Default, PartialEq, Serialize)]
+#[derive(Clone, Debug, Default, PartialEq)]
 pub struct Score {
-    factors: Vec<Factor>,
-    #[serde(skip)]
+    factors: SmallVec<[Factor; INLINE]>,
     total: f64,
 }
 
@@ -101,7 +105,7 @@ impl Score {
 
 impl From<Factor> for Score {
     fn from(factor: Factor) -> Score {
-        let mut score = Score { factors: Vec::new(), total: factor.value };
+        let mut score = Score { factors: SmallVec::new(), total: factor.value };
         score.push(factor);
         score
     }

@@ -7,7 +7,7 @@
 
 use crate::language::Language;
 use crate::lex::{Lexed, Token, TokenKind};
-use std::collections::HashMap;
+use rustc_hash::FxHashMap;
 use std::sync::{Arc, Mutex};
 
 /// A class of tokens, as a hash of its name.
@@ -90,7 +90,8 @@ pub fn classes(lexed: &Lexed) -> Vec<(Class, Option<usize>)> {
 /// Counts of runs.
 #[derive(Clone, Debug, Default)]
 pub struct Model {
-    counts: HashMap<u32, u32>,
+    /// By a hash already: nothing stronger is needed.
+    counts: FxHashMap<u32, u32>,
 }
 
 fn run_hash(run: &[Class]) -> u32 {

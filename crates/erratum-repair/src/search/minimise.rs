@@ -43,6 +43,13 @@ pub(super) struct Minimised {
     pub mended: Program,
 }
 
+impl Minimised {
+    /// Returns how many fixes the program does not need.
+    pub fn unneeded(&self) -> usize {
+        self.units.iter().filter(|unit| !unit.needed).count()
+    }
+}
+
 /// The fixes of a repair as edits of the file as the learner has it; nothing where a later one
 /// changes what an earlier one put in.
 fn units(node: &Node, original: &Program) -> Option<Vec<Unit>> {

@@ -157,3 +157,25 @@ impl Node {
         edit::changed_lines(&self.program, &self.sets())
     }
 }
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use erratum_syntax::source::Source;
+
+    #[test]
+    fn a_repair_knows_the_texts_it_has_left() {
+        let program = |text: &'static [u8]| Program::single(Source::new("tide.c", text));
+        let mut node = Node::first(&program(b"one"), Arc::default());
+        assert!(!node.has_been(&program(b"one")));
+        node.steps.push(Arc::new(Step {
+            before: program(b"one"),
+            report: Arc::default(),
+            origin: Arc::default(),
+            target: 0,
+            done: Done::Passed,
+        }));
+        assert!(node.has_been(&program(b"one")));
+        assert!(!node.has_been(&program(b"two")));
+    }
+}

@@ -94,6 +94,10 @@ impl<'a> Search<'a> {
         } else {
             None
         };
+        let unneeded = minimised.as_ref().map_or(0, minimise::Minimised::unneeded);
+        if unneeded > 0 {
+            self.watch.tell(|| Event::Unneeded { fixes: unneeded });
+        }
         let compiles = self.cache.compiles;
         self.watch.tell(|| Event::Finished { compiles, complete });
         report::report(&self.scene(), &first, &last, minimised, complete)
@@ -136,6 +140,7 @@ impl<'a> Search<'a> {
         let mut queue = vec![first];
         let mut detours = 0;
         let mut deepest = 0;
+        let mut last = None;
         while let Some(node) = take_cheapest(&mut queue) {
             let Some(target) = self.next_target(&node) else { return (node, true) };
             if self.cache.expired() || node.steps.len() >= self.limits.roots {
@@ -148,8 +153,12 @@ impl<'a> Search<'a> {
                 if detours > w::DETOURS {
                     continue;
                 }
+            }
+            // Whoever goes on from the last repair has a step more than it.
+            if last.is_some_and(|last| node.steps.len() <= last) {
                 self.watch.tell(|| Event::WentBack { steps: node.steps.len() });
             }
+            last = Some(node.steps.len());
             deepest = deepest.max(node.steps.len());
             self.expand(node, target, &mut queue);
         }
