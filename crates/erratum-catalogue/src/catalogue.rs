@@ -1,6 +1,7 @@
 //! The catalogue as a value: what ships, or what ships with other texts in its place.
 
 use crate::entry::Entry;
+use crate::ids::MistakeId;
 use crate::pattern::{fits, fixed_length};
 use crate::term::{Crash, Packed, Shape, Term};
 use crate::texts::Texts;
@@ -145,6 +146,13 @@ impl Catalogue {
         let patterns = self.entries().iter().flat_map(|entry| &entry.patterns);
         let worded = self.packed.worded.keys().map(String::as_str);
         patterns.map(|pattern| pattern.compiler.as_str()).chain(worded).collect()
+    }
+}
+
+impl Entry {
+    /// Returns whether this is the entry of a kind of mistake.
+    pub fn is(&self, id: MistakeId) -> bool {
+        self.id == id.as_str()
     }
 }
 

@@ -1,6 +1,5 @@
 //! The ids that the build script makes types of.
 
-use crate::entry::Entry;
 use serde::{Deserialize, Serialize};
 use std::fmt;
 use std::str::FromStr;
@@ -18,10 +17,3 @@ impl fmt::Display for UnknownId {
 impl std::error::Error for UnknownId {}
 
 include!(concat!(env!("OUT_DIR"), "/ids.rs"));
-
-impl Entry {
-    /// Returns whether this is the entry of a kind of mistake.
-    pub fn is(&self, id: MistakeId) -> bool {
-        self.id == id.as_str()
-    }
-}

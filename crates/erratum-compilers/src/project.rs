@@ -42,8 +42,8 @@ impl Project {
                 && path.components().all(|c| matches!(c, Component::Normal(_) | Component::CurDir))
         };
         let mut root = if files.iter().all(plain) { PathBuf::from(".") } else { parent(first) };
-        if language.id == "rust"
-            && let Some(folder) = cargo_folder(first)
+        if !language.manifest.is_empty()
+            && let Some(folder) = manifest_folder(first, language.manifest)
         {
             root.clone_from(&folder);
             cargo = Some(folder);
@@ -80,16 +80,10 @@ impl Project {
     /// How the names of files end that a compile may need beside the program, and whether they may
     /// lie in folders below it.
     fn neighbour_endings(&self) -> (&'static [&'static str], bool) {
-        match self.language.id {
-            "c" => (&["h", "inc", "def"], false),
-            "cpp" => (&["h", "hpp", "hh", "hxx", "inc", "ipp", "tpp"], false),
-            "rust" => (&["rs"], true),
-            "go" => (&["go", "mod", "sum"], true),
-            "csharp" => (&["cs"], false),
-            // A form names the components that its unit speaks of.
-            "pascal" => (&["pas", "pp", "inc", "dfm", "lfm"], true),
-            _ => (self.language.extensions, true),
-        }
+        let language = self.language;
+        let endings =
+            if language.beside.is_empty() { language.extensions } else { language.beside };
+        (endings, language.deep)
     }
 
     /// Whether a file beside the program is of a kind that its compile may need.
@@ -182,8 +176,8 @@ fn language_of(files: &[PathBuf]) -> Result<&'static Language, Error> {
     let first = all.next().unwrap_or_else(|| Ok(language::LANGUAGES[0]))?;
     for other in all {
         let other = other?;
-        let c_family = |l: &Language| matches!(l.id, "c" | "cpp");
-        if other.id != first.id && !(c_family(other) && c_family(first)) {
+        let together = !first.family.is_empty() && first.family == other.family;
+        if !std::ptr::eq(other, first) && !together {
             return Err(Error::Unreadable {
                 path: files[0].clone(),
                 reason: format!(
@@ -232,12 +226,12 @@ fn read(path: &Path) -> Result<Vec<u8>, Error> {
 }
 
 /// The folder of the `Cargo.toml` that a Rust file belongs to: it must stand in its `src`.
-fn cargo_folder(path: &Path) -> Option<PathBuf> {
+fn manifest_folder(path: &Path, manifest: &str) -> Option<PathBuf> {
     let full = path.canonicalize().ok()?;
     let source =
         full.ancestors().find(|folder| folder.file_name().is_some_and(|name| name == "src"))?;
     let folder = source.parent()?;
-    if !folder.join("Cargo.toml").is_file() {
+    if !folder.join(manifest).is_file() {
         return None;
     }
     let here = std::env::current_dir().ok().and_then(|here| here.canonicalize().ok());

@@ -1,17 +1,10 @@
-//! A build command of the learner's. It is run where they are, and what it prints is read. Then the
-//! files it complains of are proved: alone with the flags of the build, where that gives the same
-//! messages, else by building copies of the project.
+//! A build command of the learner's: run where they are, and what it prints read.
 
 use crate::error::Error;
-use crate::prover::Prover;
-use crate::session::{Look, Session};
-use erratum_compilers::{
-    Ended, KINDS, Limits, Project, Rebuild, Toolbox, compile_flags, run_merged,
-};
-use erratum_repair::message::{Message, Severity};
+use erratum_compilers::{Ended, Limits, run_merged};
+use erratum_repair::message::Message;
 use erratum_repair::read::{LogReader, Reading};
 use erratum_syntax::language::{self, Language};
-use erratum_syntax::source::{Program, Source};
 use std::collections::BTreeSet;
 use std::path::{Path, PathBuf};
 use std::process::Command;
@@ -28,18 +21,17 @@ pub struct Group {
 
 /// A build that has been run, and what it said.
 pub struct Built {
-    command: Vec<String>,
+    /// The command.
+    pub command: Vec<String>,
     /// What it said.
     pub reading: Reading,
     /// The files it complains of, by language, the first one first.
     pub groups: Vec<Group>,
     /// Its exit status, if it ended by itself.
     pub exit: Option<i32>,
-    here: PathBuf,
+    /// Where it was run.
+    pub here: PathBuf,
 }
-
-/// A proof of a build, or why there is none if that is known.
-type Proof = Result<Look, Option<String>>;
 
 impl Built {
     /// Runs a build command where the process is, and reads what it prints.
@@ -71,72 +63,6 @@ impl Built {
         let exit = if let Ended::Exit(exit) = output.ended { Some(exit) } else { None };
         Ok(Built { command: build.to_vec(), reading, groups, exit, here })
     }
-
-    /// Proves the first group of files, by the compiler alone or by building copies.
-    pub(crate) fn prove(&self, session: &mut Session) -> Result<Proof, Error> {
-        let Some(first) = self.groups.first() else { return Ok(Err(None)) };
-        let wanted = errors(&self.reading.messages, &first.files);
-        let mut arguments = session.options.arguments.clone();
-        arguments.extend(compile_flags(&self.here, &first.files[0]).unwrap_or_default());
-        let alone = Project::open(&first.files, session.options.language)
-            .map_err(Error::from)
-            .and_then(|project| session.look_with(project, &arguments));
-        if let Ok(look) = alone {
-            let errors =
-                look.verdict.messages.iter().filter(|told| told.severity == Severity::Error);
-            let said: BTreeSet<Key> = errors
-                .filter_map(|told| {
-                    let at = told.at.as_ref()?;
-                    Some((at.file.clone(), at.line, told.text.clone()))
-                })
-                .collect();
-            if said == wanted {
-                return Ok(Ok(look));
-            }
-        }
-        self.rebuild(first, &wanted, session)
-    }
-
-    /// Proves them by building copies of the project.
-    fn rebuild(
-        &self,
-        first: &Group,
-        wanted: &BTreeSet<Key>,
-        session: &mut Session,
-    ) -> Result<Proof, Error> {
-        let compiler = KINDS.iter().find(|kind| kind.language == first.language.id);
-        let compiler = compiler.map_or("", |kind| kind.name);
-        let mut rebuild = match Rebuild::new(&self.command, &self.here, compiler, Limits::default())
-        {
-            Ok(rebuild) => rebuild,
-            Err(error) => return Ok(Err(Some(error.to_string()))),
-        };
-        let mut program = Program::default();
-        for file in &first.files {
-            match std::fs::read(file) {
-                Ok(bytes) => program.set(Source::new(file.display().to_string(), bytes)),
-                Err(error) => return Ok(Err(Some(format!("{}: {error}", file.display())))),
-            }
-        }
-        let report = match rebuild.first(&program) {
-            Ok(report) => report,
-            Err(error) => return Ok(Err(Some(error.to_string()))),
-        };
-        // A copy that says something else is no copy of this build.
-        if errors(&report.messages, &first.files) != *wanted {
-            return Ok(Err(None));
-        }
-        let exit = report.exit;
-        let prover = Prover::Build(Box::new(rebuild), first.language);
-        session.take(prover, &Toolbox::new(&self.here)?);
-        let mut look = session.search(program, report);
-        let build = &mut look.verdict.build;
-        first.language.id.clone_into(&mut build.language);
-        compiler.clone_into(&mut build.compiler);
-        build.command.clone_from(&self.command);
-        build.exit = exit;
-        Ok(Ok(look))
-    }
 }
 
 /// The files with errors that are there, by language, the first one first.
@@ -160,10 +86,10 @@ fn groups(messages: &[Message]) -> Vec<Group> {
     all
 }
 
-type Key = (String, u32, String);
+pub(crate) type Key = (String, u32, String);
 
 /// The errors in some files, to hold two compiles against each other.
-fn errors(messages: &[Message], files: &[PathBuf]) -> BTreeSet<Key> {
+pub(crate) fn errors(messages: &[Message], files: &[PathBuf]) -> BTreeSet<Key> {
     let errors = messages.iter().filter(|m| m.is_error());
     errors
         .filter_map(|m| {

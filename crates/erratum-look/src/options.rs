@@ -2,7 +2,6 @@
 
 use crate::cancel::CancelToken;
 use crate::error::Error;
-use crate::session::Session;
 use erratum_catalogue::Catalogue;
 use erratum_repair::search::{Limits, Observer};
 use erratum_syntax::language::{self, Language};
@@ -80,7 +79,7 @@ impl Builder {
     }
 
     /// Sets how far a search may go; without it, the settings beside the program tell, else it is
-    /// [`Session::BUDGET`].
+    /// five seconds.
     pub fn budget(mut self, budget: Budget) -> Builder {
         self.budget = Some(budget);
         self
@@ -108,14 +107,6 @@ impl Builder {
     pub fn observer(mut self, observer: impl Observer + Send + 'static) -> Builder {
         self.observer = Some(Box::new(observer));
         self
-    }
-
-    /// Opens the session. Nothing is compiled yet.
-    ///
-    /// # Errors
-    /// When a file cannot be read, its language is not known, or the settings are broken.
-    pub fn open(self) -> Result<Session, Error> {
-        Session::open(self)
     }
 }
 

@@ -7,7 +7,7 @@ mod kinds;
 mod letters;
 
 use erratum_syntax::edit::{self, Edit};
-use erratum_syntax::language::{DeclarationForm, Language};
+use erratum_syntax::language::Language;
 use erratum_syntax::source::{Program, Source};
 use erratum_syntax::text::Text;
 
@@ -119,7 +119,7 @@ fn statement(text: &Text, edits: &[Edit]) -> (usize, usize) {
     let lexed = &text.lexed;
     let start = edits.iter().map(|edit| edit.start).min().unwrap_or(0);
     let end = edits.iter().map(|edit| edit.end).max().unwrap_or(start);
-    let layout = lexed.language.form == DeclarationForm::Haskell;
+    let layout = lexed.language.layout;
     let starts = |at: usize| lexed.starts_line(at) || (layout && lexed.code[at].first);
     let is_end = |at: usize| lexed.divides(at);
     let mut first = lexed.at(start);

@@ -2,7 +2,7 @@
 //! program prints; its schema stands in `docs/verdict.schema.json`. Fields may be added, not
 //! changed.
 
-use crate::explain::{Explained, Sound};
+use crate::explain::Explained;
 use crate::fixes::Certainty;
 use crate::message::{Note, Place, Severity};
 use erratum_catalogue::{MistakeId, Phase};
@@ -116,6 +116,32 @@ pub enum Reading {
     Form,
     /// Nothing is known.
     None,
+}
+
+/// A line that is right, beside one that is not.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+pub struct Sound {
+    /// Where in the program the right line stands; nothing if both lines are from the catalogue.
+    pub at: Option<Place>,
+    /// The faulty line, without its indentation.
+    pub faulty: String,
+    /// The right one.
+    pub right: String,
+    /// Both, piece by piece: what stands in the same place.
+    pub parts: Vec<Part>,
+}
+
+/// What stands in the same place of both lines.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+pub struct Part {
+    /// In the faulty line; may be empty.
+    pub faulty: String,
+    /// In the right one; may be empty.
+    pub right: String,
+    /// Whether a blank stands before it, in either.
+    pub apart: bool,
+    /// Whether this is where the mistake shows.
+    pub differs: bool,
 }
 
 /// A mistake with its messages and fixes.

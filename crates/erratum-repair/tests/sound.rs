@@ -1,9 +1,9 @@
 //! A right line beside a faulty one.
 
 use erratum_catalogue::Catalogue;
-use erratum_repair::explain::Sound;
 use erratum_repair::message::{Message, Place, Severity};
 use erratum_repair::search::{Report, judge};
+use erratum_repair::verdict::Sound;
 use erratum_syntax::language;
 use erratum_syntax::source::{Program, Source};
 

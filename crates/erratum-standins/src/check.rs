@@ -130,7 +130,7 @@ fn brackets(lexed: &Lexed, _language: &'static Language) -> Vec<Found> {
                 }
                 // `End Sub` where an `If` is open.
                 let named = lexed.word(at + 1);
-                let other = lexed.language.id == "vb"
+                let other = lexed.language.named_end.is_some()
                     && lexed.is(at, "end")
                     && lexed.language.block_end(named).is_some()
                     && named != lexed.word(top);
@@ -141,7 +141,7 @@ fn brackets(lexed: &Lexed, _language: &'static Language) -> Vec<Found> {
             Some(TokenKind::Op) if lexed.is(at, ";") => {
                 if let Some(top) = open.last().filter(|top| !lexed.opens_block(**top))
                     && !lexed.is(top.wrapping_sub(1), "for")
-                    && lexed.language.id != "pascal"
+                    && !lexed.language.parted_parameters
                 {
                     return vec![(Some(at), expected(lexed, *top, at))];
                 }
@@ -151,7 +151,7 @@ fn brackets(lexed: &Lexed, _language: &'static Language) -> Vec<Found> {
         let line_over = lexed.code.get(at + 1).is_none_or(|next| next.first);
         if let Some(top) = open.last().filter(|top| !lexed.opens_block(**top))
             && line_over
-            && (lexed.language.id == "vb"
+            && (lexed.language.line_ends
                 || lexed.is(at, ";") && lexed.word(*top) == "(" && header(lexed, *top))
         {
             return vec![(Some(at), expected(lexed, *top, at + 1))];
@@ -159,7 +159,7 @@ fn brackets(lexed: &Lexed, _language: &'static Language) -> Vec<Found> {
     }
     match open.last() {
         Some(top) if lexed.opens_block(*top) => {
-            let place = if lexed.language.id == "vb" { Some(*top) } else { None };
+            let place = lexed.language.named_end.map(|_| *top);
             vec![(place, unclosed(lexed, *top))]
         }
         Some(top) => vec![(None, expected(lexed, *top, lexed.code.len()))],

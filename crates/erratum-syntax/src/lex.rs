@@ -1,7 +1,6 @@
 //! Tokens of a text that need not be sound: nothing is an error here. What is left open (a string,
 //! a comment) is marked as open and ends where the language lets it end.
 
-use crate::blocks;
 use crate::language::{Apostrophe, Language, RawStrings};
 use crate::source::Source;
 use std::sync::Arc;
@@ -96,8 +95,10 @@ impl Lexed {
                 continue;
             }
             let word = self.word(index);
-            let closes = self.language.ends_block(word) && blocks::closes(self, index);
-            let opens = self.language.block_end(word).is_some() && blocks::opens(self, index);
+            let closes =
+                self.language.ends_block(word) && (self.language.closes_block)(self, index);
+            let opens =
+                self.language.block_end(word).is_some() && (self.language.opens_block)(self, index);
             if opens {
                 self.code[index].kind = TokenKind::Open;
             } else if closes {
@@ -132,6 +133,17 @@ impl Lexed {
         self.code.get(index).is_some_and(|token| {
             !matches!(token.kind, TokenKind::Str | TokenKind::Char) && self.plain(token) == text
         })
+    }
+
+    /// Returns the word or mark before a code token; an empty text before the first.
+    pub fn before(&self, index: usize) -> &str {
+        index.checked_sub(1).map_or("", |at| self.word(at))
+    }
+
+    /// Returns the last word or mark on the line of a code token.
+    pub fn last_on_line(&self, index: usize) -> &str {
+        let line = self.on_line(self.code[index].line);
+        self.word(line.end.saturating_sub(1))
     }
 
     /// Whether the code token at that index opens a block: `{`, or a word that does.

@@ -25,7 +25,6 @@
 //! assert_eq!(text.lexed.code[odd.token].line, 2);
 //! ```
 
-mod blocks;
 pub mod edit;
 pub mod language;
 pub mod lex;

@@ -171,21 +171,7 @@ impl Model {
         if let Some((_, model)) = read.iter().find(|(id, _)| *id == language.id) {
             return model.clone();
         }
-        let bytes: &[u8] = match language.id {
-            "c" => include_bytes!("../data/c.model"),
-            "cpp" => include_bytes!("../data/cpp.model"),
-            "java" => include_bytes!("../data/java.model"),
-            "rust" => include_bytes!("../data/rust.model"),
-            "typescript" => include_bytes!("../data/typescript.model"),
-            "haskell" => include_bytes!("../data/haskell.model"),
-            "pascal" => include_bytes!("../data/pascal.model"),
-            "csharp" => include_bytes!("../data/csharp.model"),
-            "scala" => include_bytes!("../data/scala.model"),
-            "go" => include_bytes!("../data/go.model"),
-            "qml" => include_bytes!("../data/qml.model"),
-            _ => &[],
-        };
-        let model = Arc::new(Model::from_bytes(bytes));
+        let model = Arc::new(Model::from_bytes(language.model));
         read.push((language.id, model.clone()));
         model
     }

@@ -2,9 +2,9 @@
 //! the tokens alone, so that it works on text that does not compile; it errs on the side of
 //! seeing a name too many.
 
-mod forms;
+pub(crate) mod forms;
 
-use crate::language::DeclarationForm;
+use crate::language::Declaration;
 pub use crate::language::NameKind;
 use crate::lex::{Lexed, TokenKind};
 use crate::pairs::Pairs;
@@ -84,7 +84,7 @@ pub fn asked_kind(lexed: &Lexed, token: usize) -> NameKind {
     if matches!(before, "." | "->") {
         return NameKind::Member;
     }
-    if lexed.is(token + 1, "!") && lexed.language.id == "rust" {
+    if !lexed.language.macro_mark.is_empty() && lexed.is(token + 1, lexed.language.macro_mark) {
         return NameKind::Macro;
     }
     if lexed.is(token + 1, "::") {
@@ -109,20 +109,17 @@ pub fn asked_kind(lexed: &Lexed, token: usize) -> NameKind {
     NameKind::Value
 }
 
-type Found = (NameKind, Option<(usize, usize)>);
-
-fn declaration(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
+fn declaration(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Declaration> {
+    let language = lexed.language;
     let before = if index > 0 { lexed.word(index - 1) } else { "" };
     if let Some((_, kind)) = lexed.language.declares.iter().find(|(word, _)| *word == before) {
-        let typed = match (*kind, lexed.language.form) {
-            (NameKind::Value, DeclarationForm::Go) => forms::go_type(lexed, pairs, index + 1),
-            (NameKind::Value, DeclarationForm::Basic) => forms::basic_type(lexed, index),
-            (NameKind::Value, _) => type_after(lexed, index),
-            (NameKind::Function, _) => forms::result(lexed, pairs, index),
+        let typed = match kind {
+            NameKind::Value => (language.type_behind)(lexed, pairs, index),
+            NameKind::Function => (language.result)(lexed, pairs, index),
             _ => None,
         };
         // `func (b Berth) free()`: what follows the word is no name.
-        if lexed.language.form == DeclarationForm::Pascal && lexed.is(index + 1, ".") {
+        if language.qualified_names && lexed.is(index + 1, ".") {
             return None;
         }
         let type_use = lexed.language.type_first
@@ -133,21 +130,12 @@ fn declaration(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
                 || matches!(lexed.word(index + 1), "extends" | "implements" | "<" | "(" | ""));
         return (!type_use).then_some((*kind, typed));
     }
-    match lexed.language.form {
-        DeclarationForm::TypeFirst => type_first(lexed, pairs, index),
-        DeclarationForm::Rust => name_first(lexed, pairs, index),
-        DeclarationForm::TypeScript => forms::typescript(lexed, pairs, index),
-        DeclarationForm::Scala => forms::scala(lexed, pairs, index),
-        DeclarationForm::Pascal => forms::pascal(lexed, pairs, index),
-        DeclarationForm::Basic => forms::basic(lexed, pairs, index),
-        DeclarationForm::Go => forms::go(lexed, pairs, index),
-        DeclarationForm::Haskell => forms::haskell(lexed, pairs, index),
-    }
+    (language.declaration)(lexed, pairs, index)
 }
 
 /// `Type name` followed by what can follow a declared name.
-fn type_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
-    if lexed.is(index + 1, "->") && lexed.language.id == "java" {
+pub(crate) fn type_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Declaration> {
+    if lexed.language.arrow_parameters && lexed.is(index + 1, "->") {
         return Some((NameKind::Value, None));
     }
     let next = lexed.word(index + 1);
@@ -256,7 +244,7 @@ fn continues(lexed: &Lexed, pairs: &Pairs, index: usize) -> bool {
 }
 
 /// Rust: `name: Type` in a parameter list or a struct, closure parameters, patterns.
-fn name_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
+pub(crate) fn name_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Declaration> {
     let open = pairs.inside[index];
     let before = lexed.word(index.wrapping_sub(1));
     if lexed.is(index + 1, ":") && matches!(before, "(" | "," | "{" | "pub" | "mut" | ")" | "]") {
@@ -324,15 +312,10 @@ fn scope(lexed: &Lexed, pairs: &Pairs, index: usize, kind: NameKind) -> (usize, 
     if matches!(kind, NameKind::Function | NameKind::Type | NameKind::Member | NameKind::Module) {
         return (0, end);
     }
-    let section = matches!(lexed.language.form, DeclarationForm::Pascal | DeclarationForm::Haskell);
-    let open = pairs.inside[index].or(section.then_some(0));
-    let Some(mut open) = open else { return (index, end) };
-    if lexed.language.form == DeclarationForm::Pascal {
-        return forms::pascal_scope(lexed, pairs, index);
+    if let Some(scope) = lexed.language.scope {
+        return scope(lexed, pairs, index);
     }
-    if lexed.language.form == DeclarationForm::Haskell {
-        return forms::haskell_scope(lexed, index);
-    }
+    let Some(mut open) = pairs.inside[index] else { return (index, end) };
     if !lexed.opens_block(open) {
         // A parameter or a `for` header: visible to the end of the block that follows.
         while let Some(outer) = pairs.inside[open].filter(|_| !lexed.opens_block(open)) {

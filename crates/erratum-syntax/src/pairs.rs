@@ -192,7 +192,7 @@ impl<'a> Walk<'a> {
     fn line_starts(&mut self, index: usize) {
         let token = self.lexed.code[index];
         let indent = self.lexed.source.indent(token.line).unwrap_or(0);
-        if self.by_layout && self.lexed.language.id == "rust" && self.in_attribute() {
+        if self.by_layout && self.lexed.language.attributes && self.in_attribute() {
             self.drop_parentheses(index);
         }
         // Inside parentheses a line goes on with a statement that began further up.
@@ -314,7 +314,7 @@ impl<'a> Walk<'a> {
         let allowed = match frame.open {
             b'(' if header => 2,
             // `[0; n]`, but no array goes on behind a `;` that ends its line.
-            b'[' if self.lexed.language.id == "rust" && !self.ends_line(index) => 1,
+            b'[' if self.lexed.language.sized_lists && !self.ends_line(index) => 1,
             b'{' => u32::MAX,
             _ => 0,
         };

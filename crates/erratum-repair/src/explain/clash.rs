@@ -6,7 +6,6 @@ use crate::fixes::Case;
 use crate::fixes::shape::{self, Call};
 use crate::message::{Message, Place};
 use erratum_catalogue::fits;
-use erratum_syntax::language::DeclarationForm;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 use erratum_syntax::text::Text;
@@ -100,7 +99,7 @@ fn wants(case: &Case, message: &Message) -> Option<Who> {
     if operator(message) {
         return None;
     }
-    if lexed.language.form == DeclarationForm::Haskell
+    if lexed.language.applies_bare
         && let Some(who) = by_remark(message)
     {
         return Some((who, None));
@@ -136,7 +135,7 @@ fn wants(case: &Case, message: &Message) -> Option<Who> {
     let declared = text.names.resolve(lexed, target);
     let place = declared.and_then(|declared| place(text, declared.token));
     let function = declared.is_some_and(|declared| declared.kind == NameKind::Function)
-        || (lexed.language.form == DeclarationForm::Haskell && equals > start + 1);
+        || (lexed.language.applies_bare && equals > start + 1);
     let name = lexed.word(target);
     let who = if function { format!("what `{name}` returns") } else { format!("`{name}`") };
     Some((who, place))
@@ -163,7 +162,7 @@ fn operator(message: &Message) -> bool {
 fn argument(case: &Case, at: usize) -> Option<(Call, usize)> {
     let lexed = &case.text.lexed;
     // In Haskell a bracket behind a name is but one of its arguments.
-    if lexed.language.form == DeclarationForm::Haskell {
+    if lexed.language.applies_bare {
         return None;
     }
     let open = case.text.pairs.inside[at]?;
@@ -207,7 +206,7 @@ fn statement(case: &Case, at: usize) -> usize {
 fn target(case: &Case, start: usize, equals: usize) -> Option<usize> {
     let text = &*case.text;
     let lexed = &text.lexed;
-    if lexed.language.form == DeclarationForm::Haskell {
+    if lexed.language.applies_bare {
         let top = lexed.kind(start) == Some(TokenKind::Name);
         return top.then_some(start);
     }
@@ -288,7 +287,7 @@ fn called(case: &Case, open: usize) -> Option<usize> {
 fn applied(case: &Case, name: usize) -> bool {
     let lexed = &case.text.lexed;
     let next = lexed.kind(name + 1);
-    lexed.language.form == DeclarationForm::Haskell
+    lexed.language.applies_bare
         && !lexed.code.get(name + 1).is_none_or(|token| token.first)
         && matches!(
             next,

@@ -4,7 +4,6 @@ use super::clash::Clash;
 use crate::fixes::{Case, shape};
 use crate::message::Place;
 use erratum_catalogue::Phase;
-use erratum_syntax::language::DeclarationForm;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::{Declared, NameKind};
 use erratum_syntax::spelling::edit_distance;
@@ -121,7 +120,7 @@ fn declaration(text: &Text, name: usize) -> Option<Declaration> {
     let token = lexed.code.get(name)?;
     let declared = text.names.declared.iter().find(|d| d.token == name)?;
     let bare = declared.typed.is_none() && declared.kind == NameKind::Value;
-    if bare && lexed.language.form == DeclarationForm::Haskell {
+    if bare && lexed.language.applies_bare {
         return None;
     }
     let whole = declared.kind == NameKind::Type || bare;
@@ -291,7 +290,7 @@ fn members_of(text: &Text, name: &str) -> Vec<String> {
 /// Go: `func (b Berth) free()`.
 fn methods_of(text: &Text, name: &str) -> Vec<String> {
     let lexed = &text.lexed;
-    if lexed.language.form != DeclarationForm::Go {
+    if !lexed.language.receivers {
         return Vec::new();
     }
     let receives = |token: usize| {

@@ -4,13 +4,11 @@
 mod clash;
 mod declared;
 mod point;
-pub(crate) mod sound;
 pub mod types;
 
 pub use clash::{Clash, Side};
 pub use declared::{Declaration, Members};
 pub use point::{LINE, LINES, Point, point};
-pub use sound::{Part, Sound};
 
 use crate::diagnose::Diagnoser;
 use crate::fixes::Case;

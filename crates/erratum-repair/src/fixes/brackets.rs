@@ -154,13 +154,13 @@ fn closing_line(case: &Case, open: usize, before: usize) -> Edit {
     let indent = source.indent_text(header_line(case, open));
     let word = case.lexed().word(open);
     let spelt = case.lexed().text(&case.lexed().code[open]);
+    let ends = case.language().named_end.filter(|ends| !ends.except.contains(&word));
+    let named = ends.map(|ends| format!("{}{spelt}{}", ends.before, ends.after));
     let close = match (closing(case.lexed(), open), case.lexed().word(before)) {
         // These say which block they end.
-        ("end", _) if case.language().id == "vb" => format!("End {spelt}"),
+        ("end", _) if named.is_some() => named.unwrap_or_default(),
         ("next", _) => "Next".to_owned(),
         ("loop", _) => "Loop".to_owned(),
-        ("end", _) if case.language().id == "fortran" => format!("end {spelt}"),
-        ("end", _) if case.language().id == "ada" && word != "begin" => format!("end {spelt};"),
         // A word ends a block and its statement; the program's last one has a dot.
         ("end", "else") => "end".to_owned(),
         ("end", "") if !case.lexed().is(case.lexed().code.len() - 1, ".") => "end.".to_owned(),
@@ -329,12 +329,13 @@ fn lost_opening_line(case: &Case, close: usize, all: &mut Vec<Candidate>) {
 /// Rust: `vec! 1, 2]`: the bracket after the `!` was lost, maybe many lines further up.
 fn lost_macro_bracket(case: &Case, close: usize, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    if case.language().id != "rust" {
+    let mark = case.language().macro_mark;
+    if mark.is_empty() {
         return;
     }
     let open = if lexed.is(close, "]") { "[" } else { "(" };
     let bare = (1..close).rev().take(600).find(|at| {
-        lexed.is(*at, "!")
+        lexed.is(*at, mark)
             && lexed.kind(at - 1) == Some(TokenKind::Name)
             && lexed.code[*at].start == lexed.code[at - 1].end
             && lexed.kind(at + 1) != Some(TokenKind::Open)

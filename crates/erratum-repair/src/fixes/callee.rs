@@ -53,8 +53,8 @@ fn bare_member(case: &Case, all: &mut Vec<Candidate>) {
     let name = case.token;
     let own = case.text.names.of(lexed.word(name)).any(|d| d.kind == NameKind::Member);
     let bare = name.checked_sub(1).is_none_or(|at| !lexed.is(at, "."));
-    if case.language().id == "typescript" && case.phase == Phase::Name && own && bare {
-        let edit = case.insert(lexed.code[name].start, "this.");
+    if case.language().object_required && case.phase == Phase::Name && own && bare {
+        let edit = case.insert(lexed.code[name].start, case.language().object);
         all.push(Candidate::new(MistakeId::MissingWord, OWN_MEMBER, vec![edit]));
     }
 }
@@ -65,9 +65,9 @@ fn new_before(case: &Case, name: usize, all: &mut Vec<Candidate>) {
     let word = lexed.word(name);
     let class = case.text.names.of(word).any(|declared| declared.kind == NameKind::Type);
     let before = name.checked_sub(1).map_or("", |at| lexed.word(at));
-    let made_by_new = matches!(case.language().id, "java" | "typescript" | "csharp");
-    if made_by_new && class && !matches!(before, "new" | "." | "class") {
-        let edit = case.insert(lexed.code[name].start, "new ");
+    let new = case.language().new_object;
+    if !new.is_empty() && class && !matches!(before, "new" | "." | "class") {
+        let edit = case.insert(lexed.code[name].start, new);
         all.push(Candidate::new(MistakeId::MissingWord, CLASS_CALLED, vec![edit]));
     }
 }

@@ -237,13 +237,13 @@ fn format_marks(case: &Case, call: &Call, less: Factor, all: &mut Vec<Candidate>
     let Some(format) = format else { return };
     let token = lexed.code[call.arguments[format].0];
     let text = lexed.text(&token).to_owned();
-    let marks = if case.language().id == "rust" { braces(&text) } else { percents(&text) };
+    let marks = if case.language().braces_in_formats { braces(&text) } else { percents(&text) };
     let values_given = call.arguments.len() - format - 1;
     let holes = marks.len();
-    let rust = case.language().id == "rust";
+    let untyped = case.language().braces_in_formats;
     let wanted: Vec<Option<&str>> = marks
         .iter()
-        .map(|(at, end)| if rust { None } else { type_for(&text[*at..*end]) })
+        .map(|(at, end)| if untyped { None } else { type_for(&text[*at..*end]) })
         .collect();
     let types: Vec<Option<String>> = call.arguments[format + 1..]
         .iter()
@@ -285,7 +285,7 @@ fn format_marks(case: &Case, call: &Call, less: Factor, all: &mut Vec<Candidate>
             ));
         }
     }
-    if rust || holes != values_given {
+    if untyped || holes != values_given {
         return;
     }
     swapped_values(case, call, format, (&types, &wanted), less, all);

@@ -5,7 +5,7 @@ use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
-use erratum_syntax::language::DeclarationForm;
+use erratum_syntax::language::{Declaring, Preference};
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 
@@ -43,10 +43,10 @@ const NO_LONGER_FIXED: Factor = weight("it takes a word out", 2.0);
 const CHANGEABLE_WORD: Factor = weight("a word that lets it change", 2.5);
 /// The first use of an undeclared name gives it a value.
 const FIRST_VALUE: Factor = weight("its first use gives it a value", 1.5);
-/// The form that may change is wanted more seldom.
-const CHANGEABLE: Factor = weight("it may change later", -0.2);
-/// The form that never changes is written more seldom by beginners.
-const CONSTANT: Factor = weight("it never changes", -0.1);
+/// A form that is nearly as usual as the first.
+const NEARLY_AS_USUAL: Factor = weight("another form is a little more usual", -0.1);
+/// A form that is less usual than the first.
+const LESS_USUAL: Factor = weight("another form is more usual", -0.2);
 /// Go declares with another mark than it assigns with.
 const DECLARING_MARK: Factor = weight("the mark that also declares", 3.0);
 /// The type of the first value is known.
@@ -294,13 +294,13 @@ fn class_name(case: &Case, all: &mut Vec<Candidate>) {
 fn mutable(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let name = case.word("name").map(|name| name.trim_start_matches('*').to_owned());
-    let rust = case.language().form == DeclarationForm::Rust;
+    let mark = case.language().binding_changes;
     let tokens = [case.token, case.token + 1, case.token + 2];
     // Elsewhere the compiler may point at the `=` behind the name.
     let before = [case.token, case.token.saturating_sub(1)];
-    for token in if rust { &tokens[..] } else { &before[..] }.iter().copied() {
+    for token in if mark.is_empty() { &before[..] } else { &tokens[..] }.iter().copied() {
         let Some(declared) = case.text.names.resolve(lexed, token) else { continue };
-        if case.language().form != DeclarationForm::Rust {
+        if mark.is_empty() {
             changeable(case, declared.token, all);
             return;
         }
@@ -337,20 +337,18 @@ fn mutable(case: &Case, all: &mut Vec<Candidate>) {
 /// A name that is declared to keep its value: another word in front of it lets it change.
 fn changeable(case: &Case, declared: usize, all: &mut Vec<Candidate>) {
     let word = declared.wrapping_sub(1);
-    let new = match case.lexed().word(word) {
-        "const" if case.language().form == DeclarationForm::TypeScript => "let",
-        "val" => "var",
-        "readonly" => {
-            let edit = case.delete_token(word);
-            all.push(Candidate::new(MistakeId::FixedValue, NO_LONGER_FIXED, vec![edit]));
-            return;
-        }
-        _ => return,
-    };
+    let mut words = case.language().fixed_words.iter();
+    let found = words.find(|(fixed, _)| case.lexed().is(word, fixed));
+    let Some((_, new)) = found else { return };
+    if new.is_empty() {
+        let edit = case.delete_token(word);
+        all.push(Candidate::new(MistakeId::FixedValue, NO_LONGER_FIXED, vec![edit]));
+        return;
+    }
     all.push(Candidate::new(
         MistakeId::FixedValue,
         CHANGEABLE_WORD,
-        vec![case.replace_token(word, new)],
+        vec![case.replace_token(word, *new)],
     ));
 }
 
@@ -368,7 +366,7 @@ fn undeclared(case: &Case, all: &mut Vec<Candidate>) {
     let starts = matches!(lexed.word(first.wrapping_sub(1)), ";" | "{" | "}" | "(" | "")
         || lexed.code[first].first;
     let assigned = lexed.is(first + 1, "=") || lexed.is(first + 1, ":=");
-    if case.language().form == DeclarationForm::Pascal {
+    if !case.language().variable_section.is_empty() {
         pascal_variable(case, name, assigned.then_some(first), all);
     }
     if !starts || !assigned {
@@ -378,25 +376,22 @@ fn undeclared(case: &Case, all: &mut Vec<Candidate>) {
         .filter(|_| matches!(lexed.word(first + 3), ";" | "+" | "-" | "*" | "/"));
     let start = lexed.code[first].start;
     let usual = case.language().usual;
-    let given = || Score::from(FIRST_VALUE);
-    let words: Vec<(String, Score)> = match case.language().form {
-        DeclarationForm::Rust => {
-            vec![("let ".to_owned(), given()), ("let mut ".to_owned(), given() + CHANGEABLE)]
+    let words: Vec<(String, Score)> = match case.language().declaring {
+        Declaring::Words(words) => {
+            let score = |preference: Preference| match preference {
+                Preference::Usual => FIRST_VALUE.into(),
+                Preference::NearlyAsUsual => FIRST_VALUE + NEARLY_AS_USUAL,
+                Preference::LessUsual => FIRST_VALUE + LESS_USUAL,
+            };
+            words.iter().map(|(word, how)| ((*word).to_owned(), score(*how))).collect()
         }
-        DeclarationForm::TypeScript => {
-            vec![("let ".to_owned(), given()), ("const ".to_owned(), given() + CONSTANT)]
-        }
-        DeclarationForm::Scala => {
-            vec![("val ".to_owned(), given()), ("var ".to_owned(), given() + CONSTANT)]
-        }
-        DeclarationForm::Basic => vec![("Dim ".to_owned(), given())],
-        DeclarationForm::Go => {
-            let edit = case.replace_token(first + 1, ":=");
+        Declaring::Mark(mark) => {
+            let edit = case.replace_token(first + 1, mark);
             all.push(Candidate::new(MistakeId::WrongMark, DECLARING_MARK, vec![edit]));
             return;
         }
-        DeclarationForm::Pascal | DeclarationForm::Haskell => return,
-        DeclarationForm::TypeFirst => {
+        Declaring::Elsewhere => return,
+        Declaring::Type => {
             let known =
                 value.into_iter().map(|typed| (format!("{typed} "), Score::from(TYPE_OF_VALUE)));
             let rest = [usual.whole, usual.real, usual.text, usual.truth];
@@ -439,7 +434,8 @@ fn pascal_variable(case: &Case, name: &str, first: Option<usize>, all: &mut Vec<
         USED_ONCE
     };
     let spelt = lexed.text(&lexed.code[case.token]).to_owned();
-    let sections = (0..case.token).rev().filter(|at| lexed.is(*at, "var"));
+    let sections =
+        (0..case.token).rev().filter(|at| lexed.is(*at, case.language().variable_section));
     for (rank, section) in sections.take(2).enumerate() {
         let Some(next) = lexed.code.get(section + 1) else { continue };
         let indent = lexed.source.indent_text(next.line);

@@ -5,7 +5,6 @@ use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
 use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
-use erratum_syntax::language::DeclarationForm;
 use erratum_syntax::names::NameKind;
 
 /// A result is gathered up to the end of the function: from 0 at its start to 1.
@@ -50,24 +49,8 @@ const UNLIKE_TYPE: Factor = weight("it has another type", -1.5);
 const ENDED_HEADER: Factor = weight("the mark ends a header before its block", 2.0);
 /// The starting value of the declared type.
 const START_OF_TYPE: Factor = weight("the starting value of the type", 1.5);
-/// Zero, where the type is not known.
-const ZERO: Factor = weight("zero", 1.0);
-/// A real zero.
-const REAL_ZERO: Factor = weight("zero as a real number", 0.0);
-/// An empty text, where values of any type may stand.
-const NO_TEXT: Factor = weight("an empty text", 0.0);
-/// An empty text that can grow.
-const EMPTY_TEXT: Factor = weight("an empty text", -0.5);
-/// An empty list, where values of any type may stand.
-const EMPTY_ARRAY: Factor = weight("an empty list", -0.4);
-/// An empty list.
-const EMPTY_LIST: Factor = weight("an empty list", -0.7);
-/// False, where values of any type may stand.
-const PLAIN_FALSE: Factor = weight("false", -0.6);
-/// False.
-const FALSE: Factor = weight("false", -0.9);
-/// An empty text that cannot grow.
-const FIXED_TEXT: Factor = weight("an empty fixed text", -1.0);
+/// How likely a value is for a variable whose type is not known, as the language says.
+const OF_ANY_TYPE: Factor = weight("a value for a variable of any type", 1.0);
 /// An address that points at nothing.
 const NO_ADDRESS: Factor = weight("no address", 1.0);
 /// A type with parameters is a collection.
@@ -116,7 +99,7 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
         let outer = case.text.pairs.block_of(lexed, declared.token) == Some(function.open);
         let has = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
         let word = lexed.word(declared.token);
-        let same = has == typed || (case.language().id == "rust" && has.is_empty());
+        let same = has == typed || (case.language().infers_locals && has.is_empty());
         // A result is gathered up to the end of the function.
         let last_use = case
             .text
@@ -142,7 +125,7 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
         values.push((word.to_owned(), loose));
     }
     named_after(case, &function, &typed, &mut values);
-    if case.language().form == DeclarationForm::Rust {
+    if case.language().wraps_results {
         wrapped(case, &function, &typed, &mut values);
     }
     if let Some(value) = case.language().default_of(&typed) {
@@ -151,27 +134,9 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
             values.push(("true".to_owned(), TRUE_RATHER.into()));
         }
     } else {
-        let go = go_value(case, &typed);
-        let plain = match case.language().id {
-            "go" => go.as_str(),
-            "typescript" if typed.ends_with("[]") => "[]",
-            "typescript" if typed.contains("null") => "null",
-            "typescript" if typed.contains("undefined") => "undefined",
-            // Nothing else is sure to be of the type, and a cast would only silence the compiler.
-            "typescript" if !typed.is_empty() => "",
-            "scala" if typed.starts_with("List") => "Nil",
-            "scala" if typed.starts_with("Option") => "None",
-            "scala" if !typed.is_empty() => "null",
-            "csharp" | "java" if !typed.is_empty() => "null",
-            "c" if typed.contains('*') => "NULL",
-            "rust" if typed == "&str" => "\"\"",
-            "rust" if typed.starts_with("Vec") => "Vec::new()",
-            "rust" if typed.starts_with("Option") => "None",
-            "cpp" => "{}",
-            _ => "0",
-        };
+        let plain = (case.language().empty_value)(&typed);
         if !plain.is_empty() {
-            values.push((plain.to_owned(), EMPTY_VALUE.into()));
+            values.push((plain, EMPTY_VALUE.into()));
         }
     }
     values.sort_by(|a, b| b.1.total().total_cmp(&a.1.total()));
@@ -200,29 +165,10 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
 
 /// The statement, or the expression, that gives a value back.
 fn returned(case: &Case, value: &str) -> String {
-    match case.language().form {
-        DeclarationForm::Rust | DeclarationForm::Scala => value.to_owned(),
-        _ => format!("return {value}{}", case.terminator()),
-    }
-}
-
-/// Go: the value that a type has before it is given one; for several results, one of each, or their
-/// names.
-fn go_value(case: &Case, typed: &str) -> String {
-    if let Some(inner) = typed.strip_prefix('(').and_then(|rest| rest.strip_suffix(')')) {
-        let parts = inner.split(',').map(str::trim);
-        let one = |part: &str| match part.split_once(' ') {
-            Some((name, _)) => name.to_owned(),
-            None => go_value(case, part),
-        };
-        return parts.map(one).collect::<Vec<_>>().join(", ");
-    }
-    if let Some(value) = case.language().default_of(typed) {
+    if case.language().body_is_value {
         return value.to_owned();
     }
-    let pointer = ["*", "[]", "map[", "func", "chan"].iter().any(|start| typed.starts_with(start));
-    let interface = typed.is_empty() || typed == "any" || typed == "error";
-    if pointer || interface { "nil".to_owned() } else { format!("{typed}{{}}") }
+    format!("return {value}{}", case.terminator())
 }
 
 /// Rust: values in the wrapping that the return type asks for, and a struct of the fields at hand.
@@ -374,13 +320,10 @@ fn named_after(case: &Case, function: &Function, typed: &str, values: &mut Vec<(
         let named = !called.is_empty() && called.contains(&word.to_lowercase());
         let score = if named { w::NAMED_AFTER } else { NAMED_OTHERWISE }
             + if like { LIKE_TYPE } else { UNLIKE_TYPE };
-        let text = match case.language().id {
-            "rust" if member && has.starts_with(char::is_uppercase) && typed.starts_with('&') => {
-                format!("&self.{word}")
-            }
-            "rust" if member => format!("self.{word}"),
-            _ => word.to_owned(),
-        };
+        let owned = member && case.language().borrows;
+        let object = if owned { case.language().object } else { "" };
+        let lent = owned && has.starts_with(char::is_uppercase) && typed.starts_with('&');
+        let text = format!("{}{object}{word}", if lent { "&" } else { "" });
         if !values.iter().any(|(value, _)| *value == text) {
             values.push((text, score));
         }
@@ -421,30 +364,16 @@ fn unset(case: &Case, all: &mut Vec<Candidate>) {
     if !ended {
         return;
     }
+    let first = (case.language().first_values)(&typed);
     let mut values: Vec<(String, Factor)> = Vec::new();
     match case.language().default_of(&typed) {
         Some(value) => values.push((value.to_owned(), START_OF_TYPE)),
-        None if case.language().id == "rust" => {
-            values.extend(
-                [
-                    ("0", ZERO),
-                    ("0.0", REAL_ZERO),
-                    ("String::new()", EMPTY_TEXT),
-                    ("Vec::new()", EMPTY_LIST),
-                    ("false", FALSE),
-                    ("\"\"", FIXED_TEXT),
-                ]
-                .map(|(v, s)| (v.to_owned(), s)),
-            );
-        }
-        None if case.language().id == "typescript" && typed.is_empty() => {
-            values.extend(
-                [("0", ZERO), ("\"\"", NO_TEXT), ("[]", EMPTY_ARRAY), ("false", PLAIN_FALSE)]
-                    .map(|(v, s)| (v.to_owned(), s)),
-            );
+        None if !first.is_empty() => {
+            let values_of_any = first.iter().map(|(v, how)| ((*v).to_owned(), OF_ANY_TYPE * *how));
+            values.extend(values_of_any);
         }
         None if typed.ends_with('*') => values.push(("NULL".to_owned(), NO_ADDRESS)),
-        None if case.language().id == "java" && !typed.is_empty() => {
+        None if case.language().generic_objects && !typed.is_empty() => {
             let generic = typed.split('<').next().unwrap_or(&typed);
             values.push((
                 format!("new {generic}<>()"),

@@ -5,7 +5,6 @@ use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
-use erratum_syntax::language::DeclarationForm;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 use erratum_syntax::spelling::edit_distance;
@@ -90,7 +89,7 @@ const EXTRA: Factor = weight("one value more than the signature takes", 1.5);
 const SAME_AS_BEFORE: Factor = weight("it is the same as the one before", 1.0);
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
-    if case.language().form != DeclarationForm::Haskell {
+    if !case.language().applies_bare {
         return;
     }
     if case.asks(Recipe::Indent) {

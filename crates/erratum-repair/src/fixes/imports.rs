@@ -4,7 +4,7 @@ use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
-use erratum_syntax::language::DeclarationForm;
+use erratum_syntax::language::ImportList;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::spelling::edit_distance;
 
@@ -48,7 +48,7 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 ));
             }
             // Haskell: only the name that is wanted, as people mostly write it.
-            let one = case.language().form == DeclarationForm::Haskell && !path.contains(' ');
+            let one = case.language().imports_names && !path.contains(' ');
             let path = if one { format!("{path} ({name})") } else { path.to_owned() };
             all.push(Candidate::new(MistakeId::MissingImport, score, vec![import(case, &path)]));
         }
@@ -83,20 +83,19 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
 /// in Go, between `uses` and `;` in Pascal.
 fn list(case: &Case) -> Option<(usize, usize)> {
     let lexed = case.lexed();
-    match case.language().form {
-        DeclarationForm::Go => {
-            let open = (0..lexed.code.len())
-                .find(|at| lexed.is(*at, "import") && lexed.is(at + 1, "("))?
-                + 1;
+    match case.language().import_list {
+        ImportList::Bracketed(word) => {
+            let open =
+                (0..lexed.code.len()).find(|at| lexed.is(*at, word) && lexed.is(at + 1, "("))? + 1;
             let close = case.text.pairs.partner[open];
             let end = (open..lexed.code.len()).find(|at| lexed.is(*at, ")"));
             Some((open, close.or(end)?))
         }
-        DeclarationForm::Pascal => {
-            let open = (0..lexed.code.len()).find(|at| lexed.is(*at, "uses"))?;
+        ImportList::Ended(word) => {
+            let open = (0..lexed.code.len()).find(|at| lexed.is(*at, word))?;
             Some((open, (open..lexed.code.len()).find(|at| lexed.is(*at, ";"))?))
         }
-        _ => None,
+        ImportList::None => None,
     }
 }
 
@@ -105,8 +104,8 @@ fn list(case: &Case) -> Option<(usize, usize)> {
 fn import(case: &Case, path: &str) -> Edit {
     let lexed = case.lexed();
     let source = &lexed.source;
-    match (case.language().form, list(case)) {
-        (DeclarationForm::Go, Some((open, close))) => {
+    match (case.language().import_list, list(case)) {
+        (ImportList::Bracketed(_), Some((open, close))) => {
             let new = format!("\"{path}\"");
             let mut entries =
                 (open + 1..close).filter(|at| lexed.kind(*at) == Some(TokenKind::Str));
@@ -117,18 +116,18 @@ fn import(case: &Case, path: &str) -> Edit {
                 .map_or("\t".to_owned(), |at| source.indent_text(lexed.code[at].line));
             case.insert(source.line_start(line), format!("{indent}{new}{end}"))
         }
-        (DeclarationForm::Pascal, Some((_, end))) => {
+        (ImportList::Ended(_), Some((_, end))) => {
             case.insert(case.end_before(end), format!(", {path}"))
         }
-        (DeclarationForm::Pascal, None) => {
+        (ImportList::Ended(word), None) => {
             // Behind the program's name and what the compiler is told.
             let name = (0..lexed.code.len()).find(|at| lexed.is(*at, ";")).unwrap_or(0);
             let first = lexed.code.get(name + 1).map_or(1, |token| token.line);
             let end = source.line_end_text();
             let before = source.line_start(first);
-            case.insert(before, format!("uses{end}  {path};{end}{end}"))
+            case.insert(before, format!("{word}{end}  {path};{end}{end}"))
         }
-        (DeclarationForm::Haskell, _) => haskell_import(case, path),
+        _ if case.language().imports_names => haskell_import(case, path),
         _ => import_line(case, path),
     }
 }
@@ -165,7 +164,7 @@ fn imported(case: &Case, path: &str) -> bool {
     if let Some((open, close)) = list(case) {
         return (open..close).any(|at| lexed.word(at).trim_matches('"').eq_ignore_ascii_case(path));
     }
-    if case.language().form == DeclarationForm::Haskell {
+    if case.language().imports_names {
         let module = path.split(" (").next().unwrap_or(path);
         let text = String::from_utf8_lossy(lexed.source.bytes());
         return text.lines().any(|line| {
@@ -248,12 +247,13 @@ fn insert_among(case: &Case, start: &str, new: &str) -> Edit {
 
 /// C++ names of `std` that are used bare, in a file that does not open `std`.
 fn standard_namespace(case: &Case, name: &str) -> bool {
-    if case.language().id != "cpp" {
+    let namespace = case.language().namespace;
+    if namespace.is_empty() {
         return false;
     }
     let lexed = case.lexed();
     let opened = (0..lexed.code.len()).any(|at| {
-        lexed.is(at, "using") && lexed.is(at + 1, "namespace") && lexed.is(at + 2, "std")
+        lexed.is(at, "using") && lexed.is(at + 1, "namespace") && lexed.is(at + 2, namespace)
     });
     !opened
         && case
@@ -304,7 +304,7 @@ fn misspelt_path(case: &Case, all: &mut Vec<Candidate>) {
     }
     let path: String = (first..=last).map(|at| lexed.word(at)).collect();
     // `import qualified Data.Map as Map`, `import Data.List (sort)`: the path ends before the rest.
-    let haskell = case.language().form == DeclarationForm::Haskell;
+    let haskell = case.language().imports_names;
     let first = if haskell && lexed.is(first, "qualified") { first + 1 } else { first };
     let last = (first..=last)
         .take_while(|at| {
@@ -338,8 +338,8 @@ fn misspelt_path(case: &Case, all: &mut Vec<Candidate>) {
 /// Go and Pascal: an entry of the list, or a path in quotes, that is nearly one of the library's.
 fn misspelt_entry(case: &Case, all: &mut Vec<Candidate>) -> bool {
     let lexed = case.lexed();
-    let go = case.language().form == DeclarationForm::Go;
-    if !go && case.language().form != DeclarationForm::Pascal {
+    let go = matches!(case.language().import_list, ImportList::Bracketed(_));
+    if case.language().import_list == ImportList::None {
         return false;
     }
     // The compiler may point at the end of the list.

@@ -163,11 +163,8 @@ impl<'a> Case<'a> {
         if !matches!(hole, "from" | "to" | "found" | "expected") {
             return Some(held);
         }
-        let bare = if self.language().form == erratum_syntax::language::DeclarationForm::Scala {
-            held.split('(').next().unwrap_or(held)
-        } else {
-            held
-        };
+        let end = self.language().message_types_end;
+        let bare = end.and_then(|end| held.split(end).next()).unwrap_or(held);
         Some(self.language().written(bare))
     }
 

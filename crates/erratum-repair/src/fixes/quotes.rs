@@ -10,7 +10,7 @@ use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
-use erratum_syntax::language::{Apostrophe, DeclarationForm};
+use erratum_syntax::language::Apostrophe;
 use erratum_syntax::lex::{Lexed, Token, TokenKind};
 use erratum_syntax::model::{self, Class};
 use erratum_syntax::spelling::edit_distance;
@@ -286,11 +286,11 @@ fn formats_off(lexed: &Lexed) -> usize {
     let mut off = 0;
     for index in 1..lexed.code.len() {
         let text = lexed.word(index);
-        let rust = lexed.language.id == "rust";
+        let braced = lexed.language.braces_in_formats;
         let first = lexed.is(index - 1, "(") && lexed.kind(index) == Some(TokenKind::Str);
         let call = lexed.word(index.wrapping_sub(2));
-        let formats = if rust {
-            call == "!"
+        let formats = if braced {
+            call == lexed.language.macro_mark
         } else {
             {
                 let low = call.to_lowercase();
@@ -300,7 +300,7 @@ fn formats_off(lexed: &Lexed) -> usize {
         if !first || !formats {
             continue;
         }
-        let marks = if rust { braces(text).len() } else { percents(text).len() };
+        let marks = if braced { braces(text).len() } else { percents(text).len() };
         let (mut depth, mut values) = (0i32, 0);
         for at in index + 1..lexed.code.len() {
             match lexed.word(at) {
@@ -487,7 +487,7 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
     let range = lexed.on_line(line);
     let (line_start, line_end) = (lexed.source.line_start(line), lexed.source.line_end(line));
     // Haskell: a value stands behind the function without a mark between them.
-    let bare = case.language().form == DeclarationForm::Haskell;
+    let bare = case.language().applies_bare;
     let applied = |at: usize| {
         bare && (lexed.kind(at - 1) == Some(TokenKind::Name)
             || matches!(lexed.word(at - 1), "->" | "++"))

@@ -4,7 +4,7 @@ use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
 use erratum_catalogue::{Catalogue, MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
-use erratum_syntax::language::DeclarationForm;
+use erratum_syntax::language::Language;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::{NameKind, asked_kind};
 use erratum_syntax::spelling::{edit_distance, is_common_word};
@@ -162,7 +162,7 @@ fn meant<'a>(case: &'a Case, token: usize) -> BTreeMap<&'a str, (NameKind, bool,
     }
     for (name, seen) in &case.text.names.seen {
         // A name that stands elsewhere, whatever it is; in Haskell it may be bound by a pattern further up.
-        let bound = case.language().form == DeclarationForm::Haskell && seen[0] < token;
+        let bound = case.language().applies_bare && seen[0] < token;
         if (seen.len() > 1 || bound) && !all.contains_key(name.as_str()) {
             all.insert(name, (asked_kind(lexed, seen[0]), false, false));
         }
@@ -255,11 +255,10 @@ fn lost_mark(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>) 
     }
 }
 
-fn kind_weight(form: DeclarationForm, asked: NameKind, is: NameKind) -> Factor {
+fn kind_weight(language: &Language, asked: NameKind, is: NameKind) -> Factor {
     use NameKind::*;
     // Where a call needs no brackets, a function stands where a value does.
-    let bare =
-        matches!(form, DeclarationForm::Pascal | DeclarationForm::Scala | DeclarationForm::Haskell);
+    let bare = language.calls_bare;
     match (asked, is) {
         _ if asked == is => w::KIND_FITS,
         (Value | Function | Member, Value | Function | Member) if bare => w::KIND_FITS,
@@ -290,8 +289,8 @@ fn likeness(
     if apart > limit(word) || (apart >= name.chars().count() as f64 && !letter) {
         return None;
     }
-    let form = case.language().form;
-    let mut score = w::RESPELL + w::PER_LETTER * (apart - 1.0) + kind_weight(form, asked, kind);
+    let mut score =
+        w::RESPELL + w::PER_LETTER * (apart - 1.0) + kind_weight(case.language(), asked, kind);
     score += w::CASE_ONLY.when(apart < 1.0 && word.eq_ignore_ascii_case(name));
     score += w::VISIBLE.when(visible) + w::UNUSED.when(unused);
     score += w::SEEN.when(case.text.names.seen.contains_key(name));
@@ -402,7 +401,7 @@ fn near_declaration(case: &Case, token: usize, base: &Score, all: &mut Vec<Candi
         if name == word || apart > limit(word) || names.uses(name) > 0 || !visible {
             continue;
         }
-        let same_kind = kind_weight(case.language().form, asked_kind(lexed, token), declared.kind);
+        let same_kind = kind_weight(case.language(), asked_kind(lexed, token), declared.kind);
         let more = w::DECLARATION_SLIP * (uses as f64 - 1.0).min(4.0);
         // What a form or a header calls it, too, is hardly the slip.
         let beside = |name: &str| KNOWN_BESIDE.when(named_beside(case, name));

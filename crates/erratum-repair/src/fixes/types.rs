@@ -131,7 +131,7 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     declaration(case, all);
     literals(case, all);
     returns(case, all);
-    if case.language().id == "rust" {
+    if case.language().borrows {
         rust(case, all);
     }
 }
@@ -410,9 +410,7 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
                         vec![case.replace_token(token, content)],
                     ));
                 }
-                if content.chars().count() == 1
-                    && matches!(case.language().id, "java" | "c" | "cpp" | "rust")
-                {
+                if content.chars().count() == 1 && case.language().letter_quotes {
                     all.push(Candidate::new(
                         MistakeId::WrongQuotes,
                         ONE_LETTER + near,
@@ -443,7 +441,7 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
                         .guess(),
                     );
                 }
-                if case.language().id == "rust"
+                if case.language().exact_numbers
                     && !word.contains('.')
                     && word.bytes().all(|b| b.is_ascii_digit())
                 {
@@ -469,10 +467,8 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
         }
     }
     quoted_at_declaration(case, all);
-    // javac and C: a narrowing that is meant can be written out.
-    if let (Some(to), true) = (case.word("to"), case.language().id == "java")
-        && matches!(to, "int" | "long" | "float" | "short" | "byte" | "char")
-    {
+    // A narrowing that is meant can be written out.
+    if let Some(to) = case.word("to").filter(|to| case.language().narrowing.contains(to)) {
         let from = lexed.code[case.token].start;
         all.push(
             Candidate::new(
@@ -489,9 +485,7 @@ fn literals(case: &Case, all: &mut Vec<Candidate>) {
 /// can list texts.
 fn near_text(case: &Case, token: usize, content: &str, near: Factor, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    if case.language().form != erratum_syntax::language::DeclarationForm::TypeScript
-        || content.len() < 3
-    {
+    if !case.language().text_types || content.len() < 3 {
         return;
     }
     let mut seen = Vec::new();
@@ -536,7 +530,7 @@ fn returns(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let start = case.statement_start(case.token);
     // Scala gives back what its body ends with.
-    let bare = case.language().form == erratum_syntax::language::DeclarationForm::Scala;
+    let bare = case.language().returns_unsaid;
     let mentions = bare
         || case.message.text.contains("return")
         || (start..=case.token).any(|at| lexed.is(at, "return"));

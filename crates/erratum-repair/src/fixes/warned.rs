@@ -187,8 +187,7 @@ fn own_member(case: &Case, all: &mut Vec<Candidate>) {
     let name = lexed.word(left);
     let member = case.text.names.of(name).any(|d| d.kind == NameKind::Member);
     if member && lexed.is(mark + 1, name) && !lexed.is(left.wrapping_sub(1), ".") {
-        let this = if case.language().id == "cpp" { "this->" } else { "this." };
-        let edit = case.insert(lexed.code[left].start, this);
+        let edit = case.insert(lexed.code[left].start, case.language().object);
         all.push(Candidate::new(MistakeId::SelfAssignment, HIDDEN_MEMBER, vec![edit]));
     }
 }

@@ -5,7 +5,6 @@ use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
-use erratum_syntax::language::DeclarationForm;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::model::{Class, class, classes, name_class};
 use erratum_syntax::names::NameKind;
@@ -205,7 +204,7 @@ impl Window<'_, '_> {
         let language = self.case.language();
         MARKS.iter().filter(|mark| {
             let shared = mark.len() == 1 && **mark != "$";
-            let layout = language.form == DeclarationForm::Haskell;
+            let layout = language.layout;
             if !language.blocks.is_empty() && matches!(**mark, "{" | "}") {
                 return false;
             }
@@ -320,7 +319,7 @@ impl Window<'_, '_> {
             for &end_of_line in ends {
                 let place = if end_of_line { at - 1 } else { at };
                 // Haskell's lists have their commas in front.
-                let leading = *mark == "," && self.case.language().form == DeclarationForm::Haskell;
+                let leading = *mark == "," && self.case.language().layout;
                 if first && !end_of_line && !leading && matches!(*mark, ";" | "," | ")" | "{" | "]")
                 {
                     continue;
@@ -433,7 +432,7 @@ impl Window<'_, '_> {
                 }
             }
             "!" | "&" | "\"" => {
-                if self.case.language().id == "rust" && mark == "!" {
+                if mark == self.case.language().macro_mark {
                     (end, mark.to_owned())
                 } else {
                     (start, mark.to_owned())
@@ -593,7 +592,7 @@ impl Window<'_, '_> {
         let (case, lexed) = (self.case, self.case.lexed());
         let at = case.token;
         let ended = at > 0 && lexed.is(at - 1, case.language().terminator);
-        if case.language().form == DeclarationForm::Pascal && lexed.is(at, "else") && ended {
+        if case.language().else_unended && lexed.is(at, "else") && ended {
             let edit = case.delete_token(at - 1);
             found.push(Candidate::new(MistakeId::ExtraMark, w::FOR_HEADER, vec![edit]));
         }

@@ -98,7 +98,7 @@ fn indices(text: &Text) -> std::ops::Range<usize> {
 
 /// A closing bracket of a value in braces (Haskell's records), where nothing tells which was meant.
 fn in_record(text: &Text, index: usize) -> bool {
-    text.lexed.language.id == "haskell" && text.lexed.closes_block(index)
+    text.lexed.language.layout && text.lexed.closes_block(index)
 }
 
 /// The end of a block; a word goes with the `;` behind it.
@@ -556,7 +556,7 @@ fn lost_return(text: &Text) -> Places {
         let first = lexed.on_line(line).start;
         let returns = lexed.is(first, "return") && !lexed.is(first + 1, ";");
         let value =
-            lexed.language.id == "rust" && !lexed.is(close - 1, ";") && !lexed.is(close - 1, "}");
+            lexed.language.borrows && !lexed.is(close - 1, ";") && !lexed.is(close - 1, "}");
         if (returns || value)
             && lexed.word(declared.token) != "main"
             && lexed.code[close].line > line

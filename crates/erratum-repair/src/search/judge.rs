@@ -1,10 +1,11 @@
 //! The verdict without a compiler: roots and cascades told from the messages and the text.
 
+use super::sound;
 use super::weights as w;
 use super::{Limits, Report, SeverityPolicy, Warnings};
 use crate::describe::describe;
 use crate::diagnose::{Diagnoser, Diagnosis, has_other_codes};
-use crate::explain::{explain, sound};
+use crate::explain::explain;
 use crate::fixes::{self, Case};
 use crate::message::{Message, Place, Severity};
 use crate::verdict::{Change, Evidence, Fix, Reading, Role, Root, SCHEMA, Told, Verdict};

@@ -14,6 +14,7 @@ mod minimise;
 mod node;
 mod observe;
 mod report;
+mod sound;
 mod trial;
 mod walk;
 mod weights;

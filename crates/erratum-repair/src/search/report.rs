@@ -4,13 +4,14 @@
 use super::compare::compare;
 use super::minimise::{Minimised, Unit};
 use super::node::{Done, Node, Step};
+use super::sound;
 use super::trial::Trial;
 use super::walk::Texts;
 use super::weights as w;
 use super::{Compile, Found, Limits, Report, SeverityPolicy};
 use crate::describe::describe;
 use crate::diagnose::{Diagnoser, Diagnosis};
-use crate::explain::{Explained, explain, sound};
+use crate::explain::{Explained, explain};
 use crate::fixes::{Candidate, Case, Certainty};
 use crate::message::{Message, Place};
 use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Verdict};

@@ -1,5 +1,6 @@
 //! Ada.
 
+use super::NamedEnd;
 use super::{Apostrophe, ImportForm, Language, NameKind::*, Usual};
 
 pub(super) static ADA: Language = Language {
@@ -79,7 +80,6 @@ pub(super) static ADA: Language = Language {
     ],
     types: &["integer", "float", "boolean", "string", "character", "natural", "positive"],
     operators: &[":=", "=>", "/=", "<=", ">=", "**", "..", "<>"],
-    form: super::DeclarationForm::Pascal,
     declares: &[
         ("procedure", Function),
         ("function", Function),
@@ -110,5 +110,7 @@ pub(super) static ADA: Language = Language {
         ("println", "Put_Line"),
     ],
     defaults: &[("integer", "0"), ("float", "0.0"), ("boolean", "False"), ("string", "\"\"")],
-    ..super::PLAIN
+    opens_block: |lexed, index| !matches!(lexed.before(index), "end" | "exit"),
+    named_end: Some(NamedEnd { before: "end ", after: ";", except: &["begin"] }),
+    ..super::PASCAL_LIKE
 };

@@ -124,6 +124,12 @@ pub(super) static C: Language = Language {
         ("bool", "false"),
     ],
     grave_warnings: GRAVE,
+    family: "c",
+    beside: &["h", "inc", "def"],
+    deep: false,
+    empty_value: |typed| if typed.contains('*') { "NULL" } else { "0" }.to_owned(),
+    letter_quotes: true,
+    model: include_bytes!("../../data/c.model"),
     ..super::PLAIN
 };
 

@@ -209,5 +209,13 @@ pub(super) static CPP: Language = Language {
     ],
     defaults: c::C.defaults,
     grave_warnings: c::GRAVE,
+    family: "c",
+    beside: &["h", "hpp", "hh", "hxx", "inc", "ipp", "tpp"],
+    deep: false,
+    object: "this->",
+    empty_value: |_| "{}".to_owned(),
+    letter_quotes: true,
+    namespace: "std",
+    model: include_bytes!("../../data/cpp.model"),
     ..super::PLAIN
 };

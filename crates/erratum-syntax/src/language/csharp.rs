@@ -336,5 +336,9 @@ pub(super) static CSHARP: Language = Language {
     ],
     // mcs warns of an assignment to itself, unreachable code and the like: odd, but it compiles.
     grave_warnings: &["CS0642", "CS0665", "CS1717"],
+    deep: false,
+    new_object: "new ",
+    empty_value: |typed| if typed.is_empty() { "0" } else { "null" }.to_owned(),
+    model: include_bytes!("../../data/csharp.model"),
     ..super::PLAIN
 };

@@ -1,6 +1,8 @@
 //! Fortran, in free form.
 
+use super::NamedEnd;
 use super::{Apostrophe, ImportForm, Language, NameKind::*, Usual};
+use crate::lex::Lexed;
 
 pub(super) static FORTRAN: Language = Language {
     id: "fortran",
@@ -84,7 +86,6 @@ pub(super) static FORTRAN: Language = Language {
     ],
     types: &["integer", "real", "logical", "character", "complex"],
     operators: &["==", "/=", "<=", ">=", "**", "::", "=>", "//"],
-    form: super::DeclarationForm::Pascal,
     declares: &[
         ("function", Function),
         ("subroutine", Function),
@@ -126,5 +127,21 @@ pub(super) static FORTRAN: Language = Language {
         ("void", "subroutine"),
     ],
     defaults: &[("integer", "0"), ("real", "0.0"), ("logical", ".false.")],
-    ..super::PLAIN
+    opens_block,
+    named_end: Some(NamedEnd { before: "end ", after: "", except: &[] }),
+    ..super::PASCAL_LIKE
 };
+
+fn opens_block(lexed: &Lexed, index: usize) -> bool {
+    let (before, next) = (lexed.before(index), lexed.word(index + 1));
+    if before == "end" {
+        return false;
+    }
+    match lexed.word(index) {
+        "if" => lexed.last_on_line(index) == "then" && before != "else",
+        "type" => next != "(" && lexed.code[index].first,
+        "module" => next != "procedure",
+        "function" => !lexed.last_on_line(index).is_empty(),
+        _ => true,
+    }
+}

@@ -1,6 +1,8 @@
 //! Go.
 
+use super::{Declaring, ImportList};
 use super::{ImportForm, Language, NameKind::*, RawStrings, Usual};
+use crate::names::forms;
 
 pub(super) static GO: Language = Language {
     id: "go",
@@ -61,7 +63,6 @@ pub(super) static GO: Language = Language {
         "<<=", ">>=", "&^=", "...", ":=", "<-", "++", "--", "<<", ">>", "<=", ">=", "==", "!=",
         "&&", "||", "&^", "+=", "-=", "*=", "/=", "%=", "&=", "|=", "^=",
     ],
-    form: super::DeclarationForm::Go,
     declares: &[
         ("var", Value),
         ("const", Value),
@@ -232,5 +233,32 @@ pub(super) static GO: Language = Language {
         ("rune", "0"),
         ("byte", "0"),
     ],
+    beside: &["go", "mod", "sum"],
+    declaration: forms::go,
+    type_behind: |lexed, pairs, index| forms::go_type(lexed, pairs, index + 1),
+    result: forms::go_result,
+    receivers: true,
+    declaring: Declaring::Mark(":="),
+    empty_value,
+    import_list: ImportList::Bracketed("import"),
+    model: include_bytes!("../../data/go.model"),
     ..super::PLAIN
 };
+
+/// The value that a type has before it is given one; for several results, one of each, or their names.
+fn empty_value(typed: &str) -> String {
+    if let Some(inner) = typed.strip_prefix('(').and_then(|rest| rest.strip_suffix(')')) {
+        let parts = inner.split(',').map(str::trim);
+        let one = |part: &str| match part.split_once(' ') {
+            Some((name, _)) => name.to_owned(),
+            None => empty_value(part),
+        };
+        return parts.map(one).collect::<Vec<_>>().join(", ");
+    }
+    if let Some(value) = GO.default_of(typed) {
+        return value.to_owned();
+    }
+    let pointer = ["*", "[]", "map[", "func", "chan"].iter().any(|start| typed.starts_with(start));
+    let interface = typed.is_empty() || typed == "any" || typed == "error";
+    if pointer || interface { "nil".to_owned() } else { format!("{typed}{{}}") }
+}

@@ -1,6 +1,8 @@
 //! Haskell.
 
+use super::Declaring;
 use super::{Apostrophe, ImportForm, Language, NameKind::*, Usual};
+use crate::names::forms;
 
 pub(super) static HASKELL: Language = Language {
     id: "haskell",
@@ -46,7 +48,6 @@ pub(super) static HASKELL: Language = Language {
         "&&", "||", "!!", "..", ">>", "$!", "**", "^^",
     ],
     terminator: "\u{0}",
-    form: super::DeclarationForm::Haskell,
     declares: &[("data", Type), ("newtype", Type), ("type", Type), ("class", Type), ("let", Value)],
     import: ImportForm { before: "import ", after: "" },
     library: &[
@@ -328,5 +329,13 @@ pub(super) static HASKELL: Language = Language {
         ("IO ()", "return ()"),
     ],
     grave_warnings: &["-Wincomplete-patterns", "GHC-62161"],
+    declaration: forms::haskell,
+    scope: Some(forms::haskell_scope),
+    layout: true,
+    applies_bare: true,
+    calls_bare: true,
+    declaring: Declaring::Elsewhere,
+    imports_names: true,
+    model: include_bytes!("../../data/haskell.model"),
     ..super::PLAIN
 };

@@ -315,5 +315,12 @@ pub(super) static JAVA: Language = Language {
         ("String", "\"\""),
     ],
     grave_warnings: &["compiler.warn.empty.if", "compiler.warn.div.zero"],
+    arrow_parameters: true,
+    new_object: "new ",
+    generic_objects: true,
+    empty_value: |typed| if typed.is_empty() { "0" } else { "null" }.to_owned(),
+    letter_quotes: true,
+    narrowing: &["int", "long", "float", "short", "byte", "char"],
+    model: include_bytes!("../../data/java.model"),
     ..super::PLAIN
 };

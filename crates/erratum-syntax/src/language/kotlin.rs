@@ -60,7 +60,6 @@ pub(super) static KOTLIN: Language = Language {
         "===", "!==", "..<", "->", "=>", "::", "..", "?:", "?.", "!!", "++", "--", "<=", ">=",
         "==", "!=", "&&", "||", "+=", "-=", "*=", "/=", "%=",
     ],
-    form: super::DeclarationForm::Scala,
     declares: &[
         ("val", Value),
         ("var", Value),
@@ -169,5 +168,5 @@ pub(super) static KOTLIN: Language = Language {
         ("String", "\"\""),
     ],
     import: ImportForm { before: "import ", after: "" },
-    ..super::PLAIN
+    ..super::SCALA_LIKE
 };

@@ -1,5 +1,10 @@
-//! One table per language: its marks, words and library names. Everything else in the core is
-//! driven by these tables; a new language is a new table.
+//! One table per language: its marks, words and library names, and the few behaviours that no word
+//! says. Everything else is driven by these tables: nothing outside of this folder asks which language
+//! it has before it. A new language is a new table.
+
+use crate::lex::Lexed;
+use crate::names::forms;
+use crate::pairs::Pairs;
 
 mod ada;
 mod c;
@@ -70,26 +75,57 @@ pub enum Apostrophe {
     Attribute,
 }
 
-/// How a declaration is written, beside what the words in [`Language::declares`] tell.
+/// How a name is declared where it is first given a value.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub enum DeclarationForm {
-    /// `int hour`.
-    TypeFirst,
-    /// `hour: i32`, as in Rust.
-    Rust,
-    /// `hour: number`, as in TypeScript.
-    TypeScript,
-    /// `hour: Int`, as in Scala.
-    Scala,
-    /// `hour, minute: integer;`, in sections.
-    Pascal,
-    /// `hour As Integer`.
-    Basic,
-    /// `hour int` and `hour := 3`.
-    Go,
-    /// Equations and signatures.
-    Haskell,
+pub enum Declaring {
+    /// By a word in front of it; the usual one first.
+    Words(&'static [(&'static str, Preference)]),
+    /// By another mark than an assignment has.
+    Mark(&'static str),
+    /// By its type in front of it.
+    Type,
+    /// Somewhere else.
+    Elsewhere,
 }
+
+/// How usual one of several words is.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum Preference {
+    /// The one to try first.
+    Usual,
+    /// Nearly as usual.
+    NearlyAsUsual,
+    /// Less usual.
+    LessUsual,
+}
+
+/// Where all that a file brings in is listed.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum ImportList {
+    /// Nowhere: each import has a line of its own.
+    None,
+    /// Behind a word in brackets, each entry in quotes on a line of its own.
+    Bracketed(&'static str),
+    /// Behind a word up to the end of the statement, with commas between the entries.
+    Ended(&'static str),
+}
+
+/// How the end of a block names it.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct NamedEnd {
+    /// Text before the word that opened the block.
+    pub before: &'static str,
+    /// Text after it.
+    pub after: &'static str,
+    /// Words whose blocks end without a name.
+    pub except: &'static [&'static str],
+}
+
+/// What a declaration declares, and the code tokens of its type from the first to the last.
+pub type Declaration = (NameKind, Option<(usize, usize)>);
+
+/// Answers a question about a token of a text.
+pub type AtToken<T> = fn(&Lexed, &Pairs, usize) -> T;
 
 /// The types that plain values usually have.
 #[derive(Clone, Copy, Debug)]
@@ -116,6 +152,59 @@ pub struct ImportForm {
 /// Library names that one import brings: the import's path, what the names are, and the names.
 pub type LibraryGroup = (&'static str, NameKind, &'static [&'static str]);
 
+/// What languages have in common that write `hour: i32`, and whose bodies give back a value.
+const RUST_LIKE: Language = Language {
+    declaration: forms::name_first,
+    binding_changes: "mut ",
+    declaring: Declaring::Words(&[
+        ("let ", Preference::Usual),
+        ("let mut ", Preference::LessUsual),
+    ]),
+    body_is_value: true,
+    wraps_results: true,
+    ..PLAIN
+};
+
+/// What languages have in common that write `hour: number` behind `let` and `const`.
+const SCRIPT_LIKE: Language = Language {
+    declaration: forms::typescript,
+    fixed_words: &[("const", "let"), ("val", "var"), ("readonly", "")],
+    declaring: Declaring::Words(&[
+        ("let ", Preference::Usual),
+        ("const ", Preference::NearlyAsUsual),
+    ]),
+    text_types: true,
+    ..PLAIN
+};
+
+/// What languages have in common that write `hour: Int` behind `val` and `var`.
+const SCALA_LIKE: Language = Language {
+    declaration: forms::scala,
+    calls_bare: true,
+    declaring: Declaring::Words(&[
+        ("val ", Preference::Usual),
+        ("var ", Preference::NearlyAsUsual),
+    ]),
+    body_is_value: true,
+    returns_unsaid: true,
+    message_types_end: Some('('),
+    ..PLAIN
+};
+
+/// What languages have in common that declare `hour, minute: integer;` in sections.
+const PASCAL_LIKE: Language = Language {
+    declaration: forms::pascal,
+    scope: Some(forms::pascal_scope),
+    qualified_names: true,
+    parted_parameters: true,
+    calls_bare: true,
+    declaring: Declaring::Elsewhere,
+    variable_section: "var",
+    import_list: ImportList::Ended("uses"),
+    else_unended: true,
+    ..PLAIN
+};
+
 /// What most languages have in common: tables start from it.
 const PLAIN: Language = Language {
     id: "",
@@ -140,7 +229,6 @@ const PLAIN: Language = Language {
     types: &[],
     operators: &[],
     terminator: ";",
-    form: DeclarationForm::TypeFirst,
     type_first: false,
     declares: &[],
     import: ImportForm { before: "import ", after: "" },
@@ -152,6 +240,54 @@ const PLAIN: Language = Language {
     defaults: &[],
     never: "",
     grave_warnings: &[],
+    family: "",
+    model: &[],
+    beside: &[],
+    deep: true,
+    manifest: "",
+    declaration: forms::type_first,
+    type_behind: forms::type_after_name,
+    result: forms::result,
+    result_marks: &[":"],
+    scope: None,
+    opens_block: |_, _| true,
+    closes_block: |_, _| true,
+    qualified_names: false,
+    arrow_parameters: false,
+    layout: false,
+    attributes: false,
+    sized_lists: false,
+    parted_parameters: false,
+    macro_mark: "",
+    named_end: None,
+    applies_bare: false,
+    calls_bare: false,
+    receivers: false,
+    object: "this.",
+    object_required: false,
+    new_object: "",
+    generic_objects: false,
+    binding_changes: "",
+    fixed_words: &[("val", "var"), ("readonly", "")],
+    declaring: Declaring::Type,
+    variable_section: "",
+    infers_locals: false,
+    body_is_value: false,
+    returns_unsaid: false,
+    wraps_results: false,
+    borrows: false,
+    empty_value: |_| "0".to_owned(),
+    first_values: |_| &[],
+    braces_in_formats: false,
+    letter_quotes: false,
+    exact_numbers: false,
+    narrowing: &[],
+    text_types: false,
+    import_list: ImportList::None,
+    imports_names: false,
+    namespace: "",
+    message_types_end: None,
+    else_unended: false,
 };
 
 /// The table of one language.
@@ -201,8 +337,6 @@ pub struct Language {
     pub operators: &'static [&'static str],
     /// What ends a statement.
     pub terminator: &'static str,
-    /// How a declaration is written.
-    pub form: DeclarationForm,
     /// Whether a declaration is written type first (`int x`), rather than after a keyword.
     pub type_first: bool,
     /// Keywords after which comes a name that is being declared.
@@ -227,6 +361,119 @@ pub struct Language {
     /// Warnings that tell of a mistake (the language forbids it, or the program goes wrong): they
     /// are looked at like errors, after them.
     pub grave_warnings: &'static [&'static str],
+    /// What its code usually looks like, as [`crate::model::Model`] writes it; empty if no samples were
+    /// counted.
+    pub model: &'static [u8],
+    /// Languages of one family can be compiled together; empty for a language by itself.
+    pub family: &'static str,
+    /// How the names of files end that a compile may need beside the program; none for those of the
+    /// language itself.
+    pub beside: &'static [&'static str],
+    /// Whether such files may lie in folders below the program.
+    pub deep: bool,
+
+    /// The file that makes a folder a project; empty if there is none.
+    pub manifest: &'static str,
+
+    // How declarations look.
+    /// What a token declares, if it stands behind no word of [`Language::declares`].
+    pub declaration: AtToken<Option<Declaration>>,
+    /// The type of a value that a word of [`Language::declares`] declares.
+    pub type_behind: AtToken<Option<(usize, usize)>>,
+    /// The type that a function gives back.
+    pub result: AtToken<Option<(usize, usize)>>,
+    /// Marks between the parameters of a function and the type it gives back.
+    pub result_marks: &'static [&'static str],
+    /// Where a value is visible, if blocks alone do not tell.
+    pub scope: Option<AtToken<(usize, usize)>>,
+    /// Whether a word that can open a block opens one here.
+    pub opens_block: fn(&Lexed, usize) -> bool,
+    /// Whether a word that can close a block closes one here.
+    pub closes_block: fn(&Lexed, usize) -> bool,
+    /// Whether a name with a dot behind it belongs to what is declared further on.
+    pub qualified_names: bool,
+    /// Whether a name in front of `->` is a parameter.
+    pub arrow_parameters: bool,
+
+    // How texts are laid out.
+    /// Whether the indentation makes the blocks, and lists may have their commas in front.
+    pub layout: bool,
+    /// Whether `#[…]` stands before a declaration.
+    pub attributes: bool,
+    /// Whether a list may hold one `;`, as in `[0; 8]`.
+    pub sized_lists: bool,
+    /// Whether terminators part the parameters of a function.
+    pub parted_parameters: bool,
+    /// The mark between a macro and what it is given; empty if there are none.
+    pub macro_mark: &'static str,
+    /// How the end of a block names it, if it does.
+    pub named_end: Option<NamedEnd>,
+    /// Whether the word before `else` ends nothing, so that no terminator may stand there.
+    pub else_unended: bool,
+
+    // Calls and objects.
+    /// Whether a function is given its values without brackets.
+    pub applies_bare: bool,
+    /// Whether a call without values needs no brackets.
+    pub calls_bare: bool,
+    /// Whether methods stand outside of their type, each with its receiver.
+    pub receivers: bool,
+    /// What stands before a member of the own object.
+    pub object: &'static str,
+    /// Whether that must be written.
+    pub object_required: bool,
+    /// What makes an object, in front of its class; empty if nothing is written.
+    pub new_object: &'static str,
+    /// Whether a type with parameters is one whose objects start empty.
+    pub generic_objects: bool,
+
+    // Variables.
+    /// What a binding that changes is marked with; empty if all may change.
+    pub binding_changes: &'static str,
+    /// Words that forbid a change, and what allows it.
+    pub fixed_words: &'static [(&'static str, &'static str)],
+    /// How a name is declared where it is first given a value.
+    pub declaring: Declaring,
+    /// The word of the section in which variables are declared; empty if there is none.
+    pub variable_section: &'static str,
+    /// Whether a local variable without a type may have any.
+    pub infers_locals: bool,
+
+    // Values and types.
+    /// Whether a body gives back what its last expression gives.
+    pub body_is_value: bool,
+    /// Whether a return need not be written to be meant.
+    pub returns_unsaid: bool,
+    /// Whether results are wrapped in `Ok` and `Some`.
+    pub wraps_results: bool,
+    /// Whether values are borrowed.
+    pub borrows: bool,
+    /// A value of a type that has no starting value in [`Language::defaults`]; empty if none is sure
+    /// to be of the type.
+    pub empty_value: fn(&str) -> String,
+    /// What a variable may be given first whose type has no starting value, each with how likely
+    /// that is as a natural logarithm.
+    pub first_values: fn(&str) -> &'static [(&'static str, f64)],
+    /// Whether the marks of formats are `{}`, rather than `%d` and its like.
+    pub braces_in_formats: bool,
+    /// Whether one letter stands between single quotes.
+    pub letter_quotes: bool,
+    /// Whether a whole number is no real one.
+    pub exact_numbers: bool,
+    /// Types to which a cast narrows.
+    pub narrowing: &'static [&'static str],
+    /// Whether a type can list texts.
+    pub text_types: bool,
+
+    // Imports and messages.
+    /// Where all that a file brings in is listed.
+    pub import_list: ImportList,
+    /// Whether an import lists the names that it brings.
+    pub imports_names: bool,
+    /// The namespace of the library, which may be opened; empty if there is none.
+    pub namespace: &'static str,
+    /// Where a type ends as the compiler writes it.
+    pub message_types_end: Option<char>,
 }
 
 impl Language {
@@ -238,7 +485,7 @@ impl Language {
 
     /// Whether the indentation makes the blocks.
     pub fn blocks_by_indentation(&self) -> bool {
-        self.form == DeclarationForm::Haskell
+        self.layout
     }
 
     /// The word that closes the block which a word opens.

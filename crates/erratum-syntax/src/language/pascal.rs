@@ -1,6 +1,7 @@
 //! Pascal, as Free Pascal and Delphi know it.
 
 use super::{Apostrophe, ImportForm, Language, NameKind::*, Usual};
+use crate::lex::Lexed;
 
 pub(super) static PASCAL: Language = Language {
     id: "pascal",
@@ -112,7 +113,6 @@ pub(super) static PASCAL: Language = Language {
         "single", "int64", "cardinal", "shortint", "smallint", "extended",
     ],
     operators: &[":=", "<=", ">=", "<>", "**", "..", "+=", "-=", "*=", "/="],
-    form: super::DeclarationForm::Pascal,
     declares: &[
         ("function", Function),
         ("procedure", Function),
@@ -363,5 +363,41 @@ pub(super) static PASCAL: Language = Language {
         ("char", "' '"),
     ],
     grave_warnings: &["5033", "5037", "5036"],
-    ..super::PLAIN
+    // A form names the components that its unit speaks of.
+    beside: &["pas", "pp", "inc", "dfm", "lfm"],
+    opens_block,
+    model: include_bytes!("../../data/pascal.model"),
+    ..super::PASCAL_LIKE
 };
+
+fn opens_block(lexed: &Lexed, index: usize) -> bool {
+    let (before, next) = (lexed.before(index), lexed.word(index + 1));
+    match lexed.word(index) {
+        // `TTide = class(TObject) … end`, but `TTide = class;` and `class function`.
+        "class" | "object" | "interface" => {
+            let ancestor = next == "(" && {
+                let close = (index..lexed.code.len()).find(|at| lexed.is(*at, ")"));
+                close.is_some_and(|close| lexed.is(close + 1, ";"))
+            };
+            matches!(before, "=" | "packed") && next != ";" && next != "of" && !ancestor
+        }
+        // The variants of a record end with it.
+        "case" => !in_record(lexed, index),
+        _ => true,
+    }
+}
+
+/// Whether the block around a word is a record's.
+fn in_record(lexed: &Lexed, index: usize) -> bool {
+    let mut depth = 0i32;
+    for at in (index.saturating_sub(200)..index).rev() {
+        match lexed.word(at) {
+            "end" => depth += 1,
+            "begin" | "record" | "case" | "try" if depth > 0 => depth -= 1,
+            "record" => return true,
+            "begin" | "try" | "case" => return false,
+            _ => {}
+        }
+    }
+    false
+}

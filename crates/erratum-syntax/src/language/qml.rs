@@ -54,7 +54,6 @@ pub(super) static QML: Language = Language {
         "rect", "size",
     ],
     operators: typescript::TYPESCRIPT.operators,
-    form: super::DeclarationForm::TypeScript,
     declares: &[
         ("let", Value),
         ("const", Value),
@@ -175,5 +174,6 @@ pub(super) static QML: Language = Language {
     defaults: &[("int", "0"), ("real", "0"), ("bool", "false"), ("string", "\"\"")],
     // With these the program does not load, though qmllint only warns.
     grave_warnings: &["missing-property", "unresolved-type", "import"],
-    ..super::PLAIN
+    model: include_bytes!("../../data/qml.model"),
+    ..super::SCRIPT_LIKE
 };

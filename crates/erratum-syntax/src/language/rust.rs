@@ -31,7 +31,6 @@ pub(super) static RUST: Language = Language {
     ],
     terminator: ";",
     type_first: false,
-    form: super::DeclarationForm::Rust,
     declares: &[
         ("let", Value),
         ("mut", Value),
@@ -303,5 +302,39 @@ pub(super) static RUST: Language = Language {
         ("String", "String::new()"),
     ],
     grave_warnings: &["path_statements", "unused_comparisons"],
-    ..super::PLAIN
+    result_marks: &["->", ":"],
+    manifest: "Cargo.toml",
+    attributes: true,
+    sized_lists: true,
+    macro_mark: "!",
+    infers_locals: true,
+    object: "self.",
+    borrows: true,
+    empty_value,
+    first_values: |_| FIRST_VALUES,
+    braces_in_formats: true,
+    letter_quotes: true,
+    exact_numbers: true,
+    model: include_bytes!("../../data/rust.model"),
+    ..super::RUST_LIKE
 };
+
+/// What a binding without a type may be given first.
+const FIRST_VALUES: &[(&str, f64)] = &[
+    ("0", 1.0),
+    ("0.0", 0.0),
+    ("String::new()", -0.5),
+    ("Vec::new()", -0.7),
+    ("false", -0.9),
+    ("\"\"", -1.0),
+];
+
+fn empty_value(typed: &str) -> String {
+    let value = match typed {
+        "&str" => "\"\"",
+        _ if typed.starts_with("Vec") => "Vec::new()",
+        _ if typed.starts_with("Option") => "None",
+        _ => "0",
+    };
+    value.to_owned()
+}

@@ -60,7 +60,6 @@ pub(super) static SCALA: Language = Language {
         ":::", "=>", "<-", "<:", ">:", "::", "++", "<=", ">=", "==", "!=", "&&", "||", "+=", "-=",
         "*=", "/=", "%=", "->", "<%",
     ],
-    form: super::DeclarationForm::Scala,
     declares: &[
         ("val", Value),
         ("var", Value),
@@ -267,5 +266,17 @@ pub(super) static SCALA: Language = Language {
         ("String", "\"\""),
         ("Unit", "()"),
     ],
-    ..super::PLAIN
+    empty_value,
+    model: include_bytes!("../../data/scala.model"),
+    ..super::SCALA_LIKE
 };
+
+fn empty_value(typed: &str) -> String {
+    let value = match typed {
+        _ if typed.starts_with("List") => "Nil",
+        _ if typed.starts_with("Option") => "None",
+        "" => "0",
+        _ => "null",
+    };
+    value.to_owned()
+}

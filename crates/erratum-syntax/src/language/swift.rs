@@ -61,7 +61,6 @@ pub(super) static SWIFT: Language = Language {
         "...", "..<", "===", "!==", "->", "??", "<=", ">=", "==", "!=", "&&", "||", "+=", "-=",
         "*=", "/=",
     ],
-    form: super::DeclarationForm::Rust,
     declares: &[
         ("let", Value),
         ("var", Value),
@@ -114,5 +113,5 @@ pub(super) static SWIFT: Language = Language {
         ("elif", "else if"),
     ],
     defaults: &[("Int", "0"), ("Double", "0"), ("Bool", "false"), ("String", "\"\"")],
-    ..super::PLAIN
+    ..super::RUST_LIKE
 };

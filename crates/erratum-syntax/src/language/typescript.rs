@@ -75,7 +75,6 @@ pub(super) static TYPESCRIPT: Language = Language {
         "--", "<<", ">>", "<=", ">=", "==", "!=", "&&", "||", "??", "?.", "+=", "-=", "*=", "/=",
         "%=", "&=", "|=", "^=", "**",
     ],
-    form: super::DeclarationForm::TypeScript,
     declares: &[
         ("let", Value),
         ("const", Value),
@@ -239,5 +238,25 @@ pub(super) static TYPESCRIPT: Language = Language {
     ],
     never: "throw 0;",
     defaults: &[("number", "0"), ("string", "\"\""), ("boolean", "false")],
-    ..super::PLAIN
+    object_required: true,
+    new_object: "new ",
+    empty_value,
+    first_values: |typed| if typed.is_empty() { FIRST_VALUES } else { &[] },
+    model: include_bytes!("../../data/typescript.model"),
+    ..super::SCRIPT_LIKE
 };
+
+/// What a variable without a type may be given first.
+const FIRST_VALUES: &[(&str, f64)] = &[("0", 1.0), ("\"\"", 0.0), ("[]", -0.4), ("false", -0.6)];
+
+fn empty_value(typed: &str) -> String {
+    let value = match typed {
+        _ if typed.ends_with("[]") => "[]",
+        _ if typed.contains("null") => "null",
+        _ if typed.contains("undefined") => "undefined",
+        "" => "0",
+        // Nothing else is sure to be of the type, and a cast would only silence the compiler.
+        _ => "",
+    };
+    value.to_owned()
+}

@@ -1,6 +1,9 @@
 //! Visual Basic.
 
 use super::{Apostrophe, ImportForm, Language, NameKind::*, Usual};
+use super::{Declaring, NamedEnd, Preference};
+use crate::lex::Lexed;
+use crate::names::forms;
 
 pub(super) static VB: Language = Language {
     id: "vb",
@@ -101,7 +104,6 @@ pub(super) static VB: Language = Language {
         "object", "date",
     ],
     operators: &["<=", ">=", "<>", "+=", "-=", "*=", "/=", "&="],
-    form: super::DeclarationForm::Basic,
     declares: &[
         ("dim", Value),
         ("const", Value),
@@ -184,5 +186,36 @@ pub(super) static VB: Language = Language {
         "UBound",
     ],
     defaults: &[("integer", "0"), ("double", "0"), ("boolean", "False"), ("string", "\"\"")],
+    declaration: forms::basic,
+    type_behind: |lexed, _, index| forms::basic_type(lexed, index),
+    result: forms::basic_result,
+    opens_block,
+    closes_block,
+    named_end: Some(NamedEnd { before: "End ", after: "", except: &[] }),
+    declaring: Declaring::Words(&[("Dim ", Preference::Usual)]),
     ..super::PLAIN
 };
+
+fn opens_block(lexed: &Lexed, index: usize) -> bool {
+    let before = lexed.before(index);
+    // `End If`, `Exit Sub`, `Declare Function`: the word belongs to the one before it.
+    if matches!(before, "end" | "exit" | "declare" | "mustoverride" | "continue") {
+        return false;
+    }
+    match lexed.word(index) {
+        "if" => lexed.last_on_line(index) == "then",
+        "while" => before != "do" && before != "loop",
+        "for" => before != "exit",
+        "class" | "module" | "structure" | "sub" | "function" => !matches!(before, "as" | "of"),
+        _ => true,
+    }
+}
+
+fn closes_block(lexed: &Lexed, index: usize) -> bool {
+    match lexed.word(index) {
+        // `End` alone stops the program; behind `Resume` or `Exit` nothing is closed.
+        "end" => !lexed.code.get(index + 1).is_none_or(|next| next.first),
+        "next" => lexed.code[index].first,
+        _ => true,
+    }
+}

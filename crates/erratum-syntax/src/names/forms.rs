@@ -1,7 +1,8 @@
 //! How declarations look in the languages that write the name before its type.
 
-use super::{Found, header_of, type_after};
-use crate::language::NameKind;
+use super::{header_of, type_after};
+pub(crate) use super::{name_first, type_first};
+use crate::language::{Declaration, NameKind};
 use crate::lex::{Lexed, TokenKind};
 use crate::pairs::Pairs;
 
@@ -9,22 +10,49 @@ fn before(lexed: &Lexed, index: usize) -> &str {
     index.checked_sub(1).map_or("", |at| lexed.word(at))
 }
 
-/// The type that a function gives back, as it is written behind its parameters.
-pub(super) fn result(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<(usize, usize)> {
+/// The type that is written behind a name and its `:`.
+pub(crate) fn type_after_name(
+    lexed: &Lexed,
+    _pairs: &Pairs,
+    index: usize,
+) -> Option<(usize, usize)> {
+    type_after(lexed, index)
+}
+
+/// Go: the type behind the one list of parameters.
+pub(crate) fn go_result(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<(usize, usize)> {
+    let open = lexed.is(index + 1, "(") || lexed.is(index + 1, "[");
+    let behind = if open { pairs.partner[index + 1]? + 1 } else { index + 1 };
+    go_type(lexed, pairs, behind)
+}
+
+/// Basic: the type behind the parameters and `As`.
+pub(crate) fn basic_result(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<(usize, usize)> {
+    let behind = behind_parameters(lexed, pairs, index)?;
+    if lexed.is(behind, "as") {
+        return Some((behind + 1, behind + 1)).filter(|_| behind + 1 < lexed.code.len());
+    }
+    lexed.is(behind, ":").then(|| type_to_end(lexed, behind + 1))?
+}
+
+/// The token behind the parameters of a function: several lists, and those of types in front.
+fn behind_parameters(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<usize> {
     let mut at = index + 1;
-    // Scala has several lists of parameters, and those of types in front.
     while lexed.is(at, "(") || lexed.is(at, "[") {
         at = pairs.partner[at]? + 1;
-        if lexed.language.id == "go" {
-            break;
-        }
     }
-    let first = match (lexed.language.id, lexed.word(at)) {
-        ("vb", "as") => return Some((at + 1, at + 1)).filter(|_| at + 1 < lexed.code.len()),
-        ("go", _) => return go_type(lexed, pairs, at),
-        ("rust", "->") | (_, ":") => at + 1,
-        _ => return None,
-    };
+    Some(at)
+}
+
+/// The type that a function gives back, as it is written behind its parameters and a mark.
+pub(crate) fn result(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<(usize, usize)> {
+    let at = behind_parameters(lexed, pairs, index)?;
+    let marked = lexed.language.result_marks.contains(&lexed.word(at));
+    marked.then(|| type_to_end(lexed, at + 1))?
+}
+
+/// The type from a token to what ends a header.
+fn type_to_end(lexed: &Lexed, first: usize) -> Option<(usize, usize)> {
     let mut depth = 0i32;
     let mut last = first;
     while last < lexed.code.len() {
@@ -61,7 +89,7 @@ fn arrow_parameter(lexed: &Lexed, pairs: &Pairs, index: usize) -> bool {
         && matches!(lexed.word(index + 1), "," | ")" | ":")
 }
 
-pub(super) fn typescript(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
+pub(crate) fn typescript(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Declaration> {
     let header = inside_header(lexed, pairs, index);
     let in_type = matches!(header, Some("class" | "interface" | "type"));
     let word_before = before(lexed, index);
@@ -86,7 +114,7 @@ pub(super) fn typescript(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<F
     if in_type && leads {
         let called = lexed.is(index + 1, "(") || lexed.is(index + 1, "<");
         if called && lexed.word(index) != "constructor" {
-            return Some((NameKind::Function, result(lexed, pairs, index)));
+            return Some((NameKind::Function, (lexed.language.result)(lexed, pairs, index)));
         }
         if lexed.is(colon, ":") || lexed.is(index + 1, "=") {
             return Some((NameKind::Member, type_after(lexed, colon - 1)));
@@ -109,7 +137,7 @@ pub(super) fn typescript(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<F
     (bound || arrow_parameter(lexed, pairs, index)).then_some((NameKind::Value, None))
 }
 
-pub(super) fn scala(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
+pub(crate) fn scala(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Declaration> {
     let word_before = before(lexed, index);
     let open = pairs.inside[index];
     if lexed.is(index + 1, ":") && matches!(word_before, "(" | "," | "val" | "var" | "implicit") {
@@ -168,14 +196,14 @@ fn section(lexed: &Lexed, pairs: &Pairs, index: usize) -> &'static str {
     ""
 }
 
-pub(super) fn pascal(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
+pub(crate) fn pascal(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Declaration> {
     let word_before = before(lexed, index);
     // `procedure TTank.Fill(…)`
     if word_before == "."
         && index >= 3
         && matches!(lexed.word(index - 3), "function" | "procedure" | "constructor" | "destructor")
     {
-        return Some((NameKind::Function, result(lexed, pairs, index)));
+        return Some((NameKind::Function, (lexed.language.result)(lexed, pairs, index)));
     }
     let open = pairs.inside[index];
     // A name in a list up to its colon.
@@ -232,7 +260,7 @@ pub(super) fn pascal(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found
 
 /// What stands in a function's header or body is visible to the end of the body; the rest to the end
 /// of the text.
-pub(super) fn pascal_scope(lexed: &Lexed, pairs: &Pairs, index: usize) -> (usize, usize) {
+pub(crate) fn pascal_scope(lexed: &Lexed, pairs: &Pairs, index: usize) -> (usize, usize) {
     let end = lexed.code.len().saturating_sub(1);
     let mut at = index;
     while at > 0 {
@@ -259,7 +287,7 @@ pub(super) fn pascal_scope(lexed: &Lexed, pairs: &Pairs, index: usize) -> (usize
 }
 
 /// The type behind `As`.
-pub(super) fn basic_type(lexed: &Lexed, index: usize) -> Option<(usize, usize)> {
+pub(crate) fn basic_type(lexed: &Lexed, index: usize) -> Option<(usize, usize)> {
     let mut at = index + 1;
     // `levels() As Double`.
     while matches!(lexed.word(at), "(" | ")") {
@@ -272,7 +300,7 @@ pub(super) fn basic_type(lexed: &Lexed, index: usize) -> Option<(usize, usize)> 
     (first < lexed.code.len()).then_some((first, first))
 }
 
-pub(super) fn basic(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
+pub(crate) fn basic(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Declaration> {
     let typed = basic_type(lexed, index);
     let word_before = before(lexed, index);
     // `For i = 1 To 3` declares its counter, if nothing else does.
@@ -288,7 +316,7 @@ pub(super) fn basic(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found>
 }
 
 /// The type that starts at a token: `int`, `*Tank`, `[]string`, `map[string]int`, `(int, error)`.
-pub(super) fn go_type(lexed: &Lexed, pairs: &Pairs, first: usize) -> Option<(usize, usize)> {
+pub(crate) fn go_type(lexed: &Lexed, pairs: &Pairs, first: usize) -> Option<(usize, usize)> {
     let mut at = first;
     loop {
         match lexed.word(at) {
@@ -316,7 +344,7 @@ pub(super) fn go_type(lexed: &Lexed, pairs: &Pairs, first: usize) -> Option<(usi
     Some((first, last))
 }
 
-pub(super) fn go(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
+pub(crate) fn go(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Declaration> {
     let word_before = before(lexed, index);
     let open = pairs.inside[index];
     let line = lexed.on_line(lexed.code[index].line);
@@ -337,7 +365,7 @@ pub(super) fn go(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
     if word_before == ")" && lexed.is(index + 1, "(") {
         let receiver = index.checked_sub(1).and_then(|close| pairs.partner[close]);
         if receiver.is_some_and(|open| before(lexed, open) == "func") {
-            return Some((NameKind::Function, result(lexed, pairs, index)));
+            return Some((NameKind::Function, (lexed.language.result)(lexed, pairs, index)));
         }
     }
     let mut at = index + 1;
@@ -388,7 +416,7 @@ fn parameters_of(lexed: &Lexed, pairs: &Pairs, open: usize) -> bool {
                 .is_some_and(|receiver| before(lexed, receiver) == "func"))
 }
 
-pub(super) fn haskell(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Found> {
+pub(crate) fn haskell(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Declaration> {
     let word_before = before(lexed, index);
     let line = lexed.on_line(lexed.code[index].line);
     let lower = lexed.word(index).starts_with(|c: char| c.is_lowercase() || c == '_');
@@ -479,7 +507,7 @@ fn signed_above(lexed: &Lexed, index: usize) -> bool {
 
 /// A local name is visible in the lines of its definition: those that are indented deeper than where
 /// the definition starts.
-pub(super) fn haskell_scope(lexed: &Lexed, index: usize) -> (usize, usize) {
+pub(crate) fn haskell_scope(lexed: &Lexed, _pairs: &Pairs, index: usize) -> (usize, usize) {
     let end = lexed.code.len().saturating_sub(1);
     let top = |at: usize| {
         let token = lexed.code[at];

@@ -3,8 +3,8 @@
 
 use super::terminal::{FAULT, GOOD, View};
 use super::{inset, listed, shown};
-use erratum_repair::explain::{Part, Sound};
 use erratum_repair::verdict::{Evidence, Root, Verdict};
+use erratum_repair::verdict::{Part, Sound};
 use std::io::{self, Write};
 use unicode_width::UnicodeWidthStr;
 

@@ -1,5 +1,7 @@
 //! A program and the compiler at work on it.
 
+mod builds;
+
 use crate::build::{Built, Group};
 use crate::cancel::CancelToken;
 use crate::error::Error;
@@ -76,7 +78,7 @@ impl Session {
             return self.look_at(self.project()?);
         }
         let built = Built::run(&self.options.command)?;
-        let proved = if self.options.judge_only { None } else { built.prove(self)?.ok() };
+        let proved = if self.options.judge_only { None } else { self.prove(&built)?.ok() };
         match proved {
             Some(mut look) => {
                 look.groups = built.groups;
@@ -95,7 +97,7 @@ impl Session {
             return self.look();
         }
         let built = Built::run(&self.options.command)?;
-        built.prove(self)?.map_err(|reason| Error::NoProof { reason })
+        self.prove(&built)?.map_err(|reason| Error::NoProof { reason })
     }
 
     /// Finds the mistakes of files that were read. The compiler of an earlier look goes on to work.
@@ -240,6 +242,16 @@ impl Session {
             }
         }
         program
+    }
+}
+
+impl Builder {
+    /// Opens the session. Nothing is compiled yet.
+    ///
+    /// # Errors
+    /// When a file cannot be read, its language is not known, or the settings are broken.
+    pub fn open(self) -> Result<Session, Error> {
+        Session::open(self)
     }
 }
 

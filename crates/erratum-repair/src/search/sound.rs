@@ -6,43 +6,16 @@
 //! would not show the difference.
 
 use crate::message::Place;
-use crate::verdict::{Root, Told};
+use crate::verdict::{Part, Root, Sound, Told};
 use erratum_catalogue::{Catalogue, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Language;
 use erratum_syntax::lex::{Lexed, Token, TokenKind};
 use erratum_syntax::source::Source;
 use erratum_syntax::text::Text;
-use serde::Serialize;
 use similar::{Algorithm, DiffOp, capture_diff_slices};
 use std::collections::BTreeSet;
 use std::sync::Arc;
-
-/// A line that is right, beside one that is not.
-#[derive(Clone, Debug, PartialEq, Eq, Serialize)]
-pub struct Sound {
-    /// Where in the program the right line stands; nothing if both lines are from the catalogue.
-    pub at: Option<Place>,
-    /// The faulty line, without its indentation.
-    pub faulty: String,
-    /// The right one.
-    pub right: String,
-    /// Both, piece by piece: what stands in the same place.
-    pub parts: Vec<Part>,
-}
-
-/// What stands in the same place of both lines.
-#[derive(Clone, Debug, PartialEq, Eq, Serialize)]
-pub struct Part {
-    /// In the faulty line; may be empty.
-    pub faulty: String,
-    /// In the right one; may be empty.
-    pub right: String,
-    /// Whether a blank stands before it, in either.
-    pub apart: bool,
-    /// Whether this is where the mistake shows.
-    pub differs: bool,
-}
 
 /// How much of both lines must be alike, from 0 to 1.
 const ALIKE: f64 = 0.6;
@@ -55,7 +28,7 @@ const LONGEST: usize = 40;
 
 /// Finds an example for each root. `read` gives the text of a file as it stands now; `mended` says
 /// whether every line that no fix changes is proved to be right.
-pub(crate) fn add(
+pub(super) fn add(
     roots: &mut [Root],
     messages: &[Told],
     mended: bool,
