@@ -1,5 +1,6 @@
 //! Odd brackets: their partner where the layout says it was meant, or the odd one taken out.
 
+use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Recipe};
@@ -45,6 +46,20 @@ const NOT_THE_EARLY_ONE: Factor = weight("another bracket closes too early", -1.
 const SURPLUS_TWIN: Factor = weight("a bracket of its kind stands beside it", 2.0);
 /// A bracket that closes nothing was typed by mistake.
 const SURPLUS_ALONE: Factor = weight("it stands alone", 0.5);
+
+pub(super) static FAMILY: Family = Family {
+    id: "brackets",
+    recipes: &[Recipe::BraceLine],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "c",
+        before: "int tide(int h) {\n    if (h > 3) {\n        h = 3;\n    return h;\n}\n<|>",
+        message: "expected declaration or statement at end of input",
+        after: "int tide(int h) {\n    if (h > 3) {\n        h = 3;\n    }\n    return h;\n}\n",
+    },
+};
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks(Recipe::BraceLine) {

@@ -1,6 +1,7 @@
 //! What stands before a bracket that calls: a class without its `new`, a value that is no function, a
 //! method that does not say what it returns; and marks or words that lead to the member that is called.
 
+use super::family::{Example, Family, Phases};
 use super::shape::type_of;
 use super::{Candidate, Case};
 use crate::score::{Factor, weight};
@@ -20,7 +21,21 @@ const MEMBER_CALLED: Factor = weight("the member may be no method", 0.0);
 /// The body of a method tells what it returns.
 const TOLD_BY_BODY: Factor = weight("the body tells the type", 3.5);
 
-pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+pub(super) static FAMILY: Family = Family {
+    id: "callee",
+    recipes: &[Recipe::ReturnType],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "java",
+        before: "class Ferry {\n    static Ferry next() {\n        return <|>Ferry();\n    }\n}\n",
+        message: "cannot find symbol",
+        after: "class Ferry {\n    static Ferry next() {\n        return new Ferry();\n    }\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks(Recipe::ReturnType) {
         method_type(case, all);
     }

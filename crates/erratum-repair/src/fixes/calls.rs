@@ -1,6 +1,7 @@
 //! Calls with too few, too many or misplaced arguments, and formats that do not fit their values.
 
-use super::shape::{Call, call_at, calls_near, parameters, text_of, type_of};
+use super::family::{Example, Family, Phases};
+use super::shape::{Call, calls_near, parameters, text_of, type_of};
 use super::values::{Gap, values};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
@@ -10,8 +11,6 @@ use erratum_syntax::lex::TokenKind;
 
 /// Each call that is nearer to the reported place.
 const CALL_RANK: Factor = weight("a call further from the place", -1.2);
-/// A call without a value where the compiler stops at its end.
-const EMPTY_CALL: Factor = weight("nothing is given where a value is wanted", 1.0);
 /// An argument too many.
 const EXTRA: Factor = weight("one argument more than fits", 1.0);
 /// People add at the end.
@@ -48,7 +47,21 @@ const MARK_FITS: Factor = weight("a value that fits its mark", 0.7);
 /// Each value that does not.
 const MARK_MISFITS: Factor = weight("a value that does not fit its mark", -1.2);
 
-pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+pub(super) static FAMILY: Family = Family {
+    id: "calls",
+    recipes: &[Recipe::Arguments, Recipe::Format],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "c",
+        before: "int rise(int tide, int hours);\nint up(int tide) {\n    return <|>rise(tide, 2, 3);\n}\n",
+        message: "too many arguments to function 'rise'",
+        after: "int rise(int tide, int hours);\nint up(int tide) {\n    return rise(tide, 2);\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks(Recipe::Arguments) || case.asks(Recipe::Format) {
         for (rank, call) in calls_near(case).iter().enumerate() {
             let less = CALL_RANK * rank as f64;
@@ -61,19 +74,8 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
-/// `isdigit()` where a macro or an operator wants a value: a syntax error rather than one of types.
-pub(super) fn empty_call(case: &Case, all: &mut Vec<Candidate>) {
-    let lexed = case.lexed();
-    let open = case.token.wrapping_sub(1);
-    if lexed.is(case.token, ")")
-        && lexed.is(open, "(")
-        && let Some(call) = call_at(case, open)
-    {
-        arguments(case, &call, EMPTY_CALL, all);
-    }
-}
-
-fn arguments(case: &Case, call: &Call, less: Factor, all: &mut Vec<Candidate>) {
+/// A call with too few, too many, or misplaced arguments.
+pub(super) fn arguments(case: &Case, call: &Call, less: Factor, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let wanted = parameters(case, lexed.word(call.name));
     let given = call.arguments.len();

@@ -1,5 +1,6 @@
 //! Declarations: made twice, never made, made without a word they need, or under the wrong name.
 
+use super::family::{Example, Family, Phases};
 use super::shape::{function_around, simple_type, text_of};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
@@ -84,7 +85,30 @@ const ERROR_RESULT: Factor = weight("the further result is an error", 1.5);
 /// One name too many takes results.
 const ONE_NAME_LESS: Factor = weight("one name less takes results", 2.0);
 
-pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+pub(super) static FAMILY: Family = Family {
+    id: "declare",
+    recipes: &[
+        Recipe::Duplicate,
+        Recipe::FileName,
+        Recipe::Mutable,
+        Recipe::Declare,
+        Recipe::Unused,
+        Recipe::Results,
+        Recipe::Static,
+        Recipe::Throws,
+    ],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "rust",
+        before: "fn main() {\n    let tide = 3;\n    <|>tide = 4;\n    println!(\"{}\", tide);\n}\n",
+        message: "[E0384] cannot assign twice to immutable variable `tide`",
+        after: "fn main() {\n    let mut tide = 3;\n    tide = 4;\n    println!(\"{}\", tide);\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks(Recipe::Duplicate) {
         duplicate(case, all);
     }

@@ -1,5 +1,6 @@
 //! Paths through the program: a value not set, a value not returned.
 
+use super::family::{Example, Family, Phases};
 use super::shape::{Function, function_at, text_of};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
@@ -66,7 +67,21 @@ const ONE: Factor = weight("one", -1.5);
 /// A value given where a variable is declared.
 const FIRST_GIVEN: Factor = weight("it is given where it is declared", 1.0);
 
-pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+pub(super) static FAMILY: Family = Family {
+    id: "flow",
+    recipes: &[Recipe::Return, Recipe::Initialise],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "java",
+        before: "class Tide {\n    int rise(int hours) {\n        int depth = hours * 2;\n    <|>}\n}\n",
+        message: "missing return statement",
+        after: "class Tide {\n    int rise(int hours) {\n        int depth = hours * 2;\n        return depth;\n    }\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks(Recipe::Return) {
         lost_return(case, all);
         last_branch(case, all);

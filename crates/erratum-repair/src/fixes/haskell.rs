@@ -1,5 +1,6 @@
 //! Haskell: layout, signatures, classes, and functions given their values without brackets.
 
+use super::family::{Example, Family, Phases};
 use super::shape::text_of;
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, weight};
@@ -88,7 +89,27 @@ const EXTRA: Factor = weight("one value more than the signature takes", 1.5);
 /// The same value twice in a row.
 const SAME_AS_BEFORE: Factor = weight("it is the same as the one before", 1.0);
 
-pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+pub(super) static FAMILY: Family = Family {
+    id: "haskell",
+    recipes: &[
+        Recipe::Indent,
+        Recipe::Deriving,
+        Recipe::Constraint,
+        Recipe::Convert,
+        Recipe::Arguments,
+    ],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "haskell",
+        before: "data Berth = Berth { name :: String }\n\nmain :: IO ()\nmain = <|>print (Berth \"East\")\n",
+        message: "No instance for (Show Berth) arising from a use of 'print'",
+        after: "data Berth = Berth { name :: String } deriving (Show)\n\nmain :: IO ()\nmain = print (Berth \"East\")\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if !case.language().applies_bare {
         return;
     }

@@ -1,5 +1,6 @@
 //! What the compiler itself proposes, as candidates like any other.
 
+use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, Certainty, weights as w};
 use crate::score::{Factor, Score, weight};
 use erratum_catalogue::{MistakeId, Phase};
@@ -10,7 +11,22 @@ const TAKES_AWAY: Factor = weight("it only takes something away", -3.0);
 /// A copy, a forced value or an attribute is seldom what was meant.
 const MADE_UP: Factor = weight("it gives a made-up value", -2.5);
 
-pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+pub(super) static FAMILY: Family = Family {
+    id: "hints",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: true,
+    propose,
+    // Messages of tests carry a suggestion behind ` <= `, for the place where they point.
+    example: Example {
+        language: "rust",
+        before: "fn main() {\n    let tide = rise<|>3);\n}\n",
+        message: "expected `(` <= (",
+        after: "fn main() {\n    let tide = rise(3);\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
     for suggestion in &case.message.suggestions {
         let edits: Option<Vec<Edit>> = suggestion
             .parts

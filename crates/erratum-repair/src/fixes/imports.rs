@@ -1,5 +1,6 @@
 //! Names of the library whose import, include or use is not there, or is misspelt.
 
+use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Recipe};
@@ -21,7 +22,21 @@ const LISTED: Factor = weight("it stands in the list of imports", 1.0);
 /// A path without its quotes.
 const BARE_PATH: Factor = weight("a path without quotes", 4.0);
 
-pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+pub(super) static FAMILY: Family = Family {
+    id: "imports",
+    recipes: &[Recipe::Import],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "java",
+        before: "class Quay {\n    <|>List<String> names;\n}\n",
+        message: "cannot find symbol",
+        after: "import java.util.List;\n\nclass Quay {\n    List<String> names;\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[case.token].line);
     let mut names: Vec<&str> = Vec::new();

@@ -1,5 +1,6 @@
 //! `#include` and other preprocessor lines that lost a mark or have a misspelt word.
 
+use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
@@ -25,7 +26,21 @@ const NEAR_HEADER: Factor = weight("nearly a header of the library", 4.0);
 const WORDS: &[&str] =
     &["include", "define", "ifdef", "ifndef", "endif", "undef", "pragma", "else", "elif", "if"];
 
-pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+pub(super) static FAMILY: Family = Family {
+    id: "include",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: true,
+    propose,
+    example: Example {
+        language: "c",
+        before: "<|>include <stdio.h>\nint main(void) {\n    return 0;\n}\n",
+        message: "expected '=', ',', ';', 'asm' or '__attribute__' before '<' token",
+        after: "#include <stdio.h>\nint main(void) {\n    return 0;\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if !case.language().directives {
         return;
     }

@@ -1,5 +1,6 @@
 //! `,` typed for `.` between an object and its member, and the like.
 
+use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
@@ -23,7 +24,21 @@ const KNOWN_VALUE: Factor = weight("the name is a value by itself", 1.0);
 /// A text or a number in front of a dot.
 const NO_MEMBERS: Factor = weight("a plain value has no members", 1.0);
 
-pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+pub(super) static FAMILY: Family = Family {
+    id: "members",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "java",
+        before: "class Quay {\n    Ferry tern;\n    int seats() {\n        return tern,<|>seats + tern.seats;\n    }\n}\n",
+        message: "';' expected",
+        after: "class Quay {\n    Ferry tern;\n    int seats() {\n        return tern.seats + tern.seats;\n    }\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     dot_for_comma(case, all);
     let line = lexed.on_line(lexed.code[case.token].line);

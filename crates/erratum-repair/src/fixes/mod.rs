@@ -9,6 +9,8 @@ mod brackets;
 mod callee;
 mod calls;
 mod declare;
+mod empty_call;
+mod family;
 mod flow;
 mod haskell;
 mod hints;
@@ -19,11 +21,15 @@ mod quotes;
 mod respell;
 pub(crate) mod shape;
 mod structure;
+#[cfg(test)]
+mod testing;
 mod types;
 mod values;
 mod warned;
-pub mod weights;
+pub(crate) mod weights;
 mod window;
+
+pub use family::{Example, FAMILIES, Family, Phases};
 
 use crate::diagnose::Diagnosis;
 use crate::message::Message;
@@ -257,34 +263,15 @@ impl<'a> Case<'a> {
 /// Everything worth trying for a message, the likeliest first, each change once.
 pub fn candidates(case: &Case) -> Vec<Candidate> {
     let mut all = Vec::new();
-    let early = case.phase <= Phase::Syntax;
-    hints::propose(case, &mut all);
-    include::propose(case, &mut all);
-    if inside_text(case) {
-        // What is wrong is code within a text: nothing around the text mends it.
-        respell::propose(case, &mut all);
+    // What is wrong within a text is code: nothing around the text mends it.
+    let within = inside_text(case);
+    for family in FAMILIES {
+        if family.phases.contain(case.phase) && (family.within_text || !within) {
+            (family.propose)(case, &mut all);
+        }
+    }
+    if within {
         return ranked(all);
-    }
-    quotes::propose(case, &mut all);
-    brackets::propose(case, &mut all);
-    if early || !case.text.pairs.sound() || case.asks(Recipe::Window) {
-        window::propose(case, &mut all);
-    }
-    members::propose(case, &mut all);
-    haskell::propose(case, &mut all);
-    callee::propose(case, &mut all);
-    respell::propose(case, &mut all);
-    imports::propose(case, &mut all);
-    if !early {
-        declare::propose(case, &mut all);
-        types::propose(case, &mut all);
-        calls::propose(case, &mut all);
-        flow::propose(case, &mut all);
-        warned::propose(case, &mut all);
-    }
-    if early {
-        calls::empty_call(case, &mut all);
-        structure::propose(case, &mut all);
     }
     all.retain(|candidate| !silences(case, candidate));
     if case.language().any_case {

@@ -6,6 +6,7 @@
 //! stands outside of quotes afterwards should be known names.
 
 use super::calls::{braces, percents};
+use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
 use erratum_catalogue::MistakeId;
@@ -68,6 +69,20 @@ const QUOTED_AWAY: Factor = weight("lines from the reported one", -1.0);
 
 /// How many places on a line are tried.
 const PLACES: usize = 120;
+
+pub(super) static FAMILY: Family = Family {
+    id: "quotes",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "c",
+        before: "int main(void) {\n    puts(<|>\"Tide table);\n    return 0;\n}\n",
+        message: "missing terminating \" character",
+        after: "int main(void) {\n    puts(\"Tide table\");\n    return 0;\n}\n",
+    },
+};
 
 pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     open_strings(case, all);

@@ -1,5 +1,6 @@
 //! Names that are written a little wrong: the use, the declaration, or a word of the language.
 
+use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
 use erratum_catalogue::{Catalogue, MistakeId, Recipe};
@@ -55,7 +56,21 @@ fn limit(word: &str) -> f64 {
     }
 }
 
-pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+pub(super) static FAMILY: Family = Family {
+    id: "respell",
+    recipes: &[Recipe::Respell],
+    phases: Phases::Any,
+    within_text: true,
+    propose,
+    example: Example {
+        language: "c",
+        before: "int main(void) {\n    int tide = 3;\n    return <|>tdie;\n}\n",
+        message: "'tdie' undeclared (first use in this function)",
+        after: "int main(void) {\n    int tide = 3;\n    return tide;\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.phase == erratum_catalogue::Phase::Flow || case.asks(Recipe::Duplicate) {
         return;
     }

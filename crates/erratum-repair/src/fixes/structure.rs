@@ -4,6 +4,7 @@
 //! A few repairs are carried along side by side. Each mends the first trouble that is left in its
 //! text, in the ways that the other sources propose for it, until nothing is odd any more.
 
+use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, brackets, quotes, weights as w, window};
 use crate::diagnose::Diagnosis;
 use crate::message::{Message, Place, Severity};
@@ -58,7 +59,21 @@ fn first_trouble(text: &Text) -> Option<usize> {
     open.or(odd)
 }
 
-pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+pub(super) static FAMILY: Family = Family {
+    id: "structure",
+    recipes: &[],
+    phases: Phases::Early,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "rust",
+        before: "fn main() {\n    let a = f(1;\n    if a > 2 {\n        g(a;\n    <|>}\n}\n",
+        message: "mismatched closing delimiter: `}`",
+        after: "fn main() {\n    let a = f(1);\n    if a > 2 {\n        g(a);\n    }\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let size = case.lexed().code.len();
     if trouble(&case.text) < 2 || size > TOKENS {
         return;
@@ -126,7 +141,7 @@ fn further(repair: &Repair, case: &Case) -> Vec<Repair> {
     // Brackets that an open text has swallowed are not odd by themselves: the quote comes first.
     if at.closed || ways.is_empty() {
         brackets::propose(&here, &mut ways);
-        window::propose(&here, &mut ways);
+        window::around(&here, &mut ways);
     }
     ways.retain(|way| !super::silences(&here, way));
     ways.sort_by(|a, b| b.score.total().total_cmp(&a.score.total()));

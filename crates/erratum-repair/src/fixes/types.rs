@@ -1,5 +1,6 @@
 //! Values of one type where another is wanted: the declaration, the value, or a conversion.
 
+use super::family::{Example, Family, Phases};
 use super::shape::{
     Function, calls_near, function_around, function_at, function_of, parameter_of, text_of, type_of,
 };
@@ -126,7 +127,21 @@ const VALUE_LEFT: Factor = weight("the value was to be left", 1.5);
 /// A mark behind the last expression throws its value away.
 const THROWN_AWAY: Factor = weight("the mark throws the value away", 4.0);
 
-pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+pub(super) static FAMILY: Family = Family {
+    id: "types",
+    recipes: &[Recipe::Convert],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "java",
+        before: "class Fare {\n    void pay() {\n        int fare = <|>3.5;\n    }\n}\n",
+        message: "incompatible types: possible lossy conversion from double to int",
+        after: "class Fare {\n    void pay() {\n        double fare = 3.5;\n    }\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
     comparison(case, all);
     declaration(case, all);
     literals(case, all);

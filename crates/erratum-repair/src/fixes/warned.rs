@@ -1,6 +1,7 @@
 //! What compilers only warn of: names that nobody uses, indentation that lies, cases that run into
 //! the next one, whole numbers with and without a sign.
 
+use super::family::{Example, Family, Phases};
 use super::shape::type_of;
 use super::{Candidate, Case};
 use crate::score::{Factor, weight};
@@ -26,7 +27,28 @@ const HIDDEN_MEMBER: Factor = weight("a parameter hides the member", 2.0);
 /// A variable that is declared as what it is held against.
 const SAME_SIGN: Factor = weight("both sides agree in sign", 2.0);
 
-pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+pub(super) static FAMILY: Family = Family {
+    id: "warned",
+    recipes: &[
+        Recipe::Spare,
+        Recipe::Guard,
+        Recipe::LeaveCase,
+        Recipe::Signs,
+        Recipe::OwnMember,
+        Recipe::EmptyBody,
+    ],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "c",
+        before: "int main(void) {\n    int tide = 3;\n    <|>if (tide > 2);\n        tide = 2;\n    return tide;\n}\n",
+        message: "warning: [-Wempty-body] suggest braces around empty body in an 'if' statement",
+        after: "int main(void) {\n    int tide = 3;\n    if (tide > 2)\n        tide = 2;\n    return tide;\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks(Recipe::Spare) && !case.message.is_error() {
         spare(case, all);
     }

@@ -1,9 +1,10 @@
 //! The general search around a syntax error: every change of one token that a slip could explain,
 //! ranked by how much more usual the text gets.
 
+use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::model::{Class, class, classes, name_class};
@@ -95,7 +96,30 @@ struct Window<'a, 'b> {
     anchors: Vec<usize>,
 }
 
-pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
+pub(super) static FAMILY: Family = Family {
+    id: "window",
+    recipes: &[Recipe::Window],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "c",
+        before: "int main(void) {\n    int tide = 3\n    <|>return tide;\n}\n",
+        message: "expected ',' or ';' before 'return'",
+        after: "int main(void) {\n    int tide = 3;\n    return tide;\n}\n",
+    },
+};
+
+/// Marks can be lost where the syntax is wrong, where brackets do not pair, and where an entry says so.
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let odd = !case.text.pairs.sound();
+    if case.phase <= Phase::Syntax || odd || case.asks(Recipe::Window) {
+        around(case, all);
+    }
+}
+
+/// Every change of one token around the places where something is odd.
+pub(super) fn around(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let sequence = classes(lexed);
     let mut place = vec![0; lexed.code.len()];

@@ -1,0 +1,115 @@
+//! What a family of fixes is: a kind of repair, in a file of its own.
+
+use super::{Candidate, Case};
+use erratum_catalogue::{Phase, Recipe};
+
+/// A family of fixes.
+///
+/// Its function pushes candidates for a message. Nothing in it needs to be right: what it proposes is
+/// tried. It must only be likely, and must never hide code from the compiler.
+pub struct Family {
+    /// Its name.
+    pub id: &'static str,
+    /// The recipes that it answers to; none where it looks at every message of its phases.
+    pub recipes: &'static [Recipe],
+    /// Which messages it looks at.
+    pub phases: Phases,
+    /// Whether it also mends code within a text, such as `s"${tide.hihg}"`.
+    pub within_text: bool,
+    /// Proposes fixes.
+    pub propose: fn(&Case, &mut Vec<Candidate>),
+    /// What it does, as a test.
+    pub example: Example,
+}
+
+/// The messages that a family looks at.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum Phases {
+    /// All of them.
+    Any,
+    /// Those of words, brackets and syntax.
+    Early,
+    /// Those of names and whatever comes after them.
+    Late,
+}
+
+impl Phases {
+    /// Returns whether a message of a phase is one of them.
+    pub fn contain(self, phase: Phase) -> bool {
+        match self {
+            Phases::Any => true,
+            Phases::Early => phase <= Phase::Syntax,
+            Phases::Late => phase > Phase::Syntax,
+        }
+    }
+}
+
+/// A text before and after the best fix of a family.
+pub struct Example {
+    /// Short name of the language.
+    pub language: &'static str,
+    /// The text, with `<|>` where the message points.
+    pub before: &'static str,
+    /// What the compiler says; a code stands in front of it in brackets.
+    pub message: &'static str,
+    /// The text afterwards.
+    pub after: &'static str,
+}
+
+/// All families, in the order in which they are asked: of equally likely fixes the first stays first.
+pub static FAMILIES: &[&Family] = &[
+    &super::hints::FAMILY,
+    &super::include::FAMILY,
+    &super::quotes::FAMILY,
+    &super::brackets::FAMILY,
+    &super::window::FAMILY,
+    &super::members::FAMILY,
+    &super::haskell::FAMILY,
+    &super::callee::FAMILY,
+    &super::respell::FAMILY,
+    &super::imports::FAMILY,
+    &super::declare::FAMILY,
+    &super::types::FAMILY,
+    &super::calls::FAMILY,
+    &super::flow::FAMILY,
+    &super::warned::FAMILY,
+    &super::empty_call::FAMILY,
+    &super::structure::FAMILY,
+];
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::fixes::testing::check_fix;
+    use std::collections::BTreeSet;
+
+    #[test]
+    fn each_family_does_what_its_example_says() {
+        for family in FAMILIES {
+            let Example { language, before, message, after } = family.example;
+            check_fix(family, language, before, message, after);
+        }
+    }
+
+    #[test]
+    fn each_recipe_of_the_catalogue_has_a_family_that_answers() {
+        let answered: BTreeSet<Recipe> =
+            FAMILIES.iter().flat_map(|family| family.recipes).copied().collect();
+        for recipe in Recipe::ALL {
+            assert!(answered.contains(recipe), "no family answers to `{recipe}`");
+        }
+    }
+
+    #[test]
+    fn families_have_names_of_their_own() {
+        let names: BTreeSet<&str> = FAMILIES.iter().map(|family| family.id).collect();
+        assert_eq!(names.len(), FAMILIES.len());
+    }
+
+    #[test]
+    fn phases_split_between_syntax_and_names() {
+        assert!(Phases::Early.contain(Phase::Syntax) && !Phases::Early.contain(Phase::Name));
+        assert!(Phases::Late.contain(Phase::Name) && !Phases::Late.contain(Phase::Syntax));
+        assert!(Phases::Any.contain(Phase::Lexical) && Phases::Any.contain(Phase::Flow));
+    }
+}
