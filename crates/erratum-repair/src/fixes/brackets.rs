@@ -425,3 +425,85 @@ fn closed_early(case: &Case, odd: usize) -> Option<usize> {
     let close = comma.checked_sub(1)?;
     (call && lexed.is(odd, ")") && lexed.is(close, ")")).then_some(close)
 }
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_among, check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_parenthesis_closes_before_the_terminator() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int up(int t) {\n    return rise(t<|>;\n}\n",
+            "expected ')' before ';' token",
+            "int up(int t) {\n    return rise(t);\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_surplus_parenthesis_goes() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int up(int t) {\n    return rise(t))<|>;\n}\n",
+            "expected ';' before ')' token",
+            "int up(int t) {\n    return rise(t);\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_surplus_brace_at_the_end_goes() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go() {\n    }\n}\n<|>}\n",
+            "class, interface, enum, or record expected",
+            "class Quay {\n    void go() {\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_bracket_of_another_kind_is_exchanged() {
+        check_among(
+            &FAMILY,
+            "c",
+            "int up(int *t) {\n    return t[0<|>);\n}\n",
+            "expected ']' before ')' token",
+            "int up(int *t) {\n    return t[0];\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_block_word_ends_where_the_layout_says() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program quay;\nvar t: integer;\nbegin\n  if t > 3 then\n  begin\n    t := 3;\n  writeln(t);\n<|>end.\n",
+            "Syntax error, \";\" expected but \".\" found",
+            "program quay;\nvar t: integer;\nbegin\n  if t > 3 then\n  begin\n    t := 3;\n  end;\n  writeln(t);\nend.\n",
+        );
+    }
+
+    #[test]
+    fn go_wants_the_brace_on_the_line_of_its_header() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package main\n\nfunc main()\n<|>{\n}\n",
+            "syntax error: unexpected semicolon or newline before {",
+            "package main\n\nfunc main() {\n}\n",
+        );
+    }
+
+    #[test]
+    fn brackets_that_pair_are_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int up(int t) {\n    return rise(t)\n<|>}\n",
+            "expected ';' before '}' token",
+        );
+    }
+}

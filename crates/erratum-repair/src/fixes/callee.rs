@@ -124,3 +124,84 @@ fn method_type(case: &Case, all: &mut Vec<Candidate>) {
         all.push(Candidate::new(MistakeId::MissingReturnType, TOLD_BY_BODY, vec![edit]));
     }
 }
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_among, check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn no_pointer_has_an_arrow_behind_it() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "struct t { int seats; };\nint f(struct t one) {\n    return one<|>->seats;\n}\n",
+            "invalid type argument of '->' (have 'struct t')",
+            "struct t { int seats; };\nint f(struct t one) {\n    return one.seats;\n}\n",
+        );
+    }
+
+    #[test]
+    fn typescript_says_whose_member_it_is() {
+        check_among(
+            &FAMILY,
+            "typescript",
+            "class Quay {\n  seats = 4;\n  free() {\n    return <|>seats;\n  }\n}\n",
+            "[TS2304] Cannot find name 'seats'.",
+            "class Quay {\n  seats = 4;\n  free() {\n    return this.seats;\n  }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_member_that_is_no_method_is_not_called() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int go(String[] berths) {\n        return berths.<|>length();\n    }\n}\n",
+            "cannot find symbol",
+            "class Quay {\n    int go(String[] berths) {\n        return berths.length;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_method_says_what_its_body_returns() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    <|>deep() {\n        return 4;\n    }\n}\n",
+            "invalid method declaration; return type required",
+            "class Quay {\n    int deep() {\n        return 4;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_method_that_returns_nothing_says_so() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    <|>go() {\n        call();\n    }\n}\n",
+            "invalid method declaration; return type required",
+            "class Quay {\n    void go() {\n        call();\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn rust_makes_no_objects_with_a_word() {
+        check_no_fix(
+            &FAMILY,
+            "rust",
+            "struct Ferry;\nfn go() -> Ferry {\n    <|>Ferry()\n}\n",
+            "[E0618] expected function, found struct `Ferry`",
+        );
+    }
+
+    #[test]
+    fn what_is_made_already_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Ferry {\n    Ferry go() {\n        return new <|>Ferry(3);\n    }\n}\n",
+            "constructor Ferry in class Ferry cannot be applied to given types;",
+        );
+    }
+}

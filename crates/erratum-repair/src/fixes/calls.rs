@@ -432,11 +432,88 @@ pub(super) fn braces(text: &str) -> Vec<(usize, usize)> {
 
 #[cfg(test)]
 mod tests {
+    use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::*;
 
     #[test]
     fn marks_of_formats() {
         assert_eq!(percents("\"%d%% %5.2lf %s\""), vec![(1, 3), (6, 12), (13, 15)]);
         assert_eq!(braces("\"{} {{}} {name} {:.2}\""), vec![(1, 3), (16, 21)]);
+    }
+
+    #[test]
+    fn a_lost_value_is_the_one_at_hand() {
+        check_among(
+            &FAMILY,
+            "c",
+            "int rise(int tide, int hours);\nint up(int tide, int hours) {\n    return <|>rise(tide);\n}\n",
+            "too few arguments to function 'rise'",
+            "int rise(int tide, int hours);\nint up(int tide, int hours) {\n    return rise(tide, hours);\n}\n",
+        );
+    }
+
+    #[test]
+    fn two_values_side_by_side_lost_their_comma() {
+        check_among(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int sum(int a, int b) {\n        return a + b;\n    }\n    int go() {\n        return <|>sum(1 2);\n    }\n}\n",
+            "method sum in class Quay cannot be applied to given types;",
+            "class Quay {\n    int sum(int a, int b) {\n        return a + b;\n    }\n    int go() {\n        return sum(1, 2);\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_value_that_stands_twice_goes() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int rise(int tide);\nint up(int tide) {\n    return <|>rise(tide, tide);\n}\n",
+            "too many arguments to function 'rise'",
+            "int rise(int tide);\nint up(int tide) {\n    return rise(tide);\n}\n",
+        );
+    }
+
+    #[test]
+    fn two_values_change_places() {
+        check_among(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void book(String name, int seats) {\n    }\n    void go() {\n        <|>book(3, \"East\");\n    }\n}\n",
+            "incompatible types: int cannot be converted to String",
+            "class Quay {\n    void book(String name, int seats) {\n    }\n    void go() {\n        book(\"East\", 3);\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn the_mark_of_a_format_fits_its_value() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int main(void) {\n    double tide = 3.5;\n    <|>printf(\"%d\", tide);\n    return 0;\n}\n",
+            "warning: [-Wformat=] format '%d' expects argument of type 'int', but argument 2 has type 'double'",
+            "int main(void) {\n    double tide = 3.5;\n    printf(\"%f\", tide);\n    return 0;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_value_without_a_mark_goes() {
+        check_among(
+            &FAMILY,
+            "c",
+            "int main(void) {\n    int tide = 3;\n    <|>printf(\"%d\", tide, 4);\n    return 0;\n}\n",
+            "warning: [-Wformat-extra-args] too many arguments for format",
+            "int main(void) {\n    int tide = 3;\n    printf(\"%d\", tide);\n    return 0;\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_unknown_name_changes_no_call() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int up(int t) {\n    return <|>rise(t);\n}\n",
+            "'rise' undeclared (first use in this function)",
+        );
     }
 }

@@ -593,3 +593,85 @@ fn results(case: &Case, all: &mut Vec<Candidate>) {
         all.push(Candidate::new(MistakeId::UnhandledResult, ONE_NAME_LESS, vec![edit]));
     }
 }
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_among, check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_second_declaration_was_an_assignment() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int main(void) {\n    int tide = 3;\n    int <|>tide = 4;\n    return tide;\n}\n",
+            "redefinition of 'tide'",
+            "int main(void) {\n    int tide = 3;\n    tide = 4;\n    return tide;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_name_that_gets_a_value_is_declared() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn main() {\n    <|>tide = 3;\n    println!(\"{}\", tide);\n}\n",
+            "[E0425] cannot find value `tide` in this scope",
+            "fn main() {\n    let tide = 3;\n    println!(\"{}\", tide);\n}\n",
+        );
+    }
+
+    #[test]
+    fn go_declares_with_its_mark() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package main\n\nfunc main() {\n	<|>tide = 3\n	println(tide)\n}\n",
+            "undefined: tide",
+            "package main\n\nfunc main() {\n	tide := 3\n	println(tide)\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_exception_is_declared() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go() {\n        <|>load();\n    }\n}\n",
+            "unreported exception IOException; must be caught or declared to be thrown",
+            "class Quay {\n    void go() throws IOException {\n        load();\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_fixed_name_may_change() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "const tide = 3;\n<|>tide = 4;\n",
+            "[TS2588] Cannot assign to 'tide' because it is a constant.",
+            "let tide = 3;\ntide = 4;\n",
+        );
+    }
+
+    #[test]
+    fn two_functions_that_must_agree_are_made_alike() {
+        check_among(
+            &FAMILY,
+            "java",
+            "interface Vessel {\n    double knots();\n}\nclass Ferry implements Vessel {\n    public int <|>knots() {\n        return 9;\n    }\n}\n",
+            "knots() in Ferry cannot implement knots() in Vessel",
+            "interface Vessel {\n    double knots();\n}\nclass Ferry implements Vessel {\n    public double knots() {\n        return 9;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_syntax_error_declares_nothing() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int main(void) {\n    tide = 3\n    <|>return tide;\n}\n",
+            "expected ';' before 'return'",
+        );
+    }
+}

@@ -410,3 +410,85 @@ fn unset(case: &Case, all: &mut Vec<Candidate>) {
         );
     }
 }
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_among, check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_variable_gets_the_starting_value_of_its_type() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int go() {\n        int tide;\n        return <|>tide;\n    }\n}\n",
+            "variable tide might not have been initialized",
+            "class Quay {\n    int go() {\n        int tide = 0;\n        return tide;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_text_starts_empty() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    String go() {\n        String name;\n        return <|>name;\n    }\n}\n",
+            "variable name might not have been initialized",
+            "class Quay {\n    String go() {\n        String name = \"\";\n        return name;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn rust_gives_a_value_without_a_word() {
+        check_among(
+            &FAMILY,
+            "rust",
+            "fn deep(tide: i32) -> i32 {\n    let depth = tide * 2;\n<|>}\n",
+            "[E0308] mismatched types",
+            "fn deep(tide: i32) -> i32 {\n    let depth = tide * 2;\n    depth\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_member_after_which_the_method_is_named() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    private int seats;\n    int getSeats() {\n    <|>}\n}\n",
+            "missing return statement",
+            "class Quay {\n    private int seats;\n    int getSeats() {\n        return seats;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn the_last_condition_of_exhaustive_branches_goes() {
+        check_among(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int go(int t) {\n        if (t > 3) {\n            return 3;\n        } else if (t <= 3) {\n            return 4;\n        }\n    <|>}\n}\n",
+            "missing return statement",
+            "class Quay {\n    int go(int t) {\n        if (t > 3) {\n            return 3;\n        } else {\n            return 4;\n        }\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_empty_method_of_a_pointer_gives_none() {
+        check_among(
+            &FAMILY,
+            "c",
+            "char *pier(void) {\n<|>}\n",
+            "warning: [-Wreturn-type] control reaches end of non-void function",
+            "char *pier(void) {\n    return NULL;\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_unknown_name_is_given_no_value() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int go() {\n        return <|>tide;\n    }\n}\n",
+            "cannot find symbol",
+        );
+    }
+}

@@ -612,3 +612,85 @@ fn values(case: &Case, head: usize, end: usize) -> Vec<(usize, usize)> {
     }
     all
 }
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_among, check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_case_without_its_word_gets_it() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "deep :: Int -> Int\ndeep t = case t\n  0 <|>-> 1\n  _ -> t\n",
+            "parse error on input '->'",
+            "deep :: Int -> Int\ndeep t = case t of\n  0 -> 1\n  _ -> t\n",
+        );
+    }
+
+    #[test]
+    fn steps_below_each_other_need_a_do() {
+        check_among(
+            &FAMILY,
+            "haskell",
+            "main :: IO ()\nmain =\n  putStrLn \"a\"\n  <|>putStrLn \"b\"\n",
+            "parse error on input 'putStrLn'",
+            "main :: IO ()\nmain = do\n  putStrLn \"a\"\n  putStrLn \"b\"\n",
+        );
+    }
+
+    #[test]
+    fn a_field_lost_its_comma() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "data Berth = Berth\n  { name :: String\n  <|>seats :: Int\n  }\n",
+            "parse error on input 'seats'",
+            "data Berth = Berth\n  { name :: String\n  , seats :: Int\n  }\n",
+        );
+    }
+
+    #[test]
+    fn a_class_that_the_signature_must_state() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "most :: a -> a -> Bool\nmost x y = <|>x > y\n",
+            "No instance for (Ord a) arising from a use of '>'",
+            "most :: Ord a => a -> a -> Bool\nmost x y = x > y\n",
+        );
+    }
+
+    #[test]
+    fn a_second_class_is_derived_beside_the_first() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "data Tide = Low | High deriving (Show)\n\nsame :: Tide -> Tide -> Bool\nsame a b = <|>a == b\n",
+            "No instance for (Eq Tide) arising from a use of '=='",
+            "data Tide = Low | High deriving (Show, Eq)\n\nsame :: Tide -> Tide -> Bool\nsame a b = a == b\n",
+        );
+    }
+
+    #[test]
+    fn a_lambda_lost_its_arrow() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "up :: [Int] -> [Int]\nup = map (\\t <|>t + 1)\n",
+            "parse error on input 't'",
+            "up :: [Int] -> [Int]\nup = map (\\t -> t + 1)\n",
+        );
+    }
+
+    #[test]
+    fn another_language_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int deep = <|>tide;\n}\n",
+            "cannot find symbol",
+        );
+    }
+}

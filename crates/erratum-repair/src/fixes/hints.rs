@@ -94,3 +94,71 @@ fn kind(case: &Case, edits: &[Edit]) -> MistakeId {
     let best = case.diagnosis.matches.first();
     best.and_then(|best| best.entry.id.parse().ok()).unwrap_or(MistakeId::Other)
 }
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_suggestion_is_taken_as_it_is() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int main(void) {\n    int tide = 3<|>\n    return tide;\n}\n",
+            "expected ',' or ';' before 'return' <= ;",
+            "int main(void) {\n    int tide = 3;\n    return tide;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_message_without_a_suggestion_gives_none() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int main(void) {\n    int tide = 3<|>\n    return tide;\n}\n",
+            "expected ',' or ';' before 'return'",
+        );
+    }
+
+    #[test]
+    fn a_placeholder_is_no_suggestion() {
+        check_no_fix(
+            &FAMILY,
+            "rust",
+            "fn main() {\n    let tide<|>;\n}\n",
+            "[E0282] type annotations needed <= : /* Type */",
+        );
+    }
+
+    #[test]
+    fn a_name_made_unused_is_no_suggestion() {
+        check_no_fix(
+            &FAMILY,
+            "rust",
+            "fn main() {\n    let <|>tide = 3;\n}\n",
+            "warning: [unused_variables] unused variable: `tide` <= _",
+        );
+    }
+
+    #[test]
+    fn keeping_the_compiler_quiet_is_no_suggestion() {
+        check_no_fix(
+            &FAMILY,
+            "rust",
+            "fn main() {\n    <|>rise(3);\n}\n",
+            "warning: [unused_must_use] unused return value of `rise` that must be used <= let _ = ",
+        );
+    }
+
+    #[test]
+    fn a_suggestion_helps_within_a_text_too() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  val t = s\"${<|>tide}\"\n}\n",
+            "not found: value tide <= high.",
+            "object Quay {\n  val t = s\"${high.tide}\"\n}\n",
+        );
+    }
+}

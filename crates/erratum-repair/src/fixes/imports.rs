@@ -400,3 +400,84 @@ fn misspelt_entry(case: &Case, all: &mut Vec<Candidate>) -> bool {
     }
     true
 }
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn rust_brings_a_type_in() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn main() {\n    let t: <|>HashMap<i32, i32>;\n}\n",
+            "[E0412] cannot find type `HashMap` in this scope",
+            "use std::collections::HashMap;\n\nfn main() {\n    let t: HashMap<i32, i32>;\n}\n",
+        );
+    }
+
+    #[test]
+    fn go_adds_an_entry_to_its_list() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package main\n\nimport (\n	\"fmt\"\n)\n\nfunc main() {\n	fmt.Println(<|>strings.ToUpper(\"a\"))\n}\n",
+            "undefined: strings",
+            "package main\n\nimport (\n	\"fmt\"\n	\"strings\"\n)\n\nfunc main() {\n	fmt.Println(strings.ToUpper(\"a\"))\n}\n",
+        );
+    }
+
+    #[test]
+    fn pascal_adds_a_unit_to_its_list() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program quay;\nuses Math;\nbegin\n  writeln(<|>IntToStr(3));\nend.\n",
+            "Identifier not found \"IntToStr\"",
+            "program quay;\nuses Math, SysUtils;\nbegin\n  writeln(IntToStr(3));\nend.\n",
+        );
+    }
+
+    #[test]
+    fn haskell_imports_the_name_that_is_wanted() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "main :: IO ()\nmain = print (<|>sort [2, 1])\n",
+            "Variable not in scope: sort :: [a0] -> t0",
+            "import Data.List (sort)\n\nmain :: IO ()\nmain = print (sort [2, 1])\n",
+        );
+    }
+
+    #[test]
+    fn a_misspelt_path_is_written_right() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "import java.utl.<|>List;\nclass Quay {\n    List<String> names;\n}\n",
+            "package java.utl does not exist",
+            "import java.util.List;\nclass Quay {\n    List<String> names;\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_import_that_is_there_is_not_made_again() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "import java.util.List;\nclass Quay {\n    <|>List<String> names;\n}\n",
+            "cannot find symbol",
+        );
+    }
+
+    #[test]
+    fn a_name_that_no_library_has_brings_nothing() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    <|>Lighthouse beam;\n}\n",
+            "cannot find symbol",
+        );
+    }
+}

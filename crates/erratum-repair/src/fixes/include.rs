@@ -131,3 +131,84 @@ fn header(case: &Case, text: &str, at: usize, near: Factor, all: &mut Vec<Candid
         }
     }
 }
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_lost_hash_comes_back() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "<|>define SEATS 40\nint main(void) {\n    return SEATS;\n}\n",
+            "expected '=', ',', ';', 'asm' or '__attribute__' before numeric constant",
+            "#define SEATS 40\nint main(void) {\n    return SEATS;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_misspelt_directive_is_written_right() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "<|>#inclde <stdio.h>\nint main(void) {\n    return 0;\n}\n",
+            "invalid preprocessing directive #inclde",
+            "#include <stdio.h>\nint main(void) {\n    return 0;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_header_that_lost_its_end_is_closed() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "<|>#include <stdio.h\nint main(void) {\n    return 0;\n}\n",
+            "missing terminating > character",
+            "#include <stdio.h>\nint main(void) {\n    return 0;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_header_without_marks_gets_both() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "<|>#include stdio.h\nint main(void) {\n    return 0;\n}\n",
+            "#include expects \"FILENAME\" or <FILENAME>",
+            "#include <stdio.h>\nint main(void) {\n    return 0;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_near_header_is_written_right() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "<|>#include <stdoi.h>\nint main(void) {\n    return 0;\n}\n",
+            "stdoi.h: No such file or directory",
+            "#include <stdio.h>\nint main(void) {\n    return 0;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_header_of_ones_own_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "#include \"berths.h\"\nint main(void) {\n    <|>return 0;\n}\n",
+            "expected expression before 'return'",
+        );
+    }
+
+    #[test]
+    fn a_language_without_directives_has_none() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "<|>include java.util.List;\nclass Quay {}\n",
+            "class, interface, enum, or record expected",
+        );
+    }
+}

@@ -116,3 +116,73 @@ fn is_member(case: &Case, token: usize) -> bool {
             .known_names()
             .any(|(name, kind)| name == word && kind == NameKind::Member)
 }
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_among, check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_comma_before_a_member_was_a_dot() {
+        check_among(
+            &FAMILY,
+            "rust",
+            "struct Sailor { name: String }\nfn show(one: &Sailor) -> &str {\n    &one,<|>name\n}\n",
+            "expected one of `.`, `;`, found `,`",
+            "struct Sailor { name: String }\nfn show(one: &Sailor) -> &str {\n    &one.name\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_arrow_is_the_habit_behind_a_pointer() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "struct t { int seats; };\nint f(struct t *one) {\n    one->seats = 2;\n    return one,<|>seats;\n}\n",
+            "'seats' undeclared (first use in this function)",
+            "struct t { int seats; };\nint f(struct t *one) {\n    one->seats = 2;\n    return one->seats;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_dot_behind_a_text_was_a_comma() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(int t) {\n        call(\"Tide\". <|>t);\n    }\n}\n",
+            "cannot find symbol",
+            "class Quay {\n    void go(int t) {\n        call(\"Tide\", t);\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_dot_with_a_blank_behind_it_was_a_comma() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int go(int a, int b) {\n        return sum(a. <|>b);\n    }\n}\n",
+            "cannot find symbol",
+            "class Quay {\n    int go(int a, int b) {\n        return sum(a, b);\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_comma_between_two_values_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int up(int a, int b) {\n    return rise(a, <|>b);\n}\n",
+            "too many arguments to function 'rise'",
+        );
+    }
+
+    #[test]
+    fn a_dot_before_a_known_member_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    Ferry tern;\n    int go() {\n        return use(tern.<|>seats) + tern.seats;\n    }\n}\n",
+            "cannot find symbol",
+        );
+    }
+}

@@ -634,3 +634,85 @@ fn is_text_place(case: &Case, start: usize, end: usize) -> bool {
         });
     list || habit
 }
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_among, check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_text_that_lost_its_end_ends_before_the_bracket() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go() {\n        call(<|>\"Tide);\n    }\n}\n",
+            "unclosed string literal",
+            "class Quay {\n    void go() {\n        call(\"Tide\");\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_text_that_lost_its_start_starts_behind_the_bracket() {
+        check_among(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go() {\n        call(High tide<|>\");\n    }\n}\n",
+            "unclosed string literal",
+            "class Quay {\n    void go() {\n        call(\"High tide\");\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_text_between_single_quotes_gets_double_ones() {
+        check_among(
+            &FAMILY,
+            "c",
+            "int main(void) {\n    puts(<|>'East');\n    return 0;\n}\n",
+            "character constant too long for its type",
+            "int main(void) {\n    puts(\"East\");\n    return 0;\n}\n",
+        );
+    }
+
+    #[test]
+    fn pascal_writes_single_quotes() {
+        check_among(
+            &FAMILY,
+            "pascal",
+            "program quay;\nbegin\n  writeln(<|>\"East\");\nend.\n",
+            "Illegal character \"'\"",
+            "program quay;\nbegin\n  writeln('East');\nend.\n",
+        );
+    }
+
+    #[test]
+    fn a_comment_that_lost_its_end_ends_before_code() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int low = 1;\n<|>/* Berths.\nint seats = 4;\n",
+            "unterminated comment",
+            "int low = 1;\n/* Berths. */\nint seats = 4;\n",
+        );
+    }
+
+    #[test]
+    fn a_remark_without_its_mark_gets_one() {
+        check_among(
+            &FAMILY,
+            "c",
+            "int main(void) {\n    int tide = 3;\n    the <|>tide comes twice\n    return tide;\n}\n",
+            "unknown type name 'the'",
+            "int main(void) {\n    int tide = 3;\n    // the tide comes twice\n    return tide;\n}\n",
+        );
+    }
+
+    #[test]
+    fn closed_texts_and_known_names_are_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int main(void) {\n    int tide = 3\n    <|>return tide;\n}\n",
+            "expected ',' or ';' before 'return'",
+        );
+    }
+}

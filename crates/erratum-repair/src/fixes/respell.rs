@@ -548,3 +548,95 @@ fn words(text: &str) -> impl Iterator<Item = String> {
     }
     spaced.split_whitespace().map(str::to_owned).collect::<Vec<_>>().into_iter()
 }
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn letter_case_alone_is_the_commonest_slip() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int Seats = 4;\n    int go() {\n        return <|>seats;\n    }\n}\n",
+            "cannot find symbol",
+            "class Quay {\n    int Seats = 4;\n    int go() {\n        return Seats;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_type_is_wanted_where_a_type_stands() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Ferry {}\nclass Quay {\n    int fery = 1;\n    <|>Fery tern;\n    int a = fery;\n}\n",
+            "cannot find symbol",
+            "class Ferry {}\nclass Quay {\n    int fery = 1;\n    Ferry tern;\n    int a = fery;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_member_is_found_behind_its_dot() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Ferry {\n    int seats;\n}\nclass Quay {\n    int go(Ferry tern) {\n        return tern.<|>saets;\n    }\n}\n",
+            "cannot find symbol",
+            "class Ferry {\n    int seats;\n}\nclass Quay {\n    int go(Ferry tern) {\n        return tern.seats;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn the_declaration_gives_way_where_the_rest_agrees() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int main(void) {\n    int tdie = 3;\n    tide = 4;\n    tide = 5;\n    return <|>tide;\n}\n",
+            "'tide' undeclared (first use in this function)",
+            "int main(void) {\n    int tide = 3;\n    tide = 4;\n    tide = 5;\n    return tide;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_word_of_another_language_is_translated() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    <|>bool open;\n}\n",
+            "cannot find symbol",
+            "class Quay {\n    boolean open;\n}\n",
+        );
+    }
+
+    #[test]
+    fn two_names_run_together_are_parted() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "struct t { int seats; };\nint f(struct t *one) {\n    one->seats = 1;\n    return <|>oneseats;\n}\n",
+            "'oneseats' undeclared (first use in this function)",
+            "struct t { int seats; };\nint f(struct t *one) {\n    one->seats = 1;\n    return one->seats;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_name_with_nothing_near_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int main(void) {\n    return <|>lighthouse;\n}\n",
+            "'lighthouse' undeclared (first use in this function)",
+        );
+    }
+
+    #[test]
+    fn a_second_declaration_is_no_misspelling() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int main(void) {\n    int tide = 3;\n    int <|>tide = 4;\n    return tide;\n}\n",
+            "redeclaration of 'tide' with no linkage",
+        );
+    }
+}

@@ -182,3 +182,72 @@ fn touches(parts: &[Candidate], way: &Candidate) -> bool {
         })
     })
 }
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_among, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn two_braces_of_nested_blocks_come_back() {
+        check_among(
+            &FAMILY,
+            "rust",
+            "fn main() {\n    if a > 2 {\n        g(a);\n    while a > 3 {\n        g(a);\n}\n<|>",
+            "this file contains an unclosed delimiter",
+            "fn main() {\n    if a > 2 {\n        g(a);\n    }\n    while a > 3 {\n        g(a);\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn two_parentheses_of_one_line_come_back() {
+        check_among(
+            &FAMILY,
+            "c",
+            "int up(int t) {\n    return rise(deep(t<|>;\n}\n",
+            "expected ')' before ';' token",
+            "int up(int t) {\n    return rise(deep(t));\n}\n",
+        );
+    }
+
+    #[test]
+    fn three_lines_that_lost_a_bracket_each() {
+        check_among(
+            &FAMILY,
+            "rust",
+            "fn main() {\n    f(1;\n    f(2;\n    f(3;\n<|>}\n",
+            "mismatched closing delimiter: `}`",
+            "fn main() {\n    f(1);\n    f(2);\n    f(3);\n}\n",
+        );
+    }
+
+    #[test]
+    fn one_odd_bracket_is_for_others() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int up(int t) {\n    return rise(t<|>;\n}\n",
+            "expected ')' before ';' token",
+        );
+    }
+
+    #[test]
+    fn brackets_that_pair_are_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int up(int t) {\n    return rise(t)\n<|>}\n",
+            "expected ';' before '}' token",
+        );
+    }
+
+    #[test]
+    fn an_error_of_names_is_for_others() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int up(int t) {\n    return rise(deep(<|>t;\n}\n",
+            "'t' undeclared (first use in this function)",
+        );
+    }
+}

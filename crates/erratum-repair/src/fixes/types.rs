@@ -775,3 +775,80 @@ fn unit(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
         ));
     }
 }
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_among, check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_condition_that_assigns_was_to_compare() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(int t) {\n        if (t <|>= 3) {\n        }\n    }\n}\n",
+            "incompatible types: int cannot be converted to boolean",
+            "class Quay {\n    void go(int t) {\n        if (t == 3) {\n        }\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_number_in_quotes_loses_them() {
+        check_among(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int seats = <|>\"40\";\n}\n",
+            "incompatible types: String cannot be converted to int",
+            "class Quay {\n    int seats = 40;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_whole_number_becomes_a_real_one() {
+        check_among(
+            &FAMILY,
+            "rust",
+            "fn main() {\n    let tide: f64 = <|>3;\n    println!(\"{}\", tide);\n}\n",
+            "[E0308] mismatched types",
+            "fn main() {\n    let tide: f64 = 3.0;\n    println!(\"{}\", tide);\n}\n",
+        );
+    }
+
+    #[test]
+    fn one_letter_stands_in_single_quotes() {
+        check_among(
+            &FAMILY,
+            "java",
+            "class Quay {\n    char pier = <|>\"A\";\n}\n",
+            "incompatible types: String cannot be converted to char",
+            "class Quay {\n    char pier = 'A';\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_text_type_is_declared_for_a_text() {
+        check_among(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int name = <|>\"East\";\n}\n",
+            "incompatible types: String cannot be converted to int",
+            "class Quay {\n    String name = \"East\";\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_function_returns_what_its_body_gives() {
+        check_among(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int name() {\n        return <|>\"East\";\n    }\n}\n",
+            "incompatible types: String cannot be converted to int",
+            "class Quay {\n    String name() {\n        return \"East\";\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_syntax_error_changes_no_type() {
+        check_no_fix(&FAMILY, "java", "class Quay {\n    int seats = <|>40\n}\n", "';' expected");
+    }
+}

@@ -243,3 +243,74 @@ fn signs(case: &Case, all: &mut Vec<Candidate>) {
         all.push(Candidate::new(MistakeId::MixedSigns, SAME_SIGN, vec![edit]).guess());
     }
 }
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_among, check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn an_import_that_nothing_needs_goes() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "<|>use std::fmt;\n\nfn main() {}\n",
+            "warning: [unused_imports] unused import: `std::fmt`",
+            "\nfn main() {}\n",
+        );
+    }
+
+    #[test]
+    fn lines_that_are_indented_like_a_block_get_braces() {
+        check_among(
+            &FAMILY,
+            "c",
+            "int up(int t) {\n    <|>if (t > 3)\n        t = 3;\n        t = t + 1;\n    return t;\n}\n",
+            "warning: [-Wmisleading-indentation] this 'if' clause does not guard...",
+            "int up(int t) {\n    if (t > 3) {\n        t = 3;\n        t = t + 1;\n    }\n    return t;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_case_that_runs_on_is_left() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int up(int t) {\n    switch (t) {\n    case 1:\n        <|>t = 2;\n    case 2:\n        t = 3;\n    }\n    return t;\n}\n",
+            "warning: [-Wimplicit-fallthrough=] this statement may fall through",
+            "int up(int t) {\n    switch (t) {\n    case 1:\n        t = 2;\n        break;\n    case 2:\n        t = 3;\n    }\n    return t;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_member_is_told_from_the_parameter_of_its_name() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    int seats;\n    Quay(int seats) {\n        <|>seats = seats;\n    }\n}\n",
+            "warning: [CS1717] Assignment made to same variable; did you mean to assign something else?",
+            "class Quay {\n    int seats;\n    Quay(int seats) {\n        this.seats = seats;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn both_sides_of_a_comparison_agree_in_sign() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int up(unsigned int t) {\n    int low = 3;\n    return low <|>< t;\n}\n",
+            "warning: [-Wsign-compare] comparison of integer expressions of different signedness: 'int' and 'unsigned int'",
+            "int up(unsigned int t) {\n    unsigned int low = 3;\n    return low < t;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_declaration_beside_a_call_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "rust",
+            "fn main() {\n    let <|>tide = rise(3);\n}\n",
+            "warning: [unused_variables] unused variable: `tide`",
+        );
+    }
+}

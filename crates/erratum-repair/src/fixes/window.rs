@@ -773,3 +773,85 @@ fn mistake_of_replacement(old: &str, new: &str) -> MistakeId {
         _ => MistakeId::WrongMark,
     }
 }
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_among, check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_lost_comma_stands_between_two_values() {
+        check_among(
+            &FAMILY,
+            "c",
+            "int up(int t) {\n    return rise(t <|>2);\n}\n",
+            "expected ')' before numeric constant",
+            "int up(int t) {\n    return rise(t, 2);\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_mark_typed_for_another_is_exchanged() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program quay;\nvar t: integer;\nbegin\n  t <|>= 3;\nend.\n",
+            "Syntax error, \":=\" expected but \"=\" found",
+            "program quay;\nvar t: integer;\nbegin\n  t := 3;\nend.\n",
+        );
+    }
+
+    #[test]
+    fn a_word_that_stands_twice_goes() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int int <|>seats;\n}\n",
+            "<identifier> expected",
+            "class Quay {\n    int seats;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_misspelt_keyword_is_written_right() {
+        check_among(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(int t) {\n        whlie <|>(t > 0) {\n            t--;\n        }\n    }\n}\n",
+            "';' expected",
+            "class Quay {\n    void go(int t) {\n        while (t > 0) {\n            t--;\n        }\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn pascal_has_no_terminator_before_else() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program quay;\nvar t: integer;\nbegin\n  if t > 3 then\n    t := 3;\n  <|>else\n    t := 4;\nend.\n",
+            "Syntax error, \";\" expected but \"ELSE\" found",
+            "program quay;\nvar t: integer;\nbegin\n  if t > 3 then\n    t := 3\n  else\n    t := 4;\nend.\n",
+        );
+    }
+
+    #[test]
+    fn an_entry_may_ask_where_the_syntax_is_right() {
+        check_among(
+            &FAMILY,
+            "c",
+            "int up(int t) {\n    <|>t == 3;\n    return t;\n}\n",
+            "warning: [-Wunused-value] statement with no effect",
+            "int up(int t) {\n    t = 3;\n    return t;\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_error_of_types_in_paired_brackets_is_for_others() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int fare = <|>3.5;\n}\n",
+            "incompatible types: possible lossy conversion from double to int",
+        );
+    }
+}
