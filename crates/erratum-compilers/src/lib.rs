@@ -6,11 +6,10 @@
 //! never run. [`interrupt`] stops everything that runs and removes the scratch folders, for when
 //! somebody presses Ctrl-C.
 
+mod compilers;
 mod config;
 mod error;
 mod flags;
-mod go;
-mod kind;
 mod project;
 mod prompt;
 mod rebuild;
@@ -22,10 +21,10 @@ mod session;
 mod toolbox;
 mod warm;
 
+pub use compilers::{KINDS, Kind};
 pub use config::Config;
 pub use error::Error;
 pub use flags::compile_flags;
-pub use kind::{KINDS, Kind};
 pub use project::Project;
 pub use rebuild::Rebuild;
 pub use registry::interrupt;

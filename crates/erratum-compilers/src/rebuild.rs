@@ -1,8 +1,8 @@
 //! A build command of the learner's, run again on copies of the project: for programs of several
 //! files, tools and languages, where no single compiler run says what the build says.
 
+use crate::compilers::KINDS;
 use crate::error::Error;
-use crate::kind::KINDS;
 use crate::run::{self, Ended, Limits};
 use crate::scratch::{Copy, Scratch};
 use erratum_repair::message::Message;

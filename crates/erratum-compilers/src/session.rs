@@ -1,8 +1,7 @@
 //! Compiles copies of one program with one compiler.
 
+use crate::compilers::{Inputs, Kind, go, main_file};
 use crate::error::Error;
-use crate::go;
-use crate::kind::Kind;
 use crate::project::Project;
 use crate::resident::Request;
 use crate::run::{self, Ended, Limits};
@@ -101,7 +100,7 @@ impl Session {
         } else {
             None
         };
-        let version = (!found.kind.stays()).then(|| {
+        let version = (!found.kind.stays).then(|| {
             let (kind, path) = (found.kind, found.path.clone());
             thread::spawn(move || toolbox::version(kind, &path))
         });
@@ -185,67 +184,22 @@ impl Session {
     fn arguments(&self, depth: Depth, folder: &Path) -> Vec<String> {
         let kind = self.found.kind;
         let mut all = kind.arguments(depth, &self.origin);
-        if kind.name == "javac" {
+        if kind.wants_source_path {
             let root = folder.join(self.source_root(&self.project.program)).display().to_string();
             all.extend(["-sourcepath".to_owned(), root.clone(), "-cp".to_owned(), root]);
         }
         all.extend(self.found.arguments.iter().cloned());
-        match (kind.name, &self.crate_root) {
-            ("cargo", _) => {}
-            ("rustc", Some((root, edition))) => all.extend(rustc_crate(root, edition)),
-            ("rustc", None) => {
-                all.extend(
-                    self.project
-                        .program
-                        .files
-                        .first()
-                        .map_or(Vec::new(), |file| rustc_crate(file.name(), "2021")),
-                );
-            }
-            ("fpc", _) => all.extend(self.main_file().map(|file| argument(file.name()))),
-            ("mcs" | "csc", _) => {
-                let target = if self.has_entry() { "exe" } else { "library" };
-                all.push(format!("-target:{target}"));
-                all.extend(self.files());
-            }
-            ("go", _) if self.go.is_some() => {
-                let package = self.main_file().map_or("main".to_owned(), |file| {
-                    let text = String::from_utf8_lossy(file.bytes()).into_owned();
-                    go::package(&text).unwrap_or("main").to_owned()
-                });
-                all = ["-e", "-p", &package, "-o", "erratum-check.o"].map(str::to_owned).to_vec();
-                all.extend(self.files());
-            }
-            _ => all.extend(self.files()),
+        let program = &self.project.program;
+        if self.go.is_some() {
+            let package = main_file(program).map_or("main".to_owned(), |file| {
+                let text = String::from_utf8_lossy(file.bytes()).into_owned();
+                go::package(&text).unwrap_or("main").to_owned()
+            });
+            all = ["-e", "-p", &package, "-o", "erratum-check.o"].map(str::to_owned).to_vec();
         }
+        let crate_root = self.crate_root.as_ref().map(|(root, edition)| (&**root, &**edition));
+        all.extend((kind.inputs)(&Inputs { program, crate_root }));
         all
-    }
-
-    fn files(&self) -> impl Iterator<Item = String> {
-        self.project.program.files.iter().map(|file| argument(file.name()))
-    }
-
-    /// The file to give to a compiler that takes one and finds the others by itself.
-    fn main_file(&self) -> Option<&Source> {
-        let files = &self.project.program.files;
-        let is_program = |file: &&Source| {
-            let text = String::from_utf8_lossy(file.bytes()).to_lowercase();
-            text.lines().any(|line| line.trim_start().starts_with("program"))
-        };
-        files.iter().find(is_program).or_else(|| files.first())
-    }
-
-    /// Whether a file seems to have the method from which a C# program starts, maybe misspelt.
-    fn has_entry(&self) -> bool {
-        self.project.program.files.iter().any(|file| {
-            let text = String::from_utf8_lossy(file.bytes()).into_owned();
-            text.lines().filter(|line| line.contains("static")).any(|line| {
-                let name = line.split('(').next().and_then(|head| head.split_whitespace().last());
-                name.is_some_and(|name| {
-                    (3..=5).contains(&name.len()) && name.to_lowercase().starts_with('m')
-                })
-            })
-        })
     }
 
     /// The folder under which Java's packages lie: the file's folder without its package's parts.
@@ -285,7 +239,7 @@ impl Session {
         let text = |program: &Program| {
             program.files.iter().all(|f| std::str::from_utf8(f.bytes()).is_ok())
         };
-        if self.found.kind.stays()
+        if self.found.kind.stays
             && self.found.arguments.is_empty()
             && batch.iter().all(text)
             && let Some(reports) = self.warm(batch, state)
@@ -326,7 +280,7 @@ impl Session {
             .env("CARGO_TARGET_DIR", folder.join("erratum-target"))
             .env_remove("GCC_COLORS");
         let latin = program.files.iter().any(|file| std::str::from_utf8(file.bytes()).is_err());
-        if self.found.kind.name == "javac" {
+        if self.found.kind.wants_encoding {
             command.args(["-encoding", if latin { "ISO-8859-1" } else { "UTF-8" }]);
         }
         let limits = Limits { time: self.time_left(), ..self.limits };
@@ -344,7 +298,7 @@ impl Session {
         let exit = if let Ended::Exit(exit) = output.ended { Some(exit) } else { None };
         let failed = reading.messages.iter().any(|message| message.is_error());
         // qmllint ends with a status for any warning, also for one about its installation.
-        if exit != Some(0) && !failed && self.found.kind.name != "qmllint" {
+        if exit != Some(0) && !failed && self.found.kind.status_tells {
             let said = String::from_utf8_lossy(&output.stderr);
             let first: Vec<&str> =
                 said.lines().filter(|line| !line.trim().is_empty()).take(3).collect();
@@ -358,10 +312,10 @@ impl Session {
 
     /// The root from which imports are meant.
     fn root_of(&self, program: &Program, folder: &Path) -> String {
-        match self.found.kind.name {
-            "tsc" => self.origin.display().to_string(),
-            _ => folder.join(self.source_root(program)).display().to_string(),
+        if self.found.kind.root_is_origin {
+            return self.origin.display().to_string();
         }
+        folder.join(self.source_root(program)).display().to_string()
     }
 
     /// Checks by the compiler that stays. Nothing when it cannot be had: then the plain compiler is used.
@@ -467,7 +421,7 @@ impl Compile for Session {
     }
 
     fn has_depth(&self) -> bool {
-        self.found.kind.is_gcc()
+        self.found.kind.late.is_some()
     }
 
     fn expired(&self) -> bool {
@@ -491,29 +445,6 @@ fn scratch_again(error: &Error) -> Error {
         }
         other => Error::Ended { compiler: "erratum".into(), what: other.to_string() },
     }
-}
-
-/// A file name that cannot be taken for an option.
-fn argument(name: &str) -> String {
-    if name.starts_with('-') { format!("./{name}") } else { name.to_owned() }
-}
-
-fn rustc_crate(root: &str, edition: &str) -> Vec<String> {
-    let kind = if root.ends_with("lib.rs") { "lib" } else { "bin" };
-    let stem: String = Path::new(root)
-        .file_stem()
-        .map(|stem| stem.to_string_lossy().into_owned())
-        .unwrap_or_default()
-        .chars()
-        .map(|c| if c.is_ascii_alphanumeric() { c } else { '_' })
-        .collect();
-    let name =
-        if stem.starts_with(|c: char| c.is_ascii_alphabetic()) { stem } else { format!("p{stem}") };
-    ["--edition", edition, "--crate-type", kind, "--crate-name", &name]
-        .iter()
-        .map(|s| (*s).to_owned())
-        .chain([argument(root)])
-        .collect()
 }
 
 enum CargoPlan {

@@ -1,8 +1,8 @@
 //! Finds compilers: those that `erratum.toml` or the command line name, else those on the PATH.
 
+use crate::compilers::{KINDS, Kind};
 use crate::config::Config;
 use crate::error::Error;
-use crate::kind::{KINDS, Kind};
 use erratum_syntax::language::Language;
 use std::path::{Path, PathBuf};
 use std::process::Command;
@@ -48,7 +48,7 @@ impl Toolbox {
     /// on is missing.
     pub fn find(&self, language: &Language, named: Option<&str>) -> Result<Found, Error> {
         let found = self.look_for(language, named)?;
-        match found.kind.runs_on() {
+        match found.kind.runs_on {
             Some((program, install)) if !runs(program) => Err(Error::Needs {
                 compiler: found.kind.name.to_owned(),
                 program: program.to_owned(),
@@ -79,8 +79,7 @@ impl Toolbox {
                 .map_err(|_| Error::NotFound { command: written.display().to_string() })?;
             return Ok(Found { kind, path, arguments });
         }
-        let kinds =
-            || KINDS.iter().filter(|kind| kind.language == language.id && kind.name != "cargo");
+        let kinds = || KINDS.iter().filter(|kind| kind.language == language.id && !kind.by_choice);
         for kind in kinds() {
             if let Some(path) = self.locate(kind) {
                 return Ok(Found { kind, path, arguments });
@@ -95,18 +94,19 @@ impl Toolbox {
 
     /// Every kind of compiler, with where it is if it is installed.
     pub fn all(&self) -> Vec<(&'static Kind, Option<PathBuf>)> {
-        KINDS.iter().map(|kind| (kind, self.locate(kind))).collect()
+        KINDS.iter().map(|kind| (*kind, self.locate(kind))).collect()
     }
 
     /// Where a compiler is: in the learner's project, on the PATH, or where its package puts it.
     fn locate(&self, kind: &Kind) -> Option<PathBuf> {
         let packages = self.start.ancestors().map(|folder| folder.join("node_modules/.bin"));
-        let own = (kind.name == "tsc")
+        let own = kind
+            .in_packages
             .then(|| packages.map(|folder| folder.join(kind.name)).find(|path| path.is_file()))
             .flatten();
         let found = own.or_else(|| which::which(kind.name).ok());
         found.or_else(|| {
-            let paths = kind.folders().iter().map(|folder| Path::new(folder).join(kind.name));
+            let paths = kind.folders.iter().map(|folder| Path::new(folder).join(kind.name));
             paths.into_iter().find(|path| path.is_file())
         })
     }
@@ -124,7 +124,7 @@ pub(crate) fn runs(program: &str) -> bool {
 impl Found {
     /// What it runs on, if that is not here.
     pub fn lacks(&self) -> Option<&'static str> {
-        self.kind.runs_on().map(|(program, _)| program).filter(|program| !runs(program))
+        self.kind.runs_on.map(|(program, _)| program).filter(|program| !runs(program))
     }
 
     /// Its version, or an empty text if it does not tell.

@@ -1,7 +1,7 @@
 //! A compiler that is kept running, of whichever kind.
 
+use crate::compilers::Kind;
 use crate::error::Error;
-use crate::kind::Kind;
 use crate::prompt::Prompt;
 use crate::resident::{Request, Resident};
 use crate::run::Limits;
@@ -26,7 +26,7 @@ impl Warm {
         scratch: &Scratch,
         limits: &Limits,
     ) -> Result<Warm, Error> {
-        if kind.name == "ghc" {
+        if kind.by_prompt {
             let arguments = kind.arguments(Depth::Full, Path::new("."));
             return Ok(Warm::Prompt(Prompt::start(path, &arguments, limits)?));
         }

@@ -2,10 +2,27 @@
 //! that the build takes, where the library lies there compiled (seen with go 1.19; since 1.20 it
 //! no longer does, and the build is used).
 
+use super::{Inputs, Kind};
 use crate::run::{self, Limits};
 use std::path::{Path, PathBuf};
 use std::process::Command;
 use std::time::Duration;
+
+pub(super) static GO: Kind = Kind {
+    name: "go",
+    language: "go",
+    version: &["version"],
+    install: "On Debian and Ubuntu: `apt install golang-go`.",
+    note: "checks a file by itself where that is enough, else its package",
+    check: &["build", "-gcflags=-e", "-o", "erratum-check"],
+    inputs,
+    ..super::PLAIN
+};
+
+/// With the compiler by itself, the whole list: it knows nothing of `build`.
+fn inputs(inputs: &Inputs) -> Vec<String> {
+    inputs.files().collect()
+}
 
 /// The compiler behind the `go` command, if it can be used alone.
 pub(crate) fn compiler(go: &Path, texts: &[String], module: bool) -> Option<PathBuf> {

@@ -1,0 +1,15 @@
+//! Free Pascal.
+
+use super::Kind;
+
+// -Se: go on after many errors; -s: stop before the assembler; -vq: with numbers.
+pub(super) static FPC: Kind = Kind {
+    name: "fpc",
+    language: "pascal",
+    version: &["-iV"],
+    install: "On Debian and Ubuntu: `apt install fp-compiler fp-units-base fp-units-rtl`.",
+    note: "stops at the first syntax error, so it is asked again after each fix",
+    check: &["-vewnhq", "-l-", "-Mobjfpc", "-Se500", "-s"],
+    inputs: |inputs| inputs.main_file().into_iter().collect(),
+    ..super::PLAIN
+};

@@ -1,0 +1,15 @@
+//! The compiler of Haskell.
+
+use super::Kind;
+
+pub(super) static GHC: Kind = Kind {
+    name: "ghc",
+    language: "haskell",
+    version: &["--numeric-version"],
+    install: "On Debian and Ubuntu: `apt install ghc`.",
+    note: "kept running in its interactive mode for the length of a command",
+    check: &["-fno-code", "-fdiagnostics-color=never", "-ferror-spans", "-W"],
+    stays: true,
+    by_prompt: true,
+    ..super::PLAIN
+};

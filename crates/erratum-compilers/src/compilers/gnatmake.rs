@@ -1,0 +1,13 @@
+//! The compiler of Ada.
+
+use super::Kind;
+
+pub(super) static GNATMAKE: Kind = Kind {
+    name: "gnatmake",
+    language: "ada",
+    version: &["--version"],
+    install: "On Debian and Ubuntu: `apt install gnat`.",
+    note: "checks without writing a program",
+    check: &["-q", "-c", "-u", "-gnatc", "-gnatf", "-gnatwa"],
+    ..super::PLAIN
+};
