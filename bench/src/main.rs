@@ -34,7 +34,7 @@ enum Command {
     Narrow(narrow::Options),
     /// How often the odd mark is named, without a compiler
     Pairs(pairs::Options),
-    /// Count the token classes of the sample programs into crates/erratum-core/data
+    /// Count the token classes of the sample programs into crates/erratum-syntax/data
     Model {
         /// Count the held-back programs too
         #[arg(long)]
@@ -113,7 +113,7 @@ fn model(all: bool) -> Result<(), Box<dyn Error>> {
         }
         let bytes = model.to_bytes();
         let path = Path::new(env!("CARGO_MANIFEST_DIR"))
-            .join("../crates/erratum-core/data")
+            .join("../crates/erratum-syntax/data")
             .join(format!("{}.model", language.id));
         println!("{}: {} bytes", language.id, bytes.len());
         fs::write(path, bytes)?;

@@ -129,6 +129,11 @@ fn examples_in_go() {
 }
 
 #[test]
+fn examples_in_d() {
+    check("d");
+}
+
+#[test]
 fn examples_in_qml() {
     check("qml");
 }

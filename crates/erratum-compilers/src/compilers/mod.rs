@@ -7,6 +7,7 @@ mod clang;
 mod csharp;
 mod fpc;
 mod gcc;
+mod gdc;
 mod gfortran;
 mod ghc;
 mod gnatmake;
@@ -118,6 +119,7 @@ pub static KINDS: &[&Kind] = &[
     &qmllint::QMLLINT,
     &gfortran::GFORTRAN,
     &gnatmake::GNATMAKE,
+    &gdc::GDC,
     &kotlinc::KOTLINC,
     &vbc::VBC,
     &swiftc::SWIFTC,

@@ -22,6 +22,7 @@ fn compiler_of(language: &str) -> &'static str {
         "csharp" => "mcs",
         "scala" => "scalac",
         "go" => "go",
+        "d" => "gdc",
         "qml" => "qmllint",
         _ => "gcc",
     }

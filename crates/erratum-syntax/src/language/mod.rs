@@ -10,6 +10,7 @@ mod ada;
 mod c;
 mod cpp;
 mod csharp;
+mod d;
 mod fortran;
 mod go;
 mod haskell;
@@ -558,6 +559,7 @@ pub const LANGUAGES: &[&Language] = &[
     &swift::SWIFT,
     &fortran::FORTRAN,
     &ada::ADA,
+    &d::D,
 ];
 
 /// The table of the language with that short name.

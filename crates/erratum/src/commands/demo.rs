@@ -27,6 +27,7 @@ const SAMPLES: &[(&str, &str, &str)] = &[
     ("csharp", "Ferry.cs", include_str!("../../../../demo/Ferry.cs")),
     ("scala", "Ferry.scala", include_str!("../../../../demo/Ferry.scala")),
     ("go", "ferry.go", include_str!("../../../../demo/ferry.go")),
+    ("d", "ferry.d", include_str!("../../../../demo/ferry.d")),
     ("vb", "ferry.vb", include_str!("../../../../demo/ferry.vb")),
     ("sourcepawn", "ferry.sp", include_str!("../../../../demo/ferry.sp")),
 ];
