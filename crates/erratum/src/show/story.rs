@@ -1,5 +1,6 @@
 //! The story of a search: what was looked at, what was tried, and why it was taken or left.
 
+use super::terminal::HEAD;
 use super::{paragraph, plural};
 use erratum_repair::score::Factor;
 use erratum_repair::search::{Event, Outcome, Proposal, Said};
@@ -15,7 +16,9 @@ const REASONS: usize = 4;
 pub fn show(out: &mut impl Write, events: &[Event], width: usize) -> io::Result<()> {
     let mut teller = Teller { out, width, left: 0 };
     writeln!(teller.out)?;
+    write!(teller.out, "{HEAD}")?;
     teller.line("", "How it was found:")?;
+    write!(teller.out, "{HEAD:#}")?;
     events.iter().try_for_each(|event| teller.tell(event))
 }
 
@@ -35,7 +38,7 @@ impl<W: Write> Teller<'_, W> {
         match event {
             Event::Target { said, .. } => {
                 self.left = 0;
-                self.line("  ", &format!("{}.", said_in_words(said)))
+                self.line("  ", &ended(said_in_words(said)))
             }
             Event::WentBack { steps } => self
                 .line("  ", &format!("Another way is less doubtful: back to step {}.", steps + 1)),
@@ -92,6 +95,11 @@ impl<W: Write> Teller<'_, W> {
             }
         }
     }
+}
+
+/// A sentence with one mark at its end.
+fn ended(text: String) -> String {
+    if text.ends_with(['.', '?', '!']) { text } else { text + "." }
 }
 
 fn said_in_words(said: &Said) -> String {
