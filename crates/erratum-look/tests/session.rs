@@ -85,8 +85,7 @@ fn the_same_compiles_give_the_same_search() {
         let seen = Seen::default();
         let builder = Session::builder().file(&path).budget(Budget::Compiles(30));
         builder.observer(seen.clone()).open().unwrap().look().unwrap();
-        let events = seen.0.lock().unwrap().clone();
-        events
+        seen.0.lock().unwrap().clone()
     };
     let once = run();
     assert!(once.len() > 4);

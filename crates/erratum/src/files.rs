@@ -47,6 +47,27 @@ pub fn replace(path: &Path, expected: &[u8], bytes: &[u8]) -> Result<(), Failure
     Ok(())
 }
 
+/// Refuses a file that is there already.
+pub fn must_be_new(out: Option<&Path>) -> Result<(), Failure> {
+    match out.filter(|out| out.exists()) {
+        Some(out) => Err(Failure::said(format!(
+            "{} is there already, and nothing is written over it. Name a new file.",
+            out.display()
+        ))),
+        None => Ok(()),
+    }
+}
+
+/// Writes a new file.
+pub fn write_new(path: &Path, bytes: &[u8]) -> Result<(), Failure> {
+    let failed = |error: std::io::Error| {
+        Failure::said(format!("{} cannot be written: {error}", path.display()))
+    };
+    let mut file =
+        fs::OpenOptions::new().write(true).create_new(true).open(path).map_err(failed)?;
+    file.write_all(bytes).map_err(failed)
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
@@ -77,25 +98,4 @@ mod tests {
         assert_eq!(fs::read(&path).unwrap(), b"mended");
         assert_eq!(fs::metadata(&path).unwrap().permissions().mode() & 0o777, 0o640);
     }
-}
-
-/// Refuses a file that is there already.
-pub fn must_be_new(out: Option<&Path>) -> Result<(), Failure> {
-    match out.filter(|out| out.exists()) {
-        Some(out) => Err(Failure::said(format!(
-            "{} is there already, and nothing is written over it. Name a new file.",
-            out.display()
-        ))),
-        None => Ok(()),
-    }
-}
-
-/// Writes a new file.
-pub fn write_new(path: &Path, bytes: &[u8]) -> Result<(), Failure> {
-    let failed = |error: std::io::Error| {
-        Failure::said(format!("{} cannot be written: {error}", path.display()))
-    };
-    let mut file =
-        fs::OpenOptions::new().write(true).create_new(true).open(path).map_err(failed)?;
-    file.write_all(bytes).map_err(failed)
 }
