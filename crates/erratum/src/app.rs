@@ -3,7 +3,7 @@
 
 use crate::arguments::{Cli, Command, Common, Compile};
 use crate::failure::Failure;
-use crate::observing::Watchers;
+use crate::observing::{Story, Watchers};
 use erratum_catalogue::Catalogue;
 use erratum_catalogue::own::Problem;
 use erratum_compilers::Config;
@@ -38,10 +38,15 @@ impl App {
         Ok(App { catalogue })
     }
 
-    /// Sets a session up, watched by what the options ask for.
-    pub fn session(&self, common: &Common, compile: &Compile) -> Result<Builder, Failure> {
-        let (watchers, _) = Watchers::new(common, compile);
-        Ok(self.plain_session(common, compile)?.observer(watchers))
+    /// Sets a session up, watched by what the options ask for; returns its story too, if it is to be
+    /// told.
+    pub fn session(
+        &self,
+        common: &Common,
+        compile: &Compile,
+    ) -> Result<(Builder, Option<Story>), Failure> {
+        let (watchers, story) = Watchers::new(common, compile)?;
+        Ok((self.plain_session(common, compile)?.observer(watchers), story))
     }
 
     /// Sets a session up that nobody watches yet.

@@ -20,7 +20,7 @@ pub fn mend(app: &App, mend: &Mend, own: bool) -> Result<u8, Failure> {
     if mend.build.is_empty() && mend.files.is_empty() {
         return Err(Failure::said("no file is named. `erratum mend FILE` mends a program."));
     }
-    let builder = app.session(&mend.common, &mend.compile)?;
+    let (builder, story) = app.session(&mend.common, &mend.compile)?;
     let mut session = builder.files(&mend.files).build_command(&mend.build).open()?;
     let look = session.must_prove()?;
     if mend.common.shown.json && !mend.yes && !mend.dry_run {
@@ -28,6 +28,9 @@ pub fn mend(app: &App, mend: &Mend, own: bool) -> Result<u8, Failure> {
     }
     let wanted = erratum_look::Mend { all: mend.all, pick: mend.pick, sure: mend.sure };
     let plan = session.mend(&look, wanted)?;
+    if let Some(story) = &story {
+        story.tell(&mend.common)?;
+    }
     if !mend.common.shown.json {
         show_plan(&look, &plan, mend)?;
     }

@@ -129,7 +129,7 @@ pub struct Compile {
     /// same answer on every machine
     #[arg(long, value_name = "N", value_parser = clap::value_parser!(u32).range(1..), conflicts_with = "budget")]
     pub compiles: Option<u32>,
-    /// Write down what the search does, as lines of JSON
+    /// Write down what the search does, as lines of JSON in a new file
     #[arg(long, value_name = "FILE")]
     pub trace: Option<PathBuf>,
 }

@@ -2,10 +2,13 @@
 //! shows that something goes on.
 
 use crate::arguments::{Common, Compile};
+use crate::failure::Failure;
+use crate::{files, show};
 use anstream::eprintln;
 use erratum_repair::search::{Event, Observer};
-use std::fs::File;
+use std::fs::{File, OpenOptions};
 use std::io::{self, BufWriter, IsTerminal, Write};
+use std::path::Path;
 use std::sync::{Arc, Mutex, PoisonError};
 use std::time::{Duration, Instant};
 
@@ -20,9 +23,16 @@ const SILENT: Duration = Duration::from_secs(1);
 pub struct Story(Arc<Mutex<Vec<Event>>>);
 
 impl Story {
-    /// Takes out what is there.
-    pub fn take(&self) -> Vec<Event> {
-        std::mem::take(&mut self.0.lock().unwrap_or_else(PoisonError::into_inner))
+    /// Tells what was done since it was told last.
+    pub fn tell(&self, common: &Common) -> Result<(), Failure> {
+        let events = std::mem::take(&mut *self.0.lock().unwrap_or_else(PoisonError::into_inner));
+        if events.is_empty() {
+            return Ok(());
+        }
+        let mut out = show::out(common.shown.page.color);
+        show::story::show(&mut out, &events, show::width(common.shown.page.width))?;
+        out.flush()?;
+        Ok(())
     }
 }
 
@@ -35,7 +45,12 @@ pub struct Watchers {
 
 impl Watchers {
     /// Sets up what the options ask for; returns the story too, if it is to be told.
-    pub fn new(common: &Common, compile: &Compile) -> (Watchers, Option<Story>) {
+    ///
+    /// # Errors
+    /// When the trace would be written over a file.
+    pub fn new(common: &Common, compile: &Compile) -> Result<(Watchers, Option<Story>), Failure> {
+        // A device or a pipe loses nothing by being written to.
+        files::must_be_new(compile.trace.as_deref().filter(|path| path.is_file()))?;
         let story =
             (common.verbose > 1 && !common.shown.json && !common.quiet).then(Story::default);
         let trace = compile.trace.as_ref().and_then(|path| match Trace::create(path) {
@@ -50,12 +65,12 @@ impl Watchers {
         });
         let counts = io::stderr().is_terminal() && io::stdout().is_terminal();
         let counter = (counts && !common.shown.json && !common.quiet).then(Counter::new);
-        (Watchers { story: story.clone(), trace, counter }, story)
+        Ok((Watchers { story: story.clone(), trace, counter }, story))
     }
 
-    /// The same without the line that says how far it is: the screen belongs to somebody else.
+    /// The same without anything on the screen, which belongs to somebody else.
     pub fn silent(mut self) -> Watchers {
-        self.counter = None;
+        (self.counter, self.story) = (None, None);
         self
     }
 }
@@ -81,8 +96,9 @@ impl Observer for Watchers {
 struct Trace(BufWriter<File>);
 
 impl Trace {
-    fn create(path: &std::path::Path) -> io::Result<Trace> {
-        let mut trace = Trace(BufWriter::new(File::create(path)?));
+    fn create(path: &Path) -> io::Result<Trace> {
+        let file = OpenOptions::new().write(true).create_new(!path.exists()).open(path)?;
+        let mut trace = Trace(BufWriter::new(file));
         trace.line(&serde_json::json!({ "schema": SCHEMA }))?;
         Ok(trace)
     }

@@ -79,6 +79,29 @@ fn a_trace_that_cannot_be_written_ends_with_a_word_and_the_look_goes_on() {
 }
 
 #[test]
+fn a_trace_is_not_written_over_a_file() {
+    let folder = Folder::new();
+    folder.write("tide.c", TIDE);
+    for command in [
+        &["look", "--trace", "tide.c", "tide.c"][..],
+        &["mend", "--yes", "--trace", "./tide.c", "tide.c"],
+    ] {
+        let ran = folder.run(command);
+        assert_eq!((ran.status, ran.stdout.as_str()), (2, ""));
+        assert!(ran.stderr.contains("is there already"), "{}", ran.stderr);
+        assert_eq!(folder.read("tide.c"), TIDE);
+    }
+}
+
+#[test]
+fn mend_tells_its_story_too() {
+    let folder = Folder::new();
+    folder.write("tide.c", TWO);
+    let told = folder.run(&["mend", "-vv", "--all", "--dry-run", "tide.c"]).stdout;
+    assert!(told.contains("How it was found:") && told.contains("Taken:"), "{told}");
+}
+
+#[test]
 fn the_same_number_of_compiles_gives_the_same_verdict() {
     let folder = Folder::new();
     folder.write("tide.c", TWO);

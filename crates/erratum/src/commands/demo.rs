@@ -69,7 +69,8 @@ pub fn run(app: &App, demo: &Demo) -> Result<u8, Failure> {
     let bold = anstyle::Style::new().bold();
     writeln!(out, "A small ferry line keeps its timetable in {name}. It does not compile.\n")?;
     writeln!(out, "{bold}$ erratum look {name}{bold:#}\n")?;
-    let found = app.session(&common, &patient())?.file(&path).open()?.look()?;
+    let (builder, _) = app.session(&common, &patient())?;
+    let found = builder.file(&path).open()?.look()?;
     let next = terminal::Next::Mend(format!("erratum mend {name}"));
     let view = terminal::View {
         program: &found.program,

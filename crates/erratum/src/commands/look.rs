@@ -5,7 +5,6 @@ use crate::arguments::{Common, Look};
 use crate::editor;
 use crate::failure::Failure;
 use crate::interactive;
-use crate::observing::Watchers;
 use crate::show::{self, links::Links, terminal::Next};
 use erratum_look::Group;
 use erratum_repair::verdict::Verdict;
@@ -24,8 +23,7 @@ pub fn run(app: &App, look: &Look) -> Result<u8, Failure> {
         return interactive::run(app, look);
     }
     let common = &look.how.common;
-    let (watchers, story) = Watchers::new(common, &look.how.compile);
-    let builder = app.plain_session(common, &look.how.compile)?.observer(watchers);
+    let (builder, story) = app.session(common, &look.how.compile)?;
     let builder = builder.proof(!look.how.no_proof);
     let mut session = builder.files(&look.files).build_command(&look.build).open()?;
     let found = session.look()?;
@@ -36,10 +34,8 @@ pub fn run(app: &App, look: &Look) -> Result<u8, Failure> {
         Next::Nothing
     };
     show_or_open(look, &found.verdict, &found.program, &next, &|name| session.path(name))?;
-    if let Some(story) = story.map(|story| story.take()).filter(|events| !events.is_empty()) {
-        let mut out = show::out(common.shown.page.color);
-        show::story::show(&mut out, &story, show::width(common.shown.page.width))?;
-        out.flush()?;
+    if let Some(story) = &story {
+        story.tell(common)?;
     }
     Ok(show::status(&found.verdict, common))
 }

@@ -22,8 +22,8 @@ type Texts = Vec<(String, Vec<u8>)>;
 /// Runs it until it is stopped. The status is that of the last look.
 pub fn run(app: &App, arguments: &Watch) -> Result<u8, Failure> {
     let how = &arguments.how;
-    let builder = app.session(&how.common, &how.compile)?.proof(!how.no_proof);
-    let mut session = builder.files(&arguments.files).open()?;
+    let (builder, story) = app.session(&how.common, &how.compile)?;
+    let mut session = builder.proof(!how.no_proof).files(&arguments.files).open()?;
     let mut saves = Saves::new(&session.project()?)?;
     // Read again: from here on no save can be missed.
     let mut project = session.project()?;
@@ -40,6 +40,9 @@ pub fn run(app: &App, arguments: &Watch) -> Result<u8, Failure> {
             Ok(look) => {
                 status.store(show::status(&look.verdict, &how.common), Ordering::SeqCst);
                 report(arguments, &session, shown.as_ref(), &look)?;
+                if let Some(story) = &story {
+                    story.tell(&how.common)?;
+                }
                 shown = Some((look.verdict, look.program));
             }
             // The first look decides whether there is anything to watch.

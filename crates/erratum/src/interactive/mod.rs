@@ -37,7 +37,7 @@ pub fn run(app: &App, look: &Look) -> Result<u8, Failure> {
         ));
     }
     let (common, compile) = (&look.how.common, &look.how.compile);
-    let (watchers, _) = Watchers::new(common, compile);
+    let (watchers, _) = Watchers::new(common, compile)?;
     let builder = app.plain_session(common, compile)?.observer(watchers.silent());
     let builder = builder.proof(!look.how.no_proof);
     let program = builder.files(&look.files).build_command(&look.build).open()?;
