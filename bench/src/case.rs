@@ -5,13 +5,13 @@ use crate::tally::Tally;
 use erratum_catalogue::Catalogue;
 use erratum_repair::message::Message;
 use erratum_repair::plant::Planted;
-use erratum_repair::search::{self, Compile, Depth, Found, Limits, Search, SeverityPolicy};
+use erratum_repair::search::{self, Budget, Compile, Depth, Found, Limits, Search, SeverityPolicy};
 use erratum_repair::verdict::{Role, Verdict};
 use erratum_syntax::edit;
 use erratum_syntax::lex::Lexed;
 use erratum_syntax::source::Program;
 use std::error::Error;
-use std::time::{Duration, Instant};
+use std::time::Instant;
 
 /// How a case is looked at.
 #[derive(Clone, Copy)]
@@ -20,15 +20,6 @@ pub struct How {
     pub judged: bool,
     /// How far the search may go.
     pub budget: Budget,
-}
-
-/// How far a search may go.
-#[derive(Clone, Copy)]
-pub enum Budget {
-    /// For some time.
-    Time(Duration),
-    /// For some compiles: the figures are then the same on every run.
-    Compiles(usize),
 }
 
 /// A case that was looked at.

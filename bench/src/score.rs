@@ -1,11 +1,12 @@
 //! `score`: plants mistakes, runs the real pipeline, and counts what came out right.
 
-use crate::case::{self, Budget, How, Outcome};
+use crate::case::{self, How, Outcome};
 use crate::sample::Sample;
 use crate::tally::Tally;
 use crate::{held_back, programs};
 use clap::Args;
 use erratum_repair::plant::{KINDS, Planted, plant, plant_set};
+use erratum_repair::search::Budget;
 use erratum_syntax::language::{LANGUAGES, Language};
 use std::collections::BTreeMap;
 use std::error::Error;

@@ -176,8 +176,7 @@ fn language_of(files: &[PathBuf]) -> Result<&'static Language, Error> {
     let first = all.next().unwrap_or_else(|| Ok(language::LANGUAGES[0]))?;
     for other in all {
         let other = other?;
-        let together = !first.family.is_empty() && first.family == other.family;
-        if !std::ptr::eq(other, first) && !together {
+        if !first.goes_with(other) {
             return Err(Error::Unreadable {
                 path: files[0].clone(),
                 reason: format!(

@@ -162,11 +162,11 @@ impl Rebuild {
 
     /// Whether a message may be of the compiler at hand: not those of the build's other languages.
     fn is_own(&self, message: &Message) -> bool {
-        let family = |id: &str| if id == "cpp" { "c".to_owned() } else { id.to_owned() };
-        let own = KINDS.iter().find(|kind| kind.name == self.compiler).map(|k| family(k.language));
-        let of = |name: &str| language::by_file_name(name).map(|l| family(l.id));
+        let kind = KINDS.iter().find(|kind| kind.name == self.compiler);
+        let own = kind.and_then(|kind| language::by_id(kind.language));
+        let of = |name: &str| language::by_file_name(name);
         let other = message.at.as_ref().and_then(|at| of(&at.file));
-        other.is_none() || own.is_none() || other == own
+        own.zip(other).is_none_or(|(own, other)| own.goes_with(other))
     }
 
     fn ended(&self, what: &str) -> Error {

@@ -16,37 +16,20 @@ use std::process::{Child, ChildStdin, Command, Stdio};
 use std::sync::mpsc::{self, Receiver};
 use std::time::{Duration, Instant};
 
-/// How a kind of compiler is kept running.
-struct Host {
-    /// The file that is run in it.
-    file: &'static str,
-    source: &'static str,
+/// A helper in which a kind of compiler is kept running.
+#[derive(Debug)]
+pub(crate) struct Host {
+    /// The file that is run.
+    pub file: &'static str,
+    /// Its text.
+    pub source: &'static str,
+    /// How it is run: for the compiler's path and its own, or what the compiler lacks for it.
+    pub command: fn(&Path, &Path) -> Result<Command, String>,
     /// Whether all lines of a message are one text, not a text and remarks.
-    joined: bool,
+    pub joined: bool,
     /// Whether the names of types come with their package.
-    packages: bool,
+    pub packages: bool,
 }
-
-const JAVAC: Host = Host {
-    file: "Resident.java",
-    source: include_str!("resident/Resident.java"),
-    joined: false,
-    packages: true,
-};
-
-const SCALAC: Host = Host {
-    file: "ResidentScala.java",
-    source: include_str!("resident/ResidentScala.java"),
-    joined: true,
-    packages: false,
-};
-
-const TSC: Host = Host {
-    file: "resident.cjs",
-    source: include_str!("resident/resident.cjs"),
-    joined: false,
-    packages: false,
-};
 
 /// Separates the fields of a line.
 const FIELD: char = '\u{1f}';
@@ -71,65 +54,23 @@ pub(crate) struct Request {
     pub files: Vec<String>,
 }
 
-/// The file that a JVM runs in source form, with what it needs.
-fn jvm(java: &Path) -> Command {
-    let mut command = Command::new(java);
-    command
-        .args(["-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xshare:auto", "-Xmx768m"])
-        .args(["-Duser.language=en", "-Dfile.encoding=UTF-8"]);
-    command
-}
-
-/// The libraries of a scalac, which stand in a folder beside it or, on Debian, in the one for Java.
-fn scala_libraries(scalac: &Path) -> Option<String> {
-    let beside = scalac.parent()?.parent()?.join("lib");
-    let debian = Path::new("/usr/share/scala/lib");
-    let folder =
-        [beside.as_path(), debian].into_iter().find(|f| f.join("scala-compiler.jar").is_file())?;
-    let jars = std::fs::read_dir(folder).ok()?.flatten().map(|entry| entry.path());
-    let jars: Vec<String> = jars
-        .filter(|path| path.extension().is_some_and(|e| e == "jar"))
-        .map(|path| path.display().to_string())
-        .collect();
-    Some(jars.join(if cfg!(windows) { ";" } else { ":" }))
-}
-
-/// The compiler package that a `tsc` belongs to.
-fn tsc_package(tsc: &Path) -> Option<std::path::PathBuf> {
-    let package = tsc.parent()?.parent()?.join("lib/typescript.js");
-    package.is_file().then_some(package)
-}
-
 impl Resident {
-    /// Starts the compiler; nothing if this kind has no such form. `path` is where it was found.
+    /// Starts a compiler in its helper. `path` is where it was found.
+    ///
+    /// # Errors
+    /// When something is lacking for it, or it does not answer.
     pub fn start(
         name: &'static str,
+        host: &'static Host,
         path: &Path,
         scratch: &Scratch,
         limits: &Limits,
     ) -> Result<Resident, Error> {
         let fail = |what: &str| Error::Ended { compiler: name.into(), what: what.into() };
         let real = path.canonicalize().unwrap_or_else(|_| path.to_owned());
-        let (host, mut command) = match name {
-            "javac" => {
-                let java = if cfg!(windows) { "java.exe" } else { "java" };
-                (&JAVAC, jvm(&real.with_file_name(java)))
-            }
-            "scalac" => {
-                let libraries =
-                    scala_libraries(&real).ok_or_else(|| fail("has no libraries beside it"))?;
-                let mut command = jvm(Path::new("java"));
-                command.args(["-Xss8m", "-cp", &libraries]);
-                (&SCALAC, command)
-            }
-            _ => (&TSC, Command::new("node")),
-        };
         let source = scratch.path().join(host.file);
         std::fs::write(&source, host.source).map_err(|source| Error::Scratch { source })?;
-        command.arg(&source);
-        if name == "tsc" {
-            command.arg(tsc_package(&real).ok_or_else(|| fail("has no package beside it"))?);
-        }
+        let mut command = (host.command)(&real, &source).map_err(|what| fail(&what))?;
         command
             .current_dir(scratch.path())
             .stdin(Stdio::piped())

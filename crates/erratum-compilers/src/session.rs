@@ -1,6 +1,6 @@
 //! Compiles copies of one program with one compiler.
 
-use crate::compilers::{Inputs, Kind, go, main_file};
+use crate::compilers::{Inputs, Kind, Stays};
 use crate::error::Error;
 use crate::project::Project;
 use crate::resident::Request;
@@ -46,8 +46,8 @@ pub struct Session {
     version: Mutex<Option<JoinHandle<String>>>,
     /// For a Rust project: the file from which the crate starts, and its edition.
     crate_root: Option<(String, String)>,
-    /// Go's compiler by itself, where it can be used.
-    go: Option<PathBuf>,
+    /// The quicker check of the compiler, where it can be had.
+    alone: Option<PathBuf>,
     origin: PathBuf,
     // Last, so that the folder goes after everything that works in it.
     scratch: Scratch,
@@ -88,19 +88,9 @@ impl Session {
             .parent()
             .map(Path::to_owned)
             .unwrap_or_default();
-        let go = if found.kind.name == "go" {
-            let texts: Vec<String> = project
-                .program
-                .files
-                .iter()
-                .map(|file| String::from_utf8_lossy(file.bytes()).into_owned())
-                .collect();
-            let module = origin.ancestors().any(|folder| folder.join("go.mod").is_file());
-            go::compiler(&found.path, &texts, module)
-        } else {
-            None
-        };
-        let version = (!found.kind.stays).then(|| {
+        let alone =
+            found.kind.alone.and_then(|alone| (alone.find)(&found.path, &project.program, &origin));
+        let version = found.kind.stays.is_none().then(|| {
             let (kind, path) = (found.kind, found.path.clone());
             thread::spawn(move || toolbox::version(kind, &path))
         });
@@ -114,7 +104,7 @@ impl Session {
             state,
             version,
             crate_root,
-            go,
+            alone,
             origin,
             scratch,
         })
@@ -190,12 +180,8 @@ impl Session {
         }
         all.extend(self.found.arguments.iter().cloned());
         let program = &self.project.program;
-        if self.go.is_some() {
-            let package = main_file(program).map_or("main".to_owned(), |file| {
-                let text = String::from_utf8_lossy(file.bytes()).into_owned();
-                go::package(&text).unwrap_or("main").to_owned()
-            });
-            all = ["-e", "-p", &package, "-o", "erratum-check.o"].map(str::to_owned).to_vec();
+        if let (Some(alone), Some(_)) = (kind.alone, &self.alone) {
+            all = (alone.arguments)(program);
         }
         let crate_root = self.crate_root.as_ref().map(|(root, edition)| (&**root, &**edition));
         all.extend((kind.inputs)(&Inputs { program, crate_root }));
@@ -239,10 +225,10 @@ impl Session {
         let text = |program: &Program| {
             program.files.iter().all(|f| std::str::from_utf8(f.bytes()).is_ok())
         };
-        if self.found.kind.stays
+        if let Some(stays) = self.found.kind.stays
             && self.found.arguments.is_empty()
             && batch.iter().all(text)
-            && let Some(reports) = self.warm(batch, state)
+            && let Some(reports) = self.warm(stays, batch, state)
         {
             return reports.into_iter().map(|report| Ok(self.resolved(report, batch))).collect();
         }
@@ -271,7 +257,7 @@ impl Session {
 
     /// A run of the compiler as a process of its own.
     fn cold(&self, program: &Program, folder: &Path, depth: Depth) -> Result<Report, Error> {
-        let mut command = Command::new(self.go.as_ref().unwrap_or(&self.found.path));
+        let mut command = Command::new(self.alone.as_ref().unwrap_or(&self.found.path));
         command
             .args(self.arguments(depth, folder))
             .current_dir(folder)
@@ -319,7 +305,7 @@ impl Session {
     }
 
     /// Checks by the compiler that stays. Nothing when it cannot be had: then the plain compiler is used.
-    fn warm(&self, batch: &[Program], state: &mut State) -> Option<Vec<Report>> {
+    fn warm(&self, stays: Stays, batch: &[Program], state: &mut State) -> Option<Vec<Report>> {
         let requests: Vec<Request> = batch
             .iter()
             .zip(&state.copies)
@@ -341,7 +327,7 @@ impl Session {
                 let mut limits = self.limits;
                 limits.time = limits.time.max(Duration::from_secs(15));
                 let started =
-                    Warm::start(self.found.kind, &self.found.path, &self.scratch, &limits);
+                    Warm::start(self.found.kind, stays, &self.found.path, &self.scratch, &limits);
                 state.resident = started.ok();
             }
             if let Some(resident) = &mut state.resident {

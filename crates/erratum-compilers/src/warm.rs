@@ -1,6 +1,6 @@
 //! A compiler that is kept running, of whichever kind.
 
-use crate::compilers::Kind;
+use crate::compilers::{Kind, Stays};
 use crate::error::Error;
 use crate::prompt::Prompt;
 use crate::resident::{Request, Resident};
@@ -22,15 +22,20 @@ impl Warm {
     /// When it cannot be started, or does not answer.
     pub fn start(
         kind: &'static Kind,
+        stays: Stays,
         path: &Path,
         scratch: &Scratch,
         limits: &Limits,
     ) -> Result<Warm, Error> {
-        if kind.by_prompt {
-            let arguments = kind.arguments(Depth::Full, Path::new("."));
-            return Ok(Warm::Prompt(Prompt::start(path, &arguments, limits)?));
-        }
-        Ok(Warm::Host(Resident::start(kind.name, path, scratch, limits)?))
+        Ok(match stays {
+            Stays::Prompt => {
+                let arguments = kind.arguments(Depth::Full, Path::new("."));
+                Warm::Prompt(Prompt::start(path, &arguments, limits)?)
+            }
+            Stays::Helper(host) => {
+                Warm::Host(Resident::start(kind.name, host, path, scratch, limits)?)
+            }
+        })
     }
 
     /// The version of the compiler.

@@ -26,6 +26,7 @@
 
 mod build;
 mod cancel;
+mod compiler;
 mod error;
 pub mod log;
 mod mend;
@@ -37,9 +38,9 @@ pub mod texts;
 
 pub use build::{Built, Group};
 pub use cancel::CancelToken;
+pub use erratum_repair::search::Budget;
 pub use error::Error;
 pub use mend::{Mend, Plan};
 pub use narrow::Narrowing;
-pub use options::{Budget, Builder, language_named};
-pub use prover::Prover;
+pub use options::{Builder, language_named};
 pub use session::{Look, Session};

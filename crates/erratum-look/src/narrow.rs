@@ -1,16 +1,16 @@
 //! The smallest part of a program that still gives a message.
 
+use crate::compiler;
 use crate::error::Error;
-use crate::options::Budget;
 use crate::session::Session;
 use erratum_catalogue::Catalogue;
-use erratum_compilers::{Limits, Project, Toolbox};
+use erratum_compilers::Project;
 use erratum_repair::narrow::{Narrowed, Progress, narrow};
-use erratum_repair::search::{Compile, Depth, Report, Search};
+use erratum_repair::search::{Budget, Compile, Depth, Report, Search};
 use erratum_repair::verdict::{Build, Root};
 use erratum_syntax::language::Language;
 use erratum_syntax::source::Source;
-use std::path::{Path, PathBuf};
+use std::path::Path;
 use std::sync::Arc;
 use std::time::Duration;
 
@@ -21,6 +21,7 @@ pub struct Narrowing {
     /// The text that was narrowed, whole.
     pub whole: Source,
     compiler: Option<String>,
+    arguments: Vec<String>,
     catalogue: Arc<Catalogue>,
     session: erratum_compilers::Session,
 }
@@ -30,7 +31,8 @@ const BUDGET: Duration = Duration::from_secs(30);
 
 impl Session {
     /// Finds the smallest part of the program that still gives a message: the one with a number,
-    /// from 1 in the compiler's order, or the first error. Returns `None` if nothing is said.
+    /// from 1 in the compiler's order, or the first error. Returns `None` if nothing is said. A budget
+    /// of compiles is one of searches: this takes 30 seconds then at most, as without any.
     ///
     /// # Errors
     /// When there is no such message, it does not come again, or no compiler can be run.
@@ -41,8 +43,8 @@ impl Session {
     ) -> Result<Option<Narrowing>, Error> {
         let project = self.project()?;
         let (language, program) = (project.language, project.program.clone());
-        let mut session =
-            compiler_for(&self.options.files, project, self.options.compiler.as_deref())?;
+        let (compiler, arguments) = (self.options.compiler.clone(), self.options.arguments.clone());
+        let (_, mut session) = compiler::open(project, compiler.as_deref(), &arguments)?;
         let first = session.first()?;
         match self.options.budget {
             Some(Budget::Time(time)) => session.set_budget(time),
@@ -54,8 +56,8 @@ impl Session {
                 .map_err(Error::Narrow)?;
         session.lift_budget();
         let Some(whole) = program.file(narrowed.source.name()).cloned() else { return Ok(None) };
-        let (compiler, catalogue) = (self.options.compiler.clone(), self.catalogue.clone());
-        Ok(Some(Narrowing { narrowed, whole, compiler, catalogue, session }))
+        let catalogue = self.catalogue.clone();
+        Ok(Some(Narrowing { narrowed, whole, compiler, arguments, catalogue, session }))
     }
 }
 
@@ -85,7 +87,9 @@ impl Narrowing {
         let files = [path.to_owned()];
         let check = || -> Result<bool, Error> {
             let project = Project::open(&files, Some(self.language()))?;
-            let report = compiler_for(&files, project, self.compiler.as_deref())?.first()?;
+            let (_, mut session) =
+                compiler::open(project, self.compiler.as_deref(), &self.arguments)?;
+            let report = session.first()?;
             Ok(report.messages.iter().any(|m| m.text == self.narrowed.message.text))
         };
         check().unwrap_or(false)
@@ -94,18 +98,6 @@ impl Narrowing {
     fn language(&self) -> &'static Language {
         self.session.project().language
     }
-}
-
-/// The compiler for some files, by the settings beside the first.
-fn compiler_for(
-    files: &[PathBuf],
-    project: Project,
-    compiler: Option<&str>,
-) -> Result<erratum_compilers::Session, Error> {
-    let folder = files.first().and_then(|f| f.parent()).filter(|f| !f.as_os_str().is_empty());
-    let toolbox = Toolbox::new(folder.unwrap_or(Path::new(".")))?;
-    let found = toolbox.find(project.language, compiler)?;
-    Ok(erratum_compilers::Session::new(project, found, Limits::default())?)
 }
 
 /// The message that is asked for, by its index.

@@ -3,20 +3,10 @@
 use crate::cancel::CancelToken;
 use crate::error::Error;
 use erratum_catalogue::Catalogue;
-use erratum_repair::search::{Limits, Observer};
+use erratum_repair::search::{Budget, Limits, Observer};
 use erratum_syntax::language::{self, Language};
 use std::path::PathBuf;
 use std::sync::Arc;
-use std::time::Duration;
-
-/// How far a search may go.
-#[derive(Clone, Copy, Debug, PartialEq)]
-pub enum Budget {
-    /// For some time.
-    Time(Duration),
-    /// For some compiles: the same text then gives the same verdict whatever the load.
-    Compiles(usize),
-}
 
 /// What is looked at, and how. Every setting has a default but what is looked at.
 #[derive(Default)]

@@ -4,6 +4,7 @@ use crate::diagnose::Diagnoser;
 use crate::message::{Message, Severity};
 use crate::read;
 use erratum_catalogue::{Captures, Catalogue, Entry, Term, fill, fill_sentences};
+use erratum_syntax::language::LANGUAGES;
 use erratum_syntax::spelling::edit_distance;
 use serde::Serialize;
 use std::collections::BTreeSet;
@@ -200,16 +201,8 @@ fn of_code(catalogue: &Catalogue, asked: &str, language: Option<&str>) -> Vec<An
     let dashed = format!("-{asked}");
     let asked = if catalogue.compiler_of_code(&dashed).is_some() { &dashed } else { asked };
     let compiler = catalogue.compiler_of_code(asked);
-    let own = match compiler {
-        Some("javac") => Some("java"),
-        Some("rustc") => Some("rust"),
-        Some("tsc") => Some("typescript"),
-        Some("fpc") => Some("pascal"),
-        Some("gcc") => Some("c"),
-        Some("csharp") => Some("csharp"),
-        _ => None,
-    };
-    let language = language.or(own);
+    let own = LANGUAGES.iter().find(|own| compiler == Some(own.codes));
+    let language = language.or(own.map(|own| own.id));
     let codes = |entry: &&Entry| {
         entry.patterns.iter().any(|p| p.code.as_deref().is_some_and(|code| same(code, asked)))
     };

@@ -1,36 +1,22 @@
 //! What a message says, laid out: its types, who wants them, and the declarations behind it.
 
-use erratum_catalogue::Catalogue;
+mod marked;
+
 use erratum_repair::explain::{Clash, Explained};
-use erratum_repair::message::{Message, Note, Place, Severity};
-use erratum_repair::search::{Report, judge};
-use erratum_syntax::language;
-use erratum_syntax::source::{Program, Source};
+use erratum_repair::message::{Message, Note, Severity};
+use marked::root;
 
 /// The layout of a message that points at the first stretch between `«` and `»` of a text.
 fn explained(id: &str, compiler: &str, marked: &str, text: &str, notes: &[&str]) -> Explained {
     let (before, rest) = marked.split_once('«').unwrap();
     let (within, after) = rest.split_once('»').unwrap();
-    let (start, end) = (before.len(), before.len() + within.len());
-    let plain = format!("{before}{within}{after}");
-    let source = Source::new("ferry", plain.into_bytes());
+    let bytes = (before.len(), before.len() + within.len());
     let mut message = Message::new(Severity::Error, text);
-    message.at = Some(Place::of(&source, start, end));
     if compiler == "rustc" {
         message.code = Some("E0308".to_owned());
     }
     message.notes = notes.iter().map(|t| Note { text: (*t).to_owned(), at: None }).collect();
-    let report = Report { messages: vec![message], exit: Some(1), dropped: 0 };
-    let program = Program::single(source);
-    let verdict = judge(
-        &Catalogue::shipped(),
-        &program,
-        language::by_id(id),
-        &report,
-        compiler,
-        Default::default(),
-    );
-    verdict.roots.into_iter().next().unwrap().explained
+    root(id, compiler, &format!("{before}{within}{after}"), bytes, message).explained
 }
 
 fn sides(clash: &Clash) -> [(&str, Option<&str>, Option<u32>); 2] {

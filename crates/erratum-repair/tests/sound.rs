@@ -1,29 +1,17 @@
 //! A right line beside a faulty one.
 
-use erratum_catalogue::Catalogue;
-use erratum_repair::message::{Message, Place, Severity};
-use erratum_repair::search::{Report, judge};
+mod marked;
+
+use erratum_repair::message::{Message, Severity};
 use erratum_repair::verdict::Sound;
-use erratum_syntax::language;
-use erratum_syntax::source::{Program, Source};
+use marked::root;
 
 /// The example for the first mistake of a program, whose message points at the `«`.
 fn sound(id: &str, compiler: &str, marked: &str, text: &str) -> Option<Sound> {
     let (before, after) = marked.split_once('«').unwrap();
-    let source = Source::new("ferry", format!("{before}{after}").into_bytes());
-    let mut message = Message::new(Severity::Error, text);
-    message.at = Some(Place::of(&source, before.len(), before.len() + 1));
-    let report = Report { messages: vec![message], exit: Some(1), dropped: 0 };
-    let program = Program::single(source);
-    let verdict = judge(
-        &Catalogue::shipped(),
-        &program,
-        language::by_id(id),
-        &report,
-        compiler,
-        Default::default(),
-    );
-    verdict.roots.into_iter().next().unwrap().sound
+    let bytes = (before.len(), before.len() + 1);
+    let message = Message::new(Severity::Error, text);
+    root(id, compiler, &format!("{before}{after}"), bytes, message).sound
 }
 
 /// The line of the example, and what it has where the faulty line has what.

@@ -11,10 +11,7 @@ const CHECK: &[&str] = &[
     "-fdiagnostics-parseable-fixits",
 ];
 
-pub(super) static CLANG: Kind = Kind {
-    name: "clang",
-    language: "c",
-    version: &["--version"],
+const BASE: Kind = Kind {
     install: "On Debian and Ubuntu: `apt install clang`.",
     note: "read from its text and its hints",
     check: CHECK,
@@ -22,13 +19,6 @@ pub(super) static CLANG: Kind = Kind {
     ..super::PLAIN
 };
 
-pub(super) static CLANGXX: Kind = Kind {
-    name: "clang++",
-    language: "cpp",
-    version: &["--version"],
-    install: "On Debian and Ubuntu: `apt install clang`.",
-    note: "read from its text and its hints",
-    check: CHECK,
-    searches_origin: true,
-    ..super::PLAIN
-};
+pub(super) static CLANG: Kind = Kind { name: "clang", language: "c", ..BASE };
+
+pub(super) static CLANGXX: Kind = Kind { name: "clang++", language: "cpp", ..BASE };

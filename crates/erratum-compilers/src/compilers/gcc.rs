@@ -8,11 +8,8 @@ const CHECK: &[&str] = &["-fdiagnostics-format=json", "-fsyntax-only", "-Wall", 
 /// result goes to the scratch folder.
 const LATE: &[&str] = &["-fdiagnostics-format=json", "-S", "-O1", "-Wall", "-Wextra"];
 
-pub(super) static GCC: Kind = Kind {
-    name: "gcc",
-    language: "c",
+const BASE: Kind = Kind {
     version: &["-dumpfullversion"],
-    install: "Install one: on Debian and Ubuntu `apt install gcc`, on macOS `xcode-select --install`.",
     note: "read from its machine-readable messages",
     check: CHECK,
     late: Some(LATE),
@@ -20,14 +17,16 @@ pub(super) static GCC: Kind = Kind {
     ..super::PLAIN
 };
 
+pub(super) static GCC: Kind = Kind {
+    name: "gcc",
+    language: "c",
+    install: "Install one: on Debian and Ubuntu `apt install gcc`, on macOS `xcode-select --install`.",
+    ..BASE
+};
+
 pub(super) static GXX: Kind = Kind {
     name: "g++",
     language: "cpp",
-    version: &["-dumpfullversion"],
     install: "Install one: on Debian and Ubuntu `apt install g++`, on macOS `xcode-select --install`.",
-    note: "read from its machine-readable messages",
-    check: CHECK,
-    late: Some(LATE),
-    searches_origin: true,
-    ..super::PLAIN
+    ..BASE
 };

@@ -1,6 +1,6 @@
 //! The compiler of Haskell.
 
-use super::Kind;
+use super::{Kind, Stays};
 
 pub(super) static GHC: Kind = Kind {
     name: "ghc",
@@ -9,7 +9,6 @@ pub(super) static GHC: Kind = Kind {
     install: "On Debian and Ubuntu: `apt install ghc`.",
     note: "kept running in its interactive mode for the length of a command",
     check: &["-fno-code", "-fdiagnostics-color=never", "-ferror-spans", "-W"],
-    stays: true,
-    by_prompt: true,
+    stays: Some(Stays::Prompt),
     ..super::PLAIN
 };

@@ -2,8 +2,10 @@
 //! that the build takes, where the library lies there compiled (seen with go 1.19; since 1.20 it
 //! no longer does, and the build is used).
 
-use super::{Inputs, Kind};
+use super::{Alone, Kind, main_file};
 use crate::run::{self, Limits};
+use erratum_syntax::source::{Program, Source};
+use std::borrow::Cow;
 use std::path::{Path, PathBuf};
 use std::process::Command;
 use std::time::Duration;
@@ -15,17 +17,13 @@ pub(super) static GO: Kind = Kind {
     install: "On Debian and Ubuntu: `apt install golang-go`.",
     note: "checks a file by itself where that is enough, else its package",
     check: &["build", "-gcflags=-e", "-o", "erratum-check"],
-    inputs,
+    alone: Some(Alone { find, arguments }),
     ..super::PLAIN
 };
 
-/// With the compiler by itself, the whole list: it knows nothing of `build`.
-fn inputs(inputs: &Inputs) -> Vec<String> {
-    inputs.files().collect()
-}
-
 /// The compiler behind the `go` command, if it can be used alone.
-pub(crate) fn compiler(go: &Path, texts: &[String], module: bool) -> Option<PathBuf> {
+fn find(go: &Path, program: &Program, origin: &Path) -> Option<PathBuf> {
+    let module = origin.ancestors().any(|folder| folder.join("go.mod").is_file());
     let limits = Limits { time: Duration::from_secs(5), ..Limits::default() };
     let mut command = Command::new(go);
     command.args(["env", "GOROOT", "GOTOOLDIR", "GOOS", "GOARCH"]);
@@ -35,11 +33,22 @@ pub(crate) fn compiler(go: &Path, texts: &[String], module: bool) -> Option<Path
     let (root, tools) = (lines.next()?, lines.next()?);
     let library = Path::new(root).join("pkg").join(format!("{}_{}", lines.next()?, lines.next()?));
     let compiler = Path::new(tools).join(if cfg!(windows) { "compile.exe" } else { "compile" });
+    let texts: Vec<_> = program.files.iter().map(text).collect();
     let own = texts.iter().flat_map(|text| imports(text)).any(|path| {
         // What is not in the library is the learner's own, or has a host in front.
         module && !library.join(format!("{path}.a")).is_file() || path.contains('.')
     });
     (compiler.is_file() && library.join("fmt.a").is_file() && !own).then_some(compiler)
+}
+
+fn arguments(program: &Program) -> Vec<String> {
+    let text = main_file(program).map(text).unwrap_or_default();
+    let package = package(&text).unwrap_or("main");
+    ["-e", "-p", package, "-o", "erratum-check.o"].map(str::to_owned).to_vec()
+}
+
+fn text(file: &Source) -> Cow<'_, str> {
+    String::from_utf8_lossy(file.bytes())
 }
 
 /// The paths that a text imports.
@@ -56,7 +65,7 @@ fn imports(text: &str) -> Vec<&str> {
 }
 
 /// The name that a file gives its package.
-pub(crate) fn package(text: &str) -> Option<&str> {
+fn package(text: &str) -> Option<&str> {
     text.lines().find_map(|line| line.trim().strip_prefix("package ")).map(str::trim)
 }
 

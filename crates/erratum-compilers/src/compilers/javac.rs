@@ -1,6 +1,9 @@
 //! The compiler of the JDK.
 
-use super::Kind;
+use super::{Kind, Stays};
+use crate::resident::Host;
+use std::path::Path;
+use std::process::Command;
 
 pub(super) static JAVAC: Kind = Kind {
     name: "javac",
@@ -19,8 +22,32 @@ pub(super) static JAVAC: Kind = Kind {
         "-d",
         ".",
     ],
-    stays: true,
+    stays: Some(Stays::Helper(&HOST)),
     wants_encoding: true,
     wants_source_path: true,
     ..super::PLAIN
 };
+
+static HOST: Host = Host {
+    file: "Resident.java",
+    source: include_str!("../resident/Resident.java"),
+    command,
+    joined: false,
+    packages: true,
+};
+
+fn command(javac: &Path, helper: &Path) -> Result<Command, String> {
+    let java = if cfg!(windows) { "java.exe" } else { "java" };
+    let mut command = jvm(&javac.with_file_name(java));
+    command.arg(helper);
+    Ok(command)
+}
+
+/// A JVM that soon is at work, and answers in English.
+pub(super) fn jvm(java: &Path) -> Command {
+    let mut command = Command::new(java);
+    command
+        .args(["-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xshare:auto", "-Xmx768m"])
+        .args(["-Duser.language=en", "-Dfile.encoding=UTF-8"]);
+    command
+}

@@ -11,7 +11,7 @@ mod gdc;
 mod gfortran;
 mod ghc;
 mod gnatmake;
-pub(crate) mod go;
+mod go;
 mod javac;
 mod kotlinc;
 mod qmllint;
@@ -22,9 +22,10 @@ mod swiftc;
 mod tsc;
 mod vbc;
 
+use crate::resident::Host;
 use erratum_repair::search::Depth;
 use erratum_syntax::source::{Program, Source};
-use std::path::Path;
+use std::path::{Path, PathBuf};
 
 /// One kind of compiler.
 #[derive(Debug)]
@@ -47,10 +48,10 @@ pub struct Kind {
     pub inputs: fn(&Inputs) -> Vec<String>,
     /// Whether it also looks for headers in the folder where the learner's files stand.
     pub searches_origin: bool,
-    /// Whether it can be kept running for the length of a command.
-    pub stays: bool,
-    /// Whether it is kept running at a prompt of its own, rather than by a helper.
-    pub by_prompt: bool,
+    /// How it is kept running for the length of a command, where it can be.
+    pub(crate) stays: Option<Stays>,
+    /// A quicker check than that of the command, which is not always to be had.
+    pub(crate) alone: Option<Alone>,
     /// The program that runs it, and how to get that, where it is not one by itself.
     pub runs_on: Option<(&'static str, &'static str)>,
     /// Folders beside those of the PATH in which it is installed.
@@ -69,6 +70,24 @@ pub struct Kind {
     pub root_is_origin: bool,
 }
 
+/// How a compiler is kept running.
+#[derive(Clone, Copy, Debug)]
+pub(crate) enum Stays {
+    /// By a helper that ships with Erratum.
+    Helper(&'static Host),
+    /// At a prompt of its own.
+    Prompt,
+}
+
+/// A program behind the compiler's command that checks in a fraction of the time.
+#[derive(Clone, Copy, Debug)]
+pub(crate) struct Alone {
+    /// Finds it, for a compiler's path, a program, and the folder in which its files stand.
+    pub find: fn(&Path, &Program, &Path) -> Option<PathBuf>,
+    /// Its arguments for a program, without the files.
+    pub arguments: fn(&Program) -> Vec<String>,
+}
+
 /// What most compilers have in common.
 const PLAIN: Kind = Kind {
     name: "",
@@ -80,8 +99,8 @@ const PLAIN: Kind = Kind {
     late: None,
     inputs: |inputs| inputs.files().collect(),
     searches_origin: false,
-    stays: false,
-    by_prompt: false,
+    stays: None,
+    alone: None,
     runs_on: None,
     folders: &[],
     in_packages: false,

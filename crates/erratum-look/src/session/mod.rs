@@ -4,17 +4,18 @@ mod builds;
 
 use crate::build::{Built, Group};
 use crate::cancel::CancelToken;
+use crate::compiler;
 use crate::error::Error;
 use crate::log;
-use crate::options::{Budget, Builder};
+use crate::options::Builder;
 use crate::prover::Prover;
 use erratum_catalogue::Catalogue;
-use erratum_compilers::{Limits, Project, Toolbox};
-use erratum_repair::search::{Compile, Depth, Found, Report, Search, judge};
+use erratum_compilers::{Project, Toolbox};
+use erratum_repair::search::{Budget, Compile, Depth, Found, Report, Search, judge};
 use erratum_repair::verdict::Verdict;
 use erratum_syntax::language::Language;
 use erratum_syntax::source::{Program, Source};
-use std::path::{Path, PathBuf};
+use std::path::PathBuf;
 use std::sync::Arc;
 use std::time::Duration;
 
@@ -114,13 +115,9 @@ impl Session {
         project: Project,
         arguments: &[String],
     ) -> Result<Look, Error> {
-        let first = project.program.files.first().map(|file| project.path(file.name()));
-        let folder = first.as_deref().and_then(Path::parent).filter(|f| !f.as_os_str().is_empty());
-        let toolbox = Toolbox::new(folder.unwrap_or(Path::new(".")))?;
-        let mut found = toolbox.find(project.language, self.options.compiler.as_deref())?;
-        found.arguments.extend_from_slice(arguments);
         let (language, program) = (project.language, project.program.clone());
-        let mut session = erratum_compilers::Session::new(project, found, Limits::default())?;
+        let (toolbox, mut session) =
+            compiler::open(project, self.options.compiler.as_deref(), arguments)?;
         if let Some(Prover::Files(mut before, _)) = self.prover.take() {
             session.adopt(&mut before);
         }

@@ -5,6 +5,11 @@
 //! reading the line again, and asking the token model which reading looks most like code. What
 //! stands outside of quotes afterwards should be known names.
 
+mod comments;
+mod prose;
+
+pub(super) use comments::open_comments;
+
 use super::calls::{braces, percents};
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
@@ -12,9 +17,8 @@ use crate::score::{Factor, Score, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Apostrophe;
-use erratum_syntax::lex::{Lexed, Token, TokenKind};
+use erratum_syntax::lex::{Lexed, TokenKind};
 use erratum_syntax::model::{self, Class};
-use erratum_syntax::spelling::edit_distance;
 
 /// A text that is never closed is surely the trouble.
 const NEVER_CLOSED: Factor = weight("the text is never closed", 3.0);
@@ -30,42 +34,12 @@ const TAKEN_OUT: Factor = weight("the quote is taken out", -3.0);
 const READS_LIKE_CODE: Factor = weight("how much the line reads like code", 1.0);
 /// The best of all places for a quote is as good as certain.
 const BEST_QUOTE: Factor = weight("the best place for the quote", 8.0);
-/// The best of all stretches that may be a text.
-const BEST_TEXT: Factor = weight("the best stretch for a text", 1.0);
 /// How much worse the line reads than with the best place, down to 20.
 const BEHIND_BEST: Factor = weight("how far it is behind the best place", 1.0);
 /// Several letters between quotes that hold one.
 const TEXT_IN_SINGLE: Factor = weight("a text between single quotes", 6.0);
 /// A text between the quotes of another language.
 const FOREIGN_QUOTES: Factor = weight("quotes of another language", 6.0);
-/// A comment that holds the start of another.
-const COMMENT_SWALLOWS: Factor = weight("it swallows the start of another", 5.0);
-/// A comment that is never closed.
-const COMMENT_OPEN: Factor = weight("the comment is never closed", 8.0);
-/// Each line that is likelier to end the comment.
-const COMMENT_LINE: Factor = weight("a line further off", -1.5);
-/// The end of a comment without its start.
-const COMMENT_START: Factor = weight("its opening mark is gone", 8.0);
-/// Each line between the start and the end of a comment.
-const LINE_FURTHER_UP: Factor = weight("a line further up", -1.0);
-/// Each pair of words side by side.
-const WORD_RUNS: Factor = weight("words side by side", 1.6);
-/// Each word that no declaration knows.
-const UNKNOWN_WORDS: Factor = weight("unknown words", 0.6);
-/// Each line between the remark and the reported place.
-const LINE_AWAY: Factor = weight("lines from the reported one", -1.5);
-/// A line that ends as code does is hardly a remark.
-const ENDS_LIKE_CODE: Factor = weight("the line ends as code does", -5.0);
-/// A line with the marks of code is hardly a remark.
-const HAS_CODE_MARKS: Factor = weight("the line has the marks of code", -7.0);
-/// A line that starts with what is nearly a keyword was to be code.
-const STARTS_LIKE_CODE: Factor = weight("the line starts with nearly a keyword", -7.0);
-/// One word is rather a name.
-const SINGLE_WORD: Factor = weight("it is one word", -3.0);
-/// Strings stand in the like places around.
-const SIBLING: Factor = weight("strings stand in the like places around", 5.0);
-/// Each line between the text and the reported place.
-const QUOTED_AWAY: Factor = weight("lines from the reported one", -1.0);
 
 /// How many places on a line are tried.
 const PLACES: usize = 120;
@@ -88,8 +62,8 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
     open_strings(case, all);
     other_quotes(case, all);
     single_quotes(case, all);
-    comments(case, all);
-    prose(case, all);
+    comments::comments(case, all);
+    prose::prose(case, all);
 }
 
 /// Strings that are not closed, or that run over a line end where hardly anybody means it.
@@ -341,298 +315,6 @@ fn unknown_name(case: &Case, lexed: &Lexed, index: usize) -> bool {
     let declared = case.text.names.of(word).next().is_some();
     let often = case.text.names.seen.get(word).is_some_and(|seen| seen.len() > 1);
     !declared && !often && !case.language().known_names().any(|(name, _)| name == word)
-}
-
-/// Comments that were left open, or that swallow the start of another one.
-fn comments(case: &Case, all: &mut Vec<Candidate>) {
-    let Some((open, _)) = case.language().block_comments.first() else { return };
-    let lexed = case.lexed();
-    open_comments(lexed, all);
-    lost_opening(case, open, all);
-}
-
-/// Comments that are not closed, or that hold the start of another one. The text may have nothing
-/// but comments.
-pub(super) fn open_comments(lexed: &Lexed, all: &mut Vec<Candidate>) {
-    for token in &lexed.comments {
-        let text = lexed.text(token);
-        let mut pairs = lexed.language.block_comments.iter();
-        let Some((open, close)) = pairs.find(|(open, _)| text.starts_with(open)) else { continue };
-        let inner = text.get(2..).is_some_and(|rest| rest.contains(open));
-        if !text.starts_with(open) || (token.closed && !inner) {
-            continue;
-        }
-        let top = if token.closed { COMMENT_SWALLOWS } else { COMMENT_OPEN };
-        for (rank, line) in comment_lines(lexed, token).into_iter().enumerate() {
-            let at = lexed.source.line_end(line);
-            let blank = lexed.source.line_text(line).ends_with(' ');
-            let mark = if blank { (*close).to_owned() } else { format!(" {close}") };
-            let edit = Edit::insert(lexed.source.name(), at, mark);
-            all.push(Candidate::new(
-                MistakeId::OpenComment,
-                top + COMMENT_LINE * rank as f64,
-                vec![edit],
-            ));
-        }
-    }
-}
-
-/// `… */` whose opening mark was lost.
-fn lost_opening(case: &Case, open: &str, all: &mut Vec<Candidate>) {
-    let lexed = case.lexed();
-    let end = lexed.code.windows(2).find(|pair| {
-        pair[0].end == pair[1].start && lexed.text(&pair[0]) == "*" && lexed.text(&pair[1]) == "/"
-    });
-    if let Some(pair) = end {
-        let mut line = pair[0].line;
-        let start = |line: u32| lexed.on_line(line).start;
-        for rank in 0..4 {
-            let first = lexed.code[start(line)];
-            let edit = case.insert(first.start, format!("{open} "));
-            all.push(Candidate::new(
-                MistakeId::OpenComment,
-                COMMENT_START + LINE_FURTHER_UP * f64::from(rank),
-                vec![edit],
-            ));
-            line = line.saturating_sub(1);
-            if line == 0 || lexed.on_line(line).is_empty() {
-                break;
-            }
-        }
-    }
-}
-
-/// The lines at whose end an open comment may have been meant to end, the likeliest first: the last
-/// before one that looks like code, then the first.
-fn comment_lines(lexed: &Lexed, token: &Token) -> Vec<u32> {
-    let source = &lexed.source;
-    let last = source.line_of(token.end.saturating_sub(1)).min(token.line + 40);
-    let mut line = token.line;
-    while line < last && !looks_like_code(lexed.language, &source.line_text(line + 1)) {
-        line += 1;
-    }
-    // A comment does not end with empty lines.
-    while line > token.line && source.line_text(line).is_empty() {
-        line -= 1;
-    }
-    let mut lines = vec![line];
-    if line != token.line {
-        lines.push(token.line);
-    }
-    lines
-}
-
-/// Whether a line inside of a comment reads like one of the program.
-fn looks_like_code(language: &'static erratum_syntax::language::Language, line: &str) -> bool {
-    let text = line.trim();
-    let first = text.split(|c: char| !c.is_alphanumeric() && c != '_').next().unwrap_or("");
-    let directive = language.directives && text.starts_with('#');
-    let starts = language.is_keyword(first) || language.is_type(first);
-    let code_marks = text.contains([';', '{', '}', '=', '(']);
-    directive
-        || language.block_comments.iter().any(|(open, _)| text.contains(open))
-        || text.ends_with([';', '{', '}', '>'])
-        || text.starts_with("#[")
-        || (starts && code_marks)
-}
-
-/// Lines of plain words outside of comments, and words in a call that lost their quotes.
-fn prose(case: &Case, all: &mut Vec<Candidate>) {
-    let lexed = case.lexed();
-    let near = lexed.code[case.token].line;
-    for line in near.saturating_sub(3)..=near + 1 {
-        let range = lexed.on_line(line);
-        if range.is_empty() {
-            continue;
-        }
-        let far = f64::from(near.abs_diff(line));
-        let words = |range: std::ops::Range<usize>| {
-            range
-                .clone()
-                .filter(|at| is_word(lexed, *at) && *at + 1 < range.end && is_word(lexed, *at + 1))
-                .count()
-        };
-        let runs = words(range.clone());
-        let unknown = range.clone().filter(|at| unknown_name(case, lexed, *at)).count();
-        let code_end = matches!(lexed.word(range.end - 1), ";" | "{" | "}");
-        if runs >= 1 && unknown >= 2 {
-            // A line with the marks of code is hardly a remark, and commenting it out would only
-            // silence the compiler.
-            let marks = range.clone().any(|at| {
-                matches!(lexed.word(at), "(" | "=" | "{" | "[" | ";" | "<<" | "=>" | "::" | "->")
-                    || matches!(lexed.kind(at), Some(TokenKind::Str | TokenKind::Keyword))
-                        && at == range.start
-                    || lexed.kind(at) == Some(TokenKind::Str)
-            });
-            // A line that starts with what is nearly a keyword was to be code.
-            let first = lexed.word(range.start);
-            let keywords = case.language().keywords.iter().chain(case.language().types);
-            let nearly = first.len() > 3
-                && keywords
-                    .into_iter()
-                    .any(|word| *word != first && edit_distance(first, word) <= 1.5);
-            let code = ENDS_LIKE_CODE.when(code_end)
-                + HAS_CODE_MARKS.when(marks)
-                + STARTS_LIKE_CODE.when(nearly);
-            let score =
-                WORD_RUNS * runs as f64 + UNKNOWN_WORDS * unknown as f64 + LINE_AWAY * far + code;
-            let at = lexed.code[range.start].start;
-            let mark = case.language().line_comments.first().copied().unwrap_or("//");
-            let edit = case.insert(at, format!("{mark} "));
-            let candidate = Candidate::new(
-                MistakeId::TextAsCode,
-                score.at_most(9.0, "no remark is surer"),
-                vec![edit],
-            );
-            all.push(if marks || code_end || nearly { candidate.guess() } else { candidate });
-        }
-        if unknown >= 1 {
-            quoted(case, line, far, all);
-        }
-    }
-}
-
-fn is_word(lexed: &Lexed, index: usize) -> bool {
-    matches!(lexed.kind(index), Some(TokenKind::Name | TokenKind::Keyword))
-}
-
-/// Every stretch of a line between marks that a string could fill.
-fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
-    let lexed = case.lexed();
-    let range = lexed.on_line(line);
-    let (line_start, line_end) = (lexed.source.line_start(line), lexed.source.line_end(line));
-    // Haskell: a value stands behind the function without a mark between them.
-    let bare = case.language().applies_bare;
-    let applied = |at: usize| {
-        bare && (lexed.kind(at - 1) == Some(TokenKind::Name)
-            || matches!(lexed.word(at - 1), "->" | "++"))
-    };
-    let starts: Vec<usize> = range
-        .clone()
-        .filter(|at| *at == range.start || opens_value(lexed.word(at - 1)) || applied(*at))
-        .take(16)
-        .collect();
-    let mark = case.language().quote();
-    let cost = token_cost(case);
-    let plain = reading(case, &lexed.source.line_text(line), line, cost);
-    let mut ranked = Vec::new();
-    for &start in &starts {
-        for end in start..range.end.min(start + 24) {
-            let next = lexed.word(end + 1);
-            let closes = closes_value(next)
-                || end + 1 == range.end
-                || (bare
-                    && (next == "["
-                        || next == "++"
-                        || next.starts_with(|c: char| c.is_ascii_digit())));
-            let unknown = (start..=end).filter(|at| unknown_name(case, lexed, *at)).count();
-            if !closes || unknown == 0 || !reads_like_text(lexed, start, end) {
-                continue;
-            }
-            let (from, to) = (lexed.code[start].start, lexed.code[end].end);
-            // More than one blank beside an operator: all but one of them belonged to the text.
-            let next = lexed.code.get(end + 1).filter(|next| !next.first);
-            let to = next.map_or(to, |next| to.max(next.start.saturating_sub(1)));
-            let before = start.checked_sub(1).map(|at| lexed.code[at].end + 1);
-            let from = before.filter(|_| !lexed.code[start].first).map_or(from, |at| from.min(at));
-            let text = [
-                lexed.source.slice(line_start, from).as_ref(),
-                mark,
-                lexed.source.slice(from, to).as_ref(),
-                mark,
-                lexed.source.slice(to, line_end).as_ref(),
-            ]
-            .concat();
-            let single = SINGLE_WORD.when(start == end);
-            let sibling = SIBLING.when(is_text_place(case, start, end));
-            let gain = reading(case, &text, line, cost) - plain;
-            let score = READS_LIKE_CODE * gain + QUOTED_AWAY * far + single + sibling;
-            let edits = vec![case.insert(from, mark), case.insert(to, mark)];
-            ranked.push(Candidate::new(MistakeId::TextAsString, score, edits));
-        }
-    }
-    let Some(best) = ranked.iter().map(|candidate| candidate.score.total()).max_by(f64::total_cmp)
-    else {
-        return;
-    };
-    rank(ranked, BEST_TEXT * (best - 2.0).min(6.0), all);
-}
-
-fn opens_value(word: &str) -> bool {
-    matches!(
-        word,
-        "(" | ","
-            | "="
-            | "+"
-            | "<<"
-            | "return"
-            | "=="
-            | "!="
-            | "["
-            | "{"
-            | "?"
-            | ":"
-            | "=>"
-            | "case"
-    )
-}
-
-fn closes_value(word: &str) -> bool {
-    matches!(word, ")" | "," | ";" | "+" | "<<" | "." | "]" | "}" | ":" | "{" | "=>" | "?")
-}
-
-/// Whether tokens can have been meant as a text: words and the marks of sentences and formats, but
-/// no calls, paths, blocks or strings.
-fn reads_like_text(lexed: &Lexed, start: usize, end: usize) -> bool {
-    let mut depth = 0i32;
-    for at in start..=end {
-        match lexed.word(at) {
-            "(" | "[" | "{" => depth += 1,
-            ")" | "]" | "}" => depth -= 1,
-            "::" | "->" | "=>" | ";" | "==" | "!=" | "<=" | ">=" | "&&" | "||" | "=" | "&"
-            | "<<" | "+=" | "if" | "return" | "let" => return false,
-            // `a.b` is a member, `a. b` the end of a sentence.
-            "." if lexed.code.get(at + 1).is_some_and(|next| next.start == lexed.code[at].end) => {
-                return false;
-            }
-            _ if lexed.code[at].kind == TokenKind::Str => return false,
-            _ => {}
-        }
-        if depth < 0 {
-            return false;
-        }
-    }
-    // `f(x)` is a call; an empty pair of brackets is the mark of a format.
-    let call = (start + 1..=end).any(|at| {
-        matches!(lexed.word(at), "(" | "[")
-            && lexed.code[at].start == lexed.code[at - 1].end
-            && lexed.kind(at - 1) == Some(TokenKind::Name)
-    });
-    depth == 0 && !call
-}
-
-/// Whether what stands in the like place elsewhere is a string: the other elements of the list, the
-/// other branch of a choice, the same field or argument on other lines.
-fn is_text_place(case: &Case, start: usize, end: usize) -> bool {
-    let lexed = case.lexed();
-    let is_text = |at: usize| lexed.kind(at) == Some(TokenKind::Str);
-    let (before, after) = (lexed.word(start.wrapping_sub(1)), lexed.word(end + 1));
-    let list = (before == "," && start > 1 && is_text(start - 2))
-        || (after == "," && is_text(end + 2))
-        || (matches!(before, ":" | "?") && start > 1 && is_text(start - 2))
-        || (after == ":" && before == "?" && is_text(end + 2))
-        || (before == "+" && start > 1 && is_text(start - 2))
-        || (matches!(before, "==" | "=" | "<<") && matches!(after, "+" | "<<") && is_text(end + 2));
-    // The two tokens before it, elsewhere followed by a string.
-    let habit = start > 1
-        && (2..lexed.code.len()).any(|at| {
-            at != start
-                && is_text(at)
-                && lexed.word(at - 1) == before
-                && lexed.word(at - 2) == lexed.word(start - 2)
-                && matches!(lexed.kind(at - 2), Some(TokenKind::Name | TokenKind::Keyword))
-        });
-    list || habit
 }
 
 #[cfg(test)]

@@ -1,34 +1,23 @@
 //! The general search around a syntax error: every change of one token that a slip could explain,
 //! ranked by how much more usual the text gets.
 
+mod price;
+mod words;
+
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
-use crate::score::{Factor, Score, weight};
+use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
-use erratum_syntax::model::{Class, class, classes, name_class};
-use erratum_syntax::names::NameKind;
-use erratum_syntax::spelling::edit_distance;
+use erratum_syntax::model::{Class, class, classes};
 
-/// The gain in the token model.
-const MORE_USUAL: Factor = weight("how much more usual the text gets", 1.0);
 /// A word that may stand at the end of the line before or at the start of this one.
 const WORD_AT_LINE_END: Factor = weight("it ends the line before", 0.1);
 /// A key pressed twice.
 const DOUBLED_MARK: Factor = weight("the same mark stands before it", 3.0);
-/// A name that is declared here or in the library is hardly a misspelt keyword.
-const DECLARED_NAME: Factor = weight("the name is declared", -4.0);
-/// A name that nobody knows is rather a keyword.
-const KEYWORD_PLACE: Factor = weight("it is no name that anybody knows", 1.0);
 /// Each mark of a header that stands before this one.
 const FURTHER_MARK: Factor = weight("a mark further on in the header", -1.0);
-/// What closes a list of types stands behind it.
-const TYPE_LIST: Factor = weight("a list of types is closed behind it", 5.0);
-/// Each part of the name that is known.
-const PARTS_KNOWN: Factor = weight("parts of the name that are known", 2.5);
-/// Each letter before the gap: of two ways, the longer first part.
-const LONGER_HEAD: Factor = weight("letters before the gap", 0.02);
 
 /// Marks that may have been forgotten, in any language; the model knows which are usual where.
 const MARKS: &[&str] = &[
@@ -77,9 +66,6 @@ const REACH_BEFORE: usize = 26;
 
 /// How far after it.
 const REACH_AFTER: usize = 6;
-
-/// What an added token costs in the model on average.
-const PER_TOKEN: f64 = 1.6;
 
 /// How many candidates are handed on.
 const KEEP: usize = 40;
@@ -239,96 +225,6 @@ impl Window<'_, '_> {
                 || language.operators.contains(mark)
                 || (layout && **mark == "$")
         })
-    }
-
-    /// How much likelier the text gets when the classes `from..to` are replaced.
-    fn gain(&self, from: usize, to: usize, new: &[Class]) -> Factor {
-        let model = &self.case.text.model;
-        let left = from.saturating_sub(4);
-        let right = (to + 4).min(self.sequence.len());
-        let old: Vec<Class> = self.sequence[left..right].iter().map(|(class, _)| *class).collect();
-        let changed: Vec<Class> =
-            old[..from - left].iter().chain(new).chain(&old[to - left..]).copied().collect();
-        let skip = from - left;
-        let end = |length: usize| {
-            if right == self.sequence.len() { length } else { length.saturating_sub(1) }
-        };
-        let before = model.score(&old, skip, end(old.len()));
-        let after = model.score(&changed, skip, end(changed.len()));
-        // A longer text is less likely by its length alone: an added token is measured against
-        // what an average token costs.
-        let longer = new.len() as f64 - (to - from) as f64;
-        MORE_USUAL
-            * ((after - before + longer * PER_TOKEN) * w::MODEL)
-                .clamp(-w::MODEL_LIMIT, w::MODEL_LIMIT)
-    }
-
-    fn distance(&self, token: usize) -> Score {
-        let all = self.anchors.iter().map(|at| self.distance_from(*at, token));
-        all.max_by(|a, b| a.total().total_cmp(&b.total())).unwrap_or_default()
-    }
-
-    fn distance_from(&self, at: usize, token: usize) -> Score {
-        let lexed = self.case.lexed();
-        let line = |index: usize| lexed.code.get(index).or(lexed.code.last()).map_or(0, |t| t.line);
-        let lines = f64::from(line(token).abs_diff(line(at)));
-        let tokens = if token <= at {
-            w::PER_TOKEN_BEFORE * (at - token) as f64
-        } else {
-            w::PER_TOKEN_AFTER * (token - at) as f64
-        };
-        tokens + w::PER_LINE * lines
-    }
-
-    fn named(&self, text: &str) -> Factor {
-        if self.named.iter().any(|word| word == text) {
-            return w::MESSAGE_NAMES_IT;
-        }
-        // "expected ')'" where the brackets pair: the list should have gone on.
-        let list = !self.odd
-            && text == ","
-            && self.named.iter().any(|word| matches!(word.as_str(), ")" | "]" | "}"));
-        w::MESSAGE_NAMES_IT.when(list)
-    }
-
-    /// What a change of brackets is worth: the number of odd ones must go down.
-    fn brackets(&self, gone: &str, come: &str, token: usize) -> Factor {
-        let is_bracket = |text: &str| matches!(text, "(" | ")" | "[" | "]" | "{" | "}");
-        let changes = is_bracket(gone) || is_bracket(come);
-        match (self.odd, changes) {
-            (false, false) => w::PAIRS_MENDED.when(false),
-            (false, true) => w::PAIRS_SPOILT,
-            (true, false) => w::PAIRS_STILL_ODD,
-            (true, true) => {
-                let odd = &self.case.text.pairs.odd;
-                let lexed = self.case.lexed();
-                let open = |text: &str| odd.iter().any(|o| lexed.word(o.token) == text);
-                // A partner closes what stands before it, and opens what stands behind.
-                let before =
-                    |text: &str| odd.iter().any(|o| lexed.word(o.token) == text && o.token < token);
-                let behind = |text: &str| {
-                    odd.iter().any(|o| lexed.word(o.token) == text && o.token >= token)
-                };
-                // Adding the partner of an odd one, or taking an odd one away.
-                let adds = (come == ")" && before("("))
-                    || (come == "(" && behind(")"))
-                    || (come == "]" && before("["))
-                    || (come == "[" && behind("]"))
-                    || (come == "}" && before("{"))
-                    || (come == "{" && behind("}"));
-                let takes = !gone.is_empty() && open(gone);
-                if adds || takes { w::PAIRS_MENDED } else { w::PAIRS_SPOILT }
-            }
-        }
-    }
-
-    /// `f((a)` with another `)` would be `f((a))`, which nobody means to write.
-    fn doubled(&self, mark: &str, token: usize) -> Factor {
-        let odd = self.case.text.pairs.odd.iter().map(|odd| odd.token);
-        let twice = odd
-            .filter(|open| erratum_syntax::pairs::closing(self.case.lexed(), *open) == mark)
-            .any(|open| super::brackets::doubles(self.case, open, token));
-        w::DOUBLED_PAIR.when(twice)
     }
 
     fn insertions(&self, token: usize, found: &mut Vec<Candidate>) {
@@ -531,60 +427,6 @@ impl Window<'_, '_> {
         }
     }
 
-    /// A name that is nearly a keyword.
-    fn respelt_keyword(&self, token: usize, text: &str, near: Score, found: &mut Vec<Candidate>) {
-        let at = self.place[token];
-        let odd = w::PAIRS_STILL_ODD.when(self.odd);
-        let is_name = self.case.lexed().kind(token) == Some(TokenKind::Name);
-        for word in self.case.language().keywords.iter().filter(|word| **word != text) {
-            let letters = edit_distance(text, word);
-            let limit = if is_name { 2.0 } else { 1.0 };
-            if letters > limit || (letters >= text.len() as f64 - 0.5) {
-                continue;
-            }
-            let gain = self.gain(at, at + 1, &[class(word)]);
-            let known = DECLARED_NAME.when(is_name && self.is_known(text));
-            let base = if is_name { w::RESPELL + KEYWORD_PLACE } else { Score::from(w::REPLACE) };
-            let score = base
-                + w::PER_LETTER * (letters - 1.0)
-                + near.clone()
-                + gain
-                + odd
-                + known
-                + self.named(word);
-            found.push(Candidate::new(
-                MistakeId::MisspeltKeyword,
-                score,
-                vec![self.case.replace_token(token, *word)],
-            ));
-        }
-        if is_name
-            && let Some((_, here)) =
-                self.case.language().foreign.iter().find(|(foreign, _)| *foreign == text)
-        {
-            let first = here.split(' ').next().unwrap_or(here);
-            let new = if self.case.language().is_keyword(first) {
-                class(first)
-            } else {
-                name_class(first)
-            };
-            let score = w::RESPELL + near + self.gain(at, at + 1, &[new]) + odd;
-            found.push(Candidate::new(
-                MistakeId::ForeignWord,
-                score,
-                vec![self.case.replace_token(token, *here)],
-            ));
-        }
-    }
-
-    /// A name that is declared here or in the library is hardly a misspelt keyword.
-    fn is_known(&self, text: &str) -> bool {
-        let case = self.case;
-        case.text.names.of(text).any(|declared| declared.kind != NameKind::Member)
-            || case.text.names.seen.get(text).is_some_and(|seen| seen.len() > 2)
-            || case.language().known_names().any(|(name, _)| name == text)
-    }
-
     /// `for (i = 0, i < n; i++)`: another mark stands where one of the two `;` belongs.
     fn for_header(&self, found: &mut Vec<Candidate>) {
         let (case, lexed) = (self.case, self.case.lexed());
@@ -619,139 +461,6 @@ impl Window<'_, '_> {
         if case.language().else_unended && lexed.is(at, "else") && ended {
             let edit = case.delete_token(at - 1);
             found.push(Candidate::new(MistakeId::ExtraMark, w::FOR_HEADER, vec![edit]));
-        }
-    }
-
-    /// `900. 1500`: the dot of a number that has nothing behind it was meant as a comma.
-    fn dotted_number(&self, token: usize, found: &mut Vec<Candidate>) {
-        let lexed = self.case.lexed();
-        let here = lexed.code[token];
-        let text = lexed.text(&here);
-        let next = lexed.code.get(token + 1);
-        let apart = next.is_some_and(|next| next.start > here.end && !next.first);
-        if here.kind != TokenKind::Number || !text.ends_with('.') || !apart {
-            return;
-        }
-        let edit = Edit::replace(self.case.file(), here.end - 1, here.end, ",");
-        let score =
-            w::REPLACE_LIKE + self.distance(token + 1) + w::MESSAGE_NAMES_IT + w::LAYOUT_PLACE;
-        found.push(Candidate::new(MistakeId::WrongMark, score, vec![edit]));
-    }
-
-    fn swap(&self, token: usize, found: &mut Vec<Candidate>) {
-        let lexed = self.case.lexed();
-        let (Some(here), Some(next)) = (lexed.code.get(token), lexed.code.get(token + 1)) else {
-            return;
-        };
-        if next.first || lexed.text(here) == lexed.text(next) {
-            return;
-        }
-        let at = self.place[token];
-        let (a, b) = (self.sequence[at].0, self.sequence[at + 1].0);
-        let odd = w::PAIRS_STILL_ODD.when(self.odd);
-        let gain = self.gain(at, at + 2, &[b, a]);
-        if gain.value < 2.0 {
-            return;
-        }
-        let between = lexed.source.slice(here.end, next.start).into_owned();
-        let text = format!("{}{between}{}", lexed.text(next), lexed.text(here));
-        let edit = Edit::replace(self.case.file(), here.start, next.end, text);
-        found.push(Candidate::new(
-            MistakeId::WrongOrder,
-            w::SWAP + self.distance(token + 1) + gain + odd,
-            vec![edit],
-        ));
-    }
-
-    /// Two tokens that were meant as one (`= =`, `else if` written as one word, `+ +`), and one
-    /// that was meant as two (`intx`, `elseif`).
-    fn joined(&self, token: usize, found: &mut Vec<Candidate>) {
-        let lexed = self.case.lexed();
-        let here = lexed.code[token];
-        let at = self.place[token];
-        let odd = w::PAIRS_STILL_ODD.when(self.odd);
-        let near = self.distance(token);
-        if let Some(next) =
-            lexed.code.get(token + 1).filter(|next| !next.first && next.start > here.end)
-        {
-            let joined = format!("{}{}", lexed.text(&here), lexed.text(next));
-            let known = self.case.language().operators.contains(&joined.as_str())
-                || self.case.language().is_keyword(&joined);
-            if known {
-                let edit = Edit::delete(self.case.file(), here.end, next.start);
-                let score = w::JOIN + near.clone() + odd + self.gain(at, at + 2, &[class(&joined)]);
-                found.push(Candidate::new(MistakeId::SplitMark, score, vec![edit]));
-            }
-        }
-        if here.kind != TokenKind::Name {
-            return;
-        }
-        let text = lexed.text(&here);
-        for word in self.case.language().keywords {
-            let Some(rest) = text.strip_prefix(word).filter(|rest| !rest.is_empty()) else {
-                continue;
-            };
-            let known = self.case.language().is_keyword(rest)
-                || self.case.text.names.seen.contains_key(rest)
-                || word.len() > 2;
-            if !known
-                || !rest.starts_with(|c: char| c.is_alphabetic() || c == '_')
-                || self.is_known(text)
-            {
-                continue;
-            }
-            let rest_class =
-                if self.case.language().is_keyword(rest) { class(rest) } else { name_class(rest) };
-            let score =
-                w::JOIN + near.clone() + odd + self.gain(at, at + 1, &[class(word), rest_class]);
-            let edit = self.case.insert(here.start + word.len(), " ");
-            found.push(Candidate::new(MistakeId::JoinedWords, score, vec![edit]));
-        }
-    }
-
-    /// A name that holds two, with a lost bracket between them: `strcmpkind` for `strcmp(kind`,
-    /// `doublemost` for `double)most`.
-    fn run_together(&self, token: usize, found: &mut Vec<Candidate>) {
-        let lexed = self.case.lexed();
-        let text = lexed.word(token);
-        // What seems to be declared right here may be a header that lost its bracket.
-        let names = &self.case.text.names;
-        let header = names.of(text).all(|d| d.token == token)
-            && names.seen.get(text).is_none_or(|seen| seen.len() == 1);
-        if lexed.kind(token) != Some(TokenKind::Name) || (self.is_known(text) && !header) {
-            return;
-        }
-        let odd =
-            |mark: &str| self.case.text.pairs.odd.iter().any(|odd| lexed.word(odd.token) == mark);
-        let generic = (token + 1..token + 4).any(|at| matches!(lexed.word(at), ">" | ">>"));
-        if generic {
-            for (at, _) in
-                super::respell::splits(self.case, token).into_iter().filter(|s| s.1 >= 2.0)
-            {
-                let score = w::JOIN + self.distance(token) + TYPE_LIST + w::BOTH_KNOWN;
-                let edit = self.case.insert(lexed.code[token].start + at, "<");
-                found.push(Candidate::new(MistakeId::MissingMark, score, vec![edit]));
-            }
-        }
-        let marks = [("(", ")"), ("[", "]"), (")", "("), ("]", "[")];
-        for (lost, _) in marks.into_iter().filter(|(_, partner)| odd(partner)) {
-            let declares = matches!(lexed.word(token.wrapping_sub(1)), "fn")
-                || self.case.language().is_type(lexed.word(token.wrapping_sub(1)));
-            for (at, parts) in super::respell::splits(self.case, token) {
-                let parts = parts + if declares { 0.5 } else { 0.0 };
-                if parts < 1.0 {
-                    continue;
-                }
-                let both = w::BOTH_KNOWN.when(parts >= 2.0);
-                let score = w::JOIN
-                    + w::PAIRS_MENDED
-                    + self.distance(token)
-                    + PARTS_KNOWN * parts
-                    + both
-                    + LONGER_HEAD * at as f64;
-                let edit = self.case.insert(lexed.code[token].start + at, lost);
-                found.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
-            }
         }
     }
 }

@@ -2,7 +2,7 @@
 //! (`file.adb:5:10: text`). Known by the ending of the file. Seen with go 1.19.
 
 use super::{Belongs, Open, file_line};
-use crate::message::{Message, Note, Place, Severity};
+use crate::message::{Message, Place, Severity};
 use erratum_syntax::source::ColumnUnit;
 
 pub(super) fn starts(line: &str) -> Option<Message> {
@@ -35,8 +35,7 @@ pub(super) fn goes_on(line: &str, open: &mut Open) -> Belongs {
     if !line.starts_with('\t') || open.lines > 20 {
         return Belongs::No;
     }
-    open.message.notes.push(Note { text: line.trim().to_owned(), at: None });
-    Belongs::Yes
+    open.remark(line)
 }
 
 #[cfg(test)]

@@ -2,7 +2,7 @@
 //! the place, then indented details. Seen with javac 17.
 
 use super::{Belongs, Open, file_line};
-use crate::message::{Message, Note, Place, Severity};
+use crate::message::{Message, Place, Severity};
 use erratum_syntax::source::ColumnUnit;
 
 pub(super) fn starts(line: &str) -> Option<Message> {
@@ -47,8 +47,7 @@ pub(super) fn goes_on(line: &str, open: &mut Open) -> Belongs {
     if count || !line.starts_with("  ") {
         return Belongs::No;
     }
-    open.message.notes.push(Note { text: line.trim().to_owned(), at: None });
-    Belongs::Yes
+    open.remark(line)
 }
 
 #[cfg(test)]

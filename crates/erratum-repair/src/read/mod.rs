@@ -77,6 +77,14 @@ struct Open {
     in_note: bool,
 }
 
+impl Open {
+    /// Takes a line as a remark on the message.
+    fn remark(&mut self, line: &str) -> Belongs {
+        self.message.notes.push(Note { text: line.trim().to_owned(), at: None });
+        Belongs::Yes
+    }
+}
+
 /// Whether a line belongs to the message before it.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
 enum Belongs {

@@ -6,7 +6,7 @@
 //! tsc also has a form for terminals, `file:line:column - error CODE: text`.
 
 use super::{Belongs, Open};
-use crate::message::{Message, Note, Place, Severity};
+use crate::message::{Message, Place, Severity};
 use erratum_syntax::source::ColumnUnit;
 
 /// The words for how grave a message is, as the compilers write them.
@@ -191,8 +191,7 @@ pub(super) fn goes_on(line: &str, open: &mut Open) -> Belongs {
     if !indented || marks || open.lines > 40 {
         return Belongs::No;
     }
-    open.message.notes.push(Note { text: line.trim().to_owned(), at: None });
-    Belongs::Yes
+    open.remark(line)
 }
 
 #[cfg(test)]

@@ -3,7 +3,7 @@
 //! with several projects at once (`3>File.cs(…)`).
 
 use super::{Belongs, Format, Open, scala};
-use crate::message::{Message, Note, Place, Severity};
+use crate::message::{Message, Place, Severity};
 use erratum_syntax::source::ColumnUnit;
 
 const TAGS: &[(&str, Option<Severity>)] = &[
@@ -56,8 +56,7 @@ pub(super) fn maven_goes_on(line: &str, open: &mut Open) -> Belongs {
     if !line.starts_with("  ") || line.trim().is_empty() || open.lines > 20 {
         return Belongs::No;
     }
-    open.message.notes.push(Note { text: line.trim().to_owned(), at: None });
-    Belongs::Yes
+    open.remark(line)
 }
 
 #[cfg(test)]

@@ -54,22 +54,22 @@ impl<'a> CompileCache<'a> {
     /// Returns the reports of programs: `None` for one whose compile did not come to its end.
     pub fn reports(&mut self, programs: &[Program], depth: Depth) -> Vec<Option<Arc<Report>>> {
         let depth = if self.compile.has_depth() { depth } else { Depth::Errors };
+        let keys: Vec<_> = programs.iter().map(|program| (hash(program), depth)).collect();
         let mut fresh: Vec<Program> = Vec::new();
-        let mut hashes = Vec::new();
-        for program in programs {
-            let hash = hash(program);
-            if !self.known.contains_key(&(hash, depth)) && !hashes.contains(&hash) {
-                hashes.push(hash);
+        let mut unknown = Vec::new();
+        for (key, program) in keys.iter().zip(programs) {
+            if !self.known.contains_key(key) && !unknown.contains(key) {
+                unknown.push(*key);
                 fresh.push(program.clone());
             }
         }
         if !fresh.is_empty() {
             self.compiles += fresh.len();
-            for (hash, result) in hashes.into_iter().zip(self.compile.compile(&fresh, depth)) {
-                self.known.insert((hash, depth), result.ok().map(Arc::new));
+            for (key, result) in unknown.into_iter().zip(self.compile.compile(&fresh, depth)) {
+                self.known.insert(key, result.ok().map(Arc::new));
             }
         }
-        programs.iter().map(|p| self.known.get(&(hash(p), depth)).cloned().flatten()).collect()
+        keys.iter().map(|key| self.known.get(key).cloned().flatten()).collect()
     }
 
     /// Returns the report of one program.

@@ -28,6 +28,7 @@ use crate::message::{Message, Severity};
 use crate::verdict::Verdict;
 use erratum_syntax::language::Language;
 use erratum_syntax::source::{Program, Source};
+use std::time::Duration;
 
 /// How much of a program is checked.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Hash)]
@@ -116,7 +117,16 @@ impl SeverityPolicy {
     }
 }
 
-/// How far the search goes.
+/// How far a search may go.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub enum Budget {
+    /// For some time.
+    Time(Duration),
+    /// For some compiles: the same text then gives the same verdict whatever the load.
+    Compiles(usize),
+}
+
+/// What a search looks for, and how far it goes.
 #[derive(Clone, Copy, Debug)]
 pub struct Limits {
     /// How many mistakes are looked for at most.

@@ -12,7 +12,9 @@ use crate::message::Message;
 use crate::score::Score;
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::{self, Edit};
-use erratum_syntax::names::NameKind;
+use erratum_syntax::lex::Lexed;
+use erratum_syntax::names::{NameKind, Names};
+use erratum_syntax::pairs::Pairs;
 use erratum_syntax::source::Program;
 use erratum_syntax::text::Text;
 use std::collections::HashSet;
@@ -267,14 +269,13 @@ const LOST_TOKENS: usize = 8;
 fn definitions_lost(setting: &Setting, program: &Program) -> bool {
     let name = setting.text.lexed.source.name();
     let Some(now) = program.file(name) else { return false };
-    let count = |lexed: &erratum_syntax::lex::Lexed, names: &erratum_syntax::names::Names| {
+    let count = |lexed: &Lexed, names: &Names| {
         let defined =
             names.declared.iter().filter(|d| matches!(d.kind, NameKind::Function | NameKind::Type));
         (defined.count(), lexed.code.len())
     };
-    let lexed = erratum_syntax::lex::Lexed::new(now, setting.policy.language);
-    let pairs = erratum_syntax::pairs::Pairs::new(&lexed);
-    let names = erratum_syntax::names::Names::new(&lexed, &pairs);
+    let lexed = Lexed::new(now, setting.policy.language);
+    let names = Names::new(&lexed, &Pairs::new(&lexed));
     let (before, tokens_before) = count(&setting.text.lexed, &setting.text.names);
     let (after, tokens_after) = count(&lexed, &names);
     after < before && tokens_after + LOST_TOKENS < tokens_before

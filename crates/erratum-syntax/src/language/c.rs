@@ -1,6 +1,6 @@
 //! C.
 
-use super::{ImportForm, Language, LibraryGroup, NameKind::*, RawStrings, Usual};
+use super::{ImportForm, Language, LibraryGroup, NameKind::*, Usual};
 
 pub(super) const OPERATORS: &[&str] = &[
     "<<=", ">>=", "...", "->", "++", "--", "<<", ">>", "<=", ">=", "==", "!=", "&&", "||", "+=",
@@ -77,12 +77,6 @@ pub(super) static C: Language = Language {
     id: "c",
     name: "C",
     extensions: &["c", "h"],
-    line_comments: &["//"],
-    block_comments: &[("/*", "*/")],
-    nested_comments: false,
-    multiline_strings: false,
-    text_block: None,
-    raw_strings: RawStrings::None,
     usual: Usual { truth: "int", whole: "int", real: "double", text: "const char *" },
     directives: true,
     keywords: &[
@@ -93,7 +87,6 @@ pub(super) static C: Language = Language {
     ],
     types: &["char", "double", "float", "int", "long", "short", "signed", "unsigned", "void"],
     operators: OPERATORS,
-    terminator: ";",
     type_first: true,
     declares: &[("struct", Type), ("enum", Type), ("union", Type)],
     import: ImportForm { before: "#include <", after: ">" },
@@ -129,6 +122,7 @@ pub(super) static C: Language = Language {
     deep: false,
     empty_value: |typed| if typed.contains('*') { "NULL" } else { "0" }.to_owned(),
     letter_quotes: true,
+    codes: "gcc",
     model: include_bytes!("../../data/c.model"),
     ..super::PLAIN
 };

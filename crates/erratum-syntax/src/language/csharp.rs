@@ -1,13 +1,12 @@
 //! C#.
 
-use super::{ImportForm, Language, NameKind::*, RawStrings, Usual};
+use super::{ImportForm, Language, NameKind::*, RawStrings};
 
 pub(super) static CSHARP: Language = Language {
     id: "csharp",
     name: "C#",
     extensions: &["cs"],
     raw_strings: RawStrings::Verbatim,
-    usual: Usual { truth: "bool", whole: "int", real: "double", text: "string" },
     keywords: &[
         "abstract",
         "as",
@@ -339,6 +338,7 @@ pub(super) static CSHARP: Language = Language {
     deep: false,
     new_object: "new ",
     empty_value: |typed| if typed.is_empty() { "0" } else { "null" }.to_owned(),
+    codes: "csharp",
     model: include_bytes!("../../data/csharp.model"),
     ..super::PLAIN
 };

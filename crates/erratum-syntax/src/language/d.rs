@@ -1,6 +1,6 @@
 //! D.
 
-use super::{ImportForm, Language, NameKind::*, RawStrings, Usual};
+use super::{ImportForm, Language, NameKind::*, RawStrings};
 
 pub(super) static D: Language = Language {
     id: "d",
@@ -9,7 +9,6 @@ pub(super) static D: Language = Language {
     block_comments: &[("/*", "*/"), ("/+", "+/")],
     multiline_strings: true,
     raw_strings: RawStrings::Backtick,
-    usual: Usual { truth: "bool", whole: "int", real: "double", text: "string" },
     keywords: &[
         "abstract",
         "alias",

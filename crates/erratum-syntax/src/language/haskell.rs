@@ -1,7 +1,7 @@
 //! Haskell.
 
 use super::Declaring;
-use super::{Apostrophe, ImportForm, Language, NameKind::*, Usual};
+use super::{Apostrophe, Language, NameKind::*, Usual};
 use crate::names::forms;
 
 pub(super) static HASKELL: Language = Language {
@@ -49,7 +49,6 @@ pub(super) static HASKELL: Language = Language {
     ],
     terminator: "\u{0}",
     declares: &[("data", Type), ("newtype", Type), ("type", Type), ("class", Type), ("let", Value)],
-    import: ImportForm { before: "import ", after: "" },
     library: &[
         (
             "Data.List",

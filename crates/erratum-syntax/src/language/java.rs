@@ -1,19 +1,13 @@
 //! Java.
 
-use super::{ImportForm, Language, NameKind::*, RawStrings, Usual};
+use super::{ImportForm, Language, NameKind::*, Usual};
 
 pub(super) static JAVA: Language = Language {
     id: "java",
     name: "Java",
     extensions: &["java"],
-    line_comments: &["//"],
-    block_comments: &[("/*", "*/")],
-    nested_comments: false,
-    multiline_strings: false,
     text_block: Some("\"\"\""),
-    raw_strings: RawStrings::None,
     usual: Usual { truth: "boolean", whole: "int", real: "double", text: "String" },
-    directives: false,
     keywords: &[
         "abstract",
         "assert",
@@ -71,7 +65,6 @@ pub(super) static JAVA: Language = Language {
         ">>>=", "<<=", ">>=", "...", "->", "::", "++", "--", "<<", "<=", ">=", "==", "!=", "&&",
         "||", "+=", "-=", "*=", "/=", "%=", "&=", "|=", "^=",
     ],
-    terminator: ";",
     type_first: true,
     declares: &[("class", Type), ("interface", Type), ("enum", Type), ("record", Type)],
     import: ImportForm { before: "import ", after: ";" },
@@ -321,6 +314,7 @@ pub(super) static JAVA: Language = Language {
     empty_value: |typed| if typed.is_empty() { "0" } else { "null" }.to_owned(),
     letter_quotes: true,
     narrowing: &["int", "long", "float", "short", "byte", "char"],
+    codes: "javac",
     model: include_bytes!("../../data/java.model"),
     ..super::PLAIN
 };

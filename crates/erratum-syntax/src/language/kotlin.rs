@@ -1,6 +1,6 @@
 //! Kotlin.
 
-use super::{ImportForm, Language, NameKind::*, Usual};
+use super::{Language, NameKind::*, Usual};
 
 pub(super) static KOTLIN: Language = Language {
     id: "kotlin",
@@ -167,6 +167,5 @@ pub(super) static KOTLIN: Language = Language {
         ("Boolean", "false"),
         ("String", "\"\""),
     ],
-    import: ImportForm { before: "import ", after: "" },
     ..super::SCALA_LIKE
 };

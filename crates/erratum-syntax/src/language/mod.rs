@@ -242,6 +242,7 @@ const PLAIN: Language = Language {
     never: "",
     grave_warnings: &[],
     family: "",
+    codes: "",
     model: &[],
     beside: &[],
     deep: true,
@@ -367,6 +368,9 @@ pub struct Language {
     pub model: &'static [u8],
     /// Languages of one family can be compiled together; empty for a language by itself.
     pub family: &'static str,
+    /// The compiler whose codes mean this language first, as the catalogue names it; empty if its
+    /// compilers give none.
+    pub codes: &'static str,
     /// How the names of files end that a compile may need beside the program; none for those of the
     /// language itself.
     pub beside: &'static [&'static str],
@@ -482,6 +486,11 @@ impl Language {
     pub fn is_keyword(&self, word: &str) -> bool {
         self.keywords.contains(&word)
             || (self.any_case && self.keywords.iter().any(|k| k.eq_ignore_ascii_case(word)))
+    }
+
+    /// Whether files of this language and another may be parts of one program.
+    pub fn goes_with(&self, other: &Language) -> bool {
+        self.id == other.id || (!self.family.is_empty() && self.family == other.family)
     }
 
     /// Whether the indentation makes the blocks.

@@ -7,7 +7,6 @@ pub(super) static PASCAL: Language = Language {
     id: "pascal",
     name: "Pascal",
     extensions: &["pas", "pp", "lpr", "dpr", "inc"],
-    line_comments: &["//"],
     block_comments: &[("{", "}"), ("(*", "*)")],
     nested_comments: true,
     apostrophe: Apostrophe::Text,
@@ -366,6 +365,7 @@ pub(super) static PASCAL: Language = Language {
     // A form names the components that its unit speaks of.
     beside: &["pas", "pp", "inc", "dfm", "lfm"],
     opens_block,
+    codes: "fpc",
     model: include_bytes!("../../data/pascal.model"),
     ..super::PASCAL_LIKE
 };

@@ -1,6 +1,6 @@
 //! QML.
 
-use super::{Apostrophe, ImportForm, Language, NameKind::*, RawStrings, Usual, typescript};
+use super::{Apostrophe, Language, NameKind::*, RawStrings, Usual, typescript};
 
 pub(super) static QML: Language = Language {
     id: "qml",
@@ -65,7 +65,6 @@ pub(super) static QML: Language = Language {
         ("bool", Value),
         ("string", Value),
     ],
-    import: ImportForm { before: "import ", after: "" },
     library: &[
         (
             "QtQuick",

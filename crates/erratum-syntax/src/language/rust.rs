@@ -6,15 +6,11 @@ pub(super) static RUST: Language = Language {
     id: "rust",
     name: "Rust",
     extensions: &["rs"],
-    line_comments: &["//"],
-    block_comments: &[("/*", "*/")],
     nested_comments: true,
     multiline_strings: true,
-    text_block: None,
     raw_strings: RawStrings::Hashed,
     apostrophe: Apostrophe::Lifetime,
     usual: Usual { truth: "bool", whole: "i32", real: "f64", text: "&str" },
-    directives: false,
     keywords: &[
         "as", "async", "await", "break", "const", "continue", "crate", "dyn", "else", "enum",
         "extern", "false", "fn", "for", "if", "impl", "in", "let", "loop", "match", "mod", "move",
@@ -29,8 +25,6 @@ pub(super) static RUST: Language = Language {
         "<<=", ">>=", "...", "..=", "->", "=>", "::", "..", "<<", "<=", ">=", "==", "!=", "&&",
         "||", "+=", "-=", "*=", "/=", "%=", "&=", "|=", "^=",
     ],
-    terminator: ";",
-    type_first: false,
     declares: &[
         ("let", Value),
         ("mut", Value),
@@ -315,6 +309,7 @@ pub(super) static RUST: Language = Language {
     braces_in_formats: true,
     letter_quotes: true,
     exact_numbers: true,
+    codes: "rustc",
     model: include_bytes!("../../data/rust.model"),
     ..super::RUST_LIKE
 };

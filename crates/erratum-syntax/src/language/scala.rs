@@ -1,6 +1,6 @@
 //! Scala.
 
-use super::{ImportForm, Language, NameKind::*, RawStrings, Usual};
+use super::{Language, NameKind::*, RawStrings, Usual};
 
 pub(super) static SCALA: Language = Language {
     id: "scala",
@@ -69,7 +69,6 @@ pub(super) static SCALA: Language = Language {
         ("object", Type),
         ("type", Type),
     ],
-    import: ImportForm { before: "import ", after: "" },
     library: &[
         ("scala.collection.mutable", Module, &["mutable"]),
         ("scala.collection.mutable.ArrayBuffer", Type, &["ArrayBuffer"]),

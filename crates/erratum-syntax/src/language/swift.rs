@@ -1,6 +1,6 @@
 //! Swift.
 
-use super::{ImportForm, Language, NameKind::*, Usual};
+use super::{Language, NameKind::*, Usual};
 
 pub(super) static SWIFT: Language = Language {
     id: "swift",
@@ -71,7 +71,6 @@ pub(super) static SWIFT: Language = Language {
         ("protocol", Type),
         ("for", Value),
     ],
-    import: ImportForm { before: "import ", after: "" },
     prelude: &[
         (Type, &["Array", "Dictionary", "Set", "Optional", "Error"]),
         (Function, &["print", "min", "max", "abs", "fatalError", "precondition", "zip", "stride"]),

@@ -242,6 +242,7 @@ pub(super) static TYPESCRIPT: Language = Language {
     new_object: "new ",
     empty_value,
     first_values: |typed| if typed.is_empty() { FIRST_VALUES } else { &[] },
+    codes: "tsc",
     model: include_bytes!("../../data/typescript.model"),
     ..super::SCRIPT_LIKE
 };

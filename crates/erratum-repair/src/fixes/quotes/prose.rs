@@ -1,0 +1,228 @@
+//! Text without quotes: words where code should be.
+
+use super::{READS_LIKE_CODE, rank, reading, token_cost, unknown_name};
+use crate::fixes::{Candidate, Case};
+use crate::score::{Factor, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::{Lexed, TokenKind};
+use erratum_syntax::spelling::edit_distance;
+
+/// The best of all stretches that may be a text.
+const BEST_TEXT: Factor = weight("the best stretch for a text", 1.0);
+/// Each pair of words side by side.
+const WORD_RUNS: Factor = weight("words side by side", 1.6);
+/// Each word that no declaration knows.
+const UNKNOWN_WORDS: Factor = weight("unknown words", 0.6);
+/// Each line between the remark and the reported place.
+const LINE_AWAY: Factor = weight("lines from the reported one", -1.5);
+/// A line that ends as code does is hardly a remark.
+const ENDS_LIKE_CODE: Factor = weight("the line ends as code does", -5.0);
+/// A line with the marks of code is hardly a remark.
+const HAS_CODE_MARKS: Factor = weight("the line has the marks of code", -7.0);
+/// A line that starts with what is nearly a keyword was to be code.
+const STARTS_LIKE_CODE: Factor = weight("the line starts with nearly a keyword", -7.0);
+/// One word is rather a name.
+const SINGLE_WORD: Factor = weight("it is one word", -3.0);
+/// Strings stand in the like places around.
+const SIBLING: Factor = weight("strings stand in the like places around", 5.0);
+/// Each line between the text and the reported place.
+const QUOTED_AWAY: Factor = weight("lines from the reported one", -1.0);
+
+/// Lines of plain words outside of comments, and words in a call that lost their quotes.
+pub(super) fn prose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let near = lexed.code[case.token].line;
+    for line in near.saturating_sub(3)..=near + 1 {
+        let range = lexed.on_line(line);
+        if range.is_empty() {
+            continue;
+        }
+        let far = f64::from(near.abs_diff(line));
+        let words = |range: std::ops::Range<usize>| {
+            range
+                .clone()
+                .filter(|at| is_word(lexed, *at) && *at + 1 < range.end && is_word(lexed, *at + 1))
+                .count()
+        };
+        let runs = words(range.clone());
+        let unknown = range.clone().filter(|at| unknown_name(case, lexed, *at)).count();
+        let code_end = matches!(lexed.word(range.end - 1), ";" | "{" | "}");
+        if runs >= 1 && unknown >= 2 {
+            // A line with the marks of code is hardly a remark, and commenting it out would only
+            // silence the compiler.
+            let marks = range.clone().any(|at| {
+                matches!(lexed.word(at), "(" | "=" | "{" | "[" | ";" | "<<" | "=>" | "::" | "->")
+                    || matches!(lexed.kind(at), Some(TokenKind::Str | TokenKind::Keyword))
+                        && at == range.start
+                    || lexed.kind(at) == Some(TokenKind::Str)
+            });
+            // A line that starts with what is nearly a keyword was to be code.
+            let first = lexed.word(range.start);
+            let keywords = case.language().keywords.iter().chain(case.language().types);
+            let nearly = first.len() > 3
+                && keywords
+                    .into_iter()
+                    .any(|word| *word != first && edit_distance(first, word) <= 1.5);
+            let code = ENDS_LIKE_CODE.when(code_end)
+                + HAS_CODE_MARKS.when(marks)
+                + STARTS_LIKE_CODE.when(nearly);
+            let score =
+                WORD_RUNS * runs as f64 + UNKNOWN_WORDS * unknown as f64 + LINE_AWAY * far + code;
+            let at = lexed.code[range.start].start;
+            let mark = case.language().line_comments.first().copied().unwrap_or("//");
+            let edit = case.insert(at, format!("{mark} "));
+            let candidate = Candidate::new(
+                MistakeId::TextAsCode,
+                score.at_most(9.0, "no remark is surer"),
+                vec![edit],
+            );
+            all.push(if marks || code_end || nearly { candidate.guess() } else { candidate });
+        }
+        if unknown >= 1 {
+            quoted(case, line, far, all);
+        }
+    }
+}
+
+fn is_word(lexed: &Lexed, index: usize) -> bool {
+    matches!(lexed.kind(index), Some(TokenKind::Name | TokenKind::Keyword))
+}
+
+/// Every stretch of a line between marks that a string could fill.
+fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let range = lexed.on_line(line);
+    let (line_start, line_end) = (lexed.source.line_start(line), lexed.source.line_end(line));
+    // Haskell: a value stands behind the function without a mark between them.
+    let bare = case.language().applies_bare;
+    let applied = |at: usize| {
+        bare && (lexed.kind(at - 1) == Some(TokenKind::Name)
+            || matches!(lexed.word(at - 1), "->" | "++"))
+    };
+    let starts: Vec<usize> = range
+        .clone()
+        .filter(|at| *at == range.start || opens_value(lexed.word(at - 1)) || applied(*at))
+        .take(16)
+        .collect();
+    let mark = case.language().quote();
+    let cost = token_cost(case);
+    let plain = reading(case, &lexed.source.line_text(line), line, cost);
+    let mut ranked = Vec::new();
+    for &start in &starts {
+        for end in start..range.end.min(start + 24) {
+            let next = lexed.word(end + 1);
+            let closes = closes_value(next)
+                || end + 1 == range.end
+                || (bare
+                    && (next == "["
+                        || next == "++"
+                        || next.starts_with(|c: char| c.is_ascii_digit())));
+            let unknown = (start..=end).filter(|at| unknown_name(case, lexed, *at)).count();
+            if !closes || unknown == 0 || !reads_like_text(lexed, start, end) {
+                continue;
+            }
+            let (from, to) = (lexed.code[start].start, lexed.code[end].end);
+            // More than one blank beside an operator: all but one of them belonged to the text.
+            let next = lexed.code.get(end + 1).filter(|next| !next.first);
+            let to = next.map_or(to, |next| to.max(next.start.saturating_sub(1)));
+            let before = start.checked_sub(1).map(|at| lexed.code[at].end + 1);
+            let from = before.filter(|_| !lexed.code[start].first).map_or(from, |at| from.min(at));
+            let text = [
+                lexed.source.slice(line_start, from).as_ref(),
+                mark,
+                lexed.source.slice(from, to).as_ref(),
+                mark,
+                lexed.source.slice(to, line_end).as_ref(),
+            ]
+            .concat();
+            let single = SINGLE_WORD.when(start == end);
+            let sibling = SIBLING.when(is_text_place(case, start, end));
+            let gain = reading(case, &text, line, cost) - plain;
+            let score = READS_LIKE_CODE * gain + QUOTED_AWAY * far + single + sibling;
+            let edits = vec![case.insert(from, mark), case.insert(to, mark)];
+            ranked.push(Candidate::new(MistakeId::TextAsString, score, edits));
+        }
+    }
+    let Some(best) = ranked.iter().map(|candidate| candidate.score.total()).max_by(f64::total_cmp)
+    else {
+        return;
+    };
+    rank(ranked, BEST_TEXT * (best - 2.0).min(6.0), all);
+}
+
+fn opens_value(word: &str) -> bool {
+    matches!(
+        word,
+        "(" | ","
+            | "="
+            | "+"
+            | "<<"
+            | "return"
+            | "=="
+            | "!="
+            | "["
+            | "{"
+            | "?"
+            | ":"
+            | "=>"
+            | "case"
+    )
+}
+
+fn closes_value(word: &str) -> bool {
+    matches!(word, ")" | "," | ";" | "+" | "<<" | "." | "]" | "}" | ":" | "{" | "=>" | "?")
+}
+
+/// Whether tokens can have been meant as a text: words and the marks of sentences and formats, but
+/// no calls, paths, blocks or strings.
+fn reads_like_text(lexed: &Lexed, start: usize, end: usize) -> bool {
+    let mut depth = 0i32;
+    for at in start..=end {
+        match lexed.word(at) {
+            "(" | "[" | "{" => depth += 1,
+            ")" | "]" | "}" => depth -= 1,
+            "::" | "->" | "=>" | ";" | "==" | "!=" | "<=" | ">=" | "&&" | "||" | "=" | "&"
+            | "<<" | "+=" | "if" | "return" | "let" => return false,
+            // `a.b` is a member, `a. b` the end of a sentence.
+            "." if lexed.code.get(at + 1).is_some_and(|next| next.start == lexed.code[at].end) => {
+                return false;
+            }
+            _ if lexed.code[at].kind == TokenKind::Str => return false,
+            _ => {}
+        }
+        if depth < 0 {
+            return false;
+        }
+    }
+    // `f(x)` is a call; an empty pair of brackets is the mark of a format.
+    let call = (start + 1..=end).any(|at| {
+        matches!(lexed.word(at), "(" | "[")
+            && lexed.code[at].start == lexed.code[at - 1].end
+            && lexed.kind(at - 1) == Some(TokenKind::Name)
+    });
+    depth == 0 && !call
+}
+
+/// Whether what stands in the like place elsewhere is a string: the other elements of the list, the
+/// other branch of a choice, the same field or argument on other lines.
+fn is_text_place(case: &Case, start: usize, end: usize) -> bool {
+    let lexed = case.lexed();
+    let is_text = |at: usize| lexed.kind(at) == Some(TokenKind::Str);
+    let (before, after) = (lexed.word(start.wrapping_sub(1)), lexed.word(end + 1));
+    let list = (before == "," && start > 1 && is_text(start - 2))
+        || (after == "," && is_text(end + 2))
+        || (matches!(before, ":" | "?") && start > 1 && is_text(start - 2))
+        || (after == ":" && before == "?" && is_text(end + 2))
+        || (before == "+" && start > 1 && is_text(start - 2))
+        || (matches!(before, "==" | "=" | "<<") && matches!(after, "+" | "<<") && is_text(end + 2));
+    // The two tokens before it, elsewhere followed by a string.
+    let habit = start > 1
+        && (2..lexed.code.len()).any(|at| {
+            at != start
+                && is_text(at)
+                && lexed.word(at - 1) == before
+                && lexed.word(at - 2) == lexed.word(start - 2)
+                && matches!(lexed.kind(at - 2), Some(TokenKind::Name | TokenKind::Keyword))
+        });
+    list || habit
+}

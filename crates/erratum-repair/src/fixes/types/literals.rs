@@ -1,0 +1,180 @@
+//! Literals in the wrong form: a number in quotes, a real for a whole one, text without quotes.
+
+use crate::fixes::{Candidate, Case};
+use crate::score::{Factor, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::spelling::edit_distance;
+
+/// The message points at the literal.
+const POINTED_AT: Factor = weight("the message points at it", 1.0);
+/// Each token between the literal and the reported place.
+const AWAY: Factor = weight("tokens from the reported place", -0.2);
+/// A number or a known name in quotes.
+const QUOTED: Factor = weight("a number or a name in quotes", 2.5);
+/// A text of one letter was to be a letter.
+const ONE_LETTER: Factor = weight("it holds one letter", 1.0);
+/// Several letters between the quotes of one.
+const MANY_LETTERS: Factor = weight("it holds several letters", 1.5);
+/// Cutting something off loses what the learner wrote.
+const CUT: Factor = weight("it cuts something off", -1.5);
+/// A real number without its fraction.
+const WHOLE_PART: Factor = weight("the whole part of a real number", 0.0);
+/// A whole number where a real one is wanted.
+const MADE_REAL: Factor = weight("the number as a real one", 1.0);
+/// A number where a text is wanted.
+const MADE_TEXT: Factor = weight("the number as a text", 0.5);
+/// A conversion that cuts off hides what is wrong.
+const NARROWED: Factor = weight("a conversion that cuts off", -1.5);
+/// A text that is written a little otherwise than one elsewhere.
+const NEAR_TEXT: Factor = weight("nearly a text of the file", 3.5);
+/// Each letter that differs.
+const LETTERS: Factor = weight("letters that differ", -1.0);
+/// A number in quotes where a name of the line is declared.
+const QUOTED_AT_DECLARATION: Factor = weight("a number in quotes where the name is declared", 4.0);
+
+/// Literals in the wrong form: a number in quotes, a real for a whole one, text without quotes.
+pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let start = case.statement_start(case.token);
+    let end = case.statement_end(case.token);
+    let inside = |token: usize| {
+        lexed.code[token].start >= case.range.0
+            && lexed.code[token].end <= case.range.1.max(case.range.0 + 1)
+    };
+    for token in start..=end {
+        let word = lexed.word(token).to_owned();
+        let near = if token == case.token || inside(token) {
+            POINTED_AT
+        } else {
+            AWAY * token.abs_diff(case.token) as f64
+        };
+        match lexed.kind(token) {
+            Some(TokenKind::Str) => {
+                let content = word.trim_matches(['"', '\'']);
+                let number = !content.is_empty() && content.parse::<f64>().is_ok();
+                near_text(case, token, content, near, all);
+                let word_like = matches!(content, "true" | "false")
+                    || case.text.names.of(content).next().is_some();
+                if number || word_like {
+                    let score = QUOTED + near;
+                    all.push(Candidate::new(
+                        MistakeId::QuotedValue,
+                        score,
+                        vec![case.replace_token(token, content)],
+                    ));
+                }
+                if content.chars().count() == 1 && case.language().letter_quotes {
+                    all.push(Candidate::new(
+                        MistakeId::WrongQuotes,
+                        ONE_LETTER + near,
+                        vec![case.replace_token(token, format!("'{content}'"))],
+                    ));
+                }
+            }
+            Some(TokenKind::Char) if word.len() > 2 => {
+                let content = word.trim_matches('\'');
+                all.push(Candidate::new(
+                    MistakeId::WrongQuotes,
+                    MANY_LETTERS + near,
+                    vec![case.replace_token(token, format!("\"{content}\""))],
+                ));
+            }
+            Some(TokenKind::Number) => {
+                let whole_part = word.split('.').next().unwrap_or(&word);
+                if word.contains('.') && !whole_part.is_empty() {
+                    // Cutting something off loses what the learner wrote.
+                    let rest = word.split('.').nth(1).unwrap_or("").trim_end_matches(['f', 'F']);
+                    let loses = CUT.when(rest.chars().any(|c| c != '0'));
+                    all.push(
+                        Candidate::new(
+                            MistakeId::RealForWhole,
+                            WHOLE_PART + near + loses,
+                            vec![case.replace_token(token, whole_part)],
+                        )
+                        .guess(),
+                    );
+                }
+                if case.language().exact_numbers
+                    && !word.contains('.')
+                    && word.bytes().all(|b| b.is_ascii_digit())
+                {
+                    all.push(Candidate::new(
+                        MistakeId::WholeForReal,
+                        MADE_REAL + near,
+                        vec![case.replace_token(token, format!("{word}.0"))],
+                    ));
+                }
+                let text_wanted = case
+                    .word("to")
+                    .or(case.word("expected"))
+                    .is_some_and(|t| t.contains("String") || t.contains("str"));
+                if text_wanted {
+                    all.push(Candidate::new(
+                        MistakeId::TextAsCode,
+                        MADE_TEXT + near,
+                        vec![case.replace_token(token, format!("\"{word}\""))],
+                    ));
+                }
+            }
+            _ => {}
+        }
+    }
+    quoted_at_declaration(case, all);
+    // A narrowing that is meant can be written out.
+    if let Some(to) = case.word("to").filter(|to| case.language().narrowing.contains(to)) {
+        let from = lexed.code[case.token].start;
+        all.push(
+            Candidate::new(
+                MistakeId::RealForWhole,
+                NARROWED,
+                vec![case.insert(from, format!("({to}) "))],
+            )
+            .guess(),
+        );
+    }
+}
+
+/// A text that is written a little otherwise than one elsewhere in the file, in a language whose types
+/// can list texts.
+fn near_text(case: &Case, token: usize, content: &str, near: Factor, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !case.language().text_types || content.len() < 3 {
+        return;
+    }
+    let mut seen = Vec::new();
+    for other in (0..lexed.code.len()).filter(|at| lexed.kind(*at) == Some(TokenKind::Str)) {
+        let text = lexed.word(other).trim_matches(['"', '\'']);
+        let apart = edit_distance(content, text);
+        if apart > 0.0 && apart <= 2.0 && !seen.contains(&text) {
+            seen.push(text);
+            let quote = lexed.word(token).get(..1).unwrap_or("\"");
+            let new = format!("{quote}{text}{quote}");
+            let score = NEAR_TEXT + near + LETTERS * apart;
+            all.push(Candidate::new(
+                MistakeId::MisspeltName,
+                score,
+                vec![case.replace_token(token, new)],
+            ));
+        }
+    }
+}
+
+/// A number in quotes where a name on this line is declared: the text gives it away.
+fn quoted_at_declaration(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for declared in line.filter_map(|at| case.text.names.resolve(lexed, at)) {
+        for at in declared.token..=case.statement_end(declared.token) {
+            let content = lexed.word(at).trim_matches(['"', '\'']);
+            let number = lexed.kind(at) == Some(TokenKind::Str) && content.parse::<f64>().is_ok();
+            if number && matches!(lexed.word(at - 1), "=" | ":=") {
+                all.push(Candidate::new(
+                    MistakeId::QuotedValue,
+                    QUOTED_AT_DECLARATION,
+                    vec![case.replace_token(at, content)],
+                ));
+            }
+        }
+    }
+}

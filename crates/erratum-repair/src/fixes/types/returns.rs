@@ -1,0 +1,95 @@
+//! What a function says that it returns, and what it does return.
+
+use super::found_types;
+use crate::fixes::shape::{Function, calls_near, function_around, function_of, text_of, type_of};
+use crate::fixes::{Candidate, Case};
+use crate::score::{Factor, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::names::NameKind;
+
+/// What may be missing is said to be so.
+const MAY_BE_MISSING: Factor = weight("what is returned may be missing", 2.5);
+/// The type that is written is the one that the message expected.
+const TOLD_RETURN: Factor = weight("the message names both types", 2.2);
+/// A type that the message says it found.
+const FOUND_RETURN: Factor = weight("the type that was found", 1.0);
+/// A function that says it has no result returns one.
+const VOID_RETURNS: Factor = weight("a function without a result returns one", 3.0);
+/// The type of what the body returns.
+const KNOWN_RETURN: Factor = weight("the type of what is returned", 1.0);
+/// A usual type in the place of none.
+const VOID_USED: Factor = weight("a function without a result is used for one", 2.0);
+/// A usual type in the place of another.
+const OTHER_RETURN: Factor = weight("another usual type", -1.0);
+/// Each type that is more usual.
+const RARER_TYPE: Factor = weight("a rarer type", -0.7);
+
+/// A function whose written return type does not fit what it returns.
+pub(super) fn returns(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let start = case.statement_start(case.token);
+    // Scala gives back what its body ends with.
+    let bare = case.language().returns_unsaid;
+    let mentions = bare
+        || case.message.text.contains("return")
+        || (start..=case.token).any(|at| lexed.is(at, "return"));
+    if let Some(function) = function_around(case, case.token).filter(|_| mentions) {
+        return_type(case, &function, all);
+    }
+    if case.message.text.contains("void") {
+        // The value of a call is used, but the function says that it has none.
+        for call in calls_near(case) {
+            let name = lexed.word(call.name);
+            let named = case.text.names.of(name).filter(|d| d.kind == NameKind::Function);
+            for declared in named {
+                let open = (declared.token..lexed.code.len()).find(|at| lexed.opens_block(*at));
+                if let Some(function) = open.and_then(|open| function_of(case, open))
+                    && function.returns.is_some_and(|typed| text_of(case, typed) == "void")
+                {
+                    return_type(case, &function, all);
+                }
+            }
+        }
+    }
+}
+
+fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let returned = (function.open..function.close.unwrap_or(lexed.code.len()))
+        .filter(|at| lexed.is(*at, "return"))
+        .find_map(|at| type_of(case, at + 1, case.statement_end(at).checked_sub(1)?));
+    let usual = case.language().usual;
+    let guesses = [usual.whole, usual.real, usual.text, usual.truth];
+    let Some(typed) = function.returns else { return };
+    let now = text_of(case, typed);
+    let edit = |wanted: &str| {
+        Edit::replace(case.file(), lexed.code[typed.0].start, lexed.code[typed.1].end, wanted)
+    };
+    let void = matches!(now.as_str(), "void" | "Unit");
+    // TypeScript: what may be missing is said to be so.
+    for nothing in ["undefined", "null"] {
+        if case.message.text.contains(&format!("| {nothing}'")) && !now.contains(nothing) {
+            let wider = edit(&format!("{now} | {nothing}"));
+            all.push(
+                Candidate::new(MistakeId::WrongReturnType, MAY_BE_MISSING, vec![wider]).guess(),
+            );
+        }
+    }
+    for name in found_types(case) {
+        if case.language().is_type(&name) || name == "String" {
+            // The type that is written is the one that the message expected.
+            let told = case.word("to") == Some(now.as_str()) && case.word("from") == Some(&name);
+            let score = if told { TOLD_RETURN } else { FOUND_RETURN };
+            all.push(Candidate::new(MistakeId::WrongReturnType, score, vec![edit(&name)]));
+        }
+    }
+    if let Some(known) = &returned {
+        let score = if void { VOID_RETURNS } else { KNOWN_RETURN };
+        all.push(Candidate::new(MistakeId::WrongReturnType, score, vec![edit(known)]));
+    }
+    for (rank, guess) in guesses.into_iter().enumerate().filter(|(_, guess)| *guess != now) {
+        let score = if void { VOID_USED } else { OTHER_RETURN } + RARER_TYPE * rank as f64;
+        all.push(Candidate::new(MistakeId::WrongReturnType, score, vec![edit(guess)]).guess());
+    }
+}
