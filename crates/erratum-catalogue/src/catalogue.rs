@@ -277,6 +277,8 @@ mod tests {
         // A code alone is the last thing asked: the texts of messages say more.
         for (compiler, codes) in &catalogue.packed.codes {
             assert!(codes.values().all(|kinds| !kinds.is_empty()), "{compiler}");
+            let mut languages = erratum_syntax::language::LANGUAGES.iter();
+            assert!(languages.any(|l| l.codes == compiler), "{compiler} is of no language");
         }
     }
 }

@@ -38,6 +38,20 @@ fn a_session_looks_mends_and_looks_again() {
 }
 
 #[test]
+fn a_program_is_narrowed_with_the_arguments_it_is_looked_at_with() {
+    let text = "#ifdef NIGHT\nint berth(void) { return tdie; }\n#endif\nint tide(int hour) { return hour; }\n";
+    let (_folder, path) = file(text);
+    let narrowed = |arguments: &[String]| {
+        let mut session = Session::builder().file(&path).arguments(arguments).open().unwrap();
+        session.narrow(None, &mut |_| {}).unwrap()
+    };
+    assert!(narrowed(&[]).is_none());
+    let small = narrowed(&["-DNIGHT".to_owned()]).unwrap();
+    assert!(small.narrowed.message.text.contains("tdie"), "{}", small.narrowed.message.text);
+    assert!(small.gives(&path));
+}
+
+#[test]
 fn errors_can_be_matched_on_and_say_what_to_do() {
     let missing = Session::builder().file("nowhere/tide.c").open();
     assert!(matches!(missing, Err(Error::Compilers(_))));

@@ -1,6 +1,6 @@
 //! Tests of families, in one line each.
 
-use super::{Case, Family, ranked};
+use super::{Case, Certainty, Family, ranked};
 use crate::diagnose::Diagnoser;
 use crate::message::{Message, Place, Severity, Suggestion};
 use erratum_catalogue::Catalogue;
@@ -28,10 +28,15 @@ fn compiler_of(language: &str) -> &'static str {
     }
 }
 
-/// What a family makes of a message, the likeliest first. `before` has `<|>` where the message
+/// What a family makes of a message, the likeliest first, each with its certainty. `before` has `<|>` where the message
 /// points; `warning: ` in front of the message makes it one, `[E0308] ` gives its code, and what stands
 /// behind ` <= ` is what the compiler suggests to put there.
-pub(super) fn proposed(family: &Family, language: &str, before: &str, said: &str) -> Vec<String> {
+pub(super) fn rated(
+    family: &Family,
+    language: &str,
+    before: &str,
+    said: &str,
+) -> Vec<(String, Certainty)> {
     let offset = before.find("<|>").expect("the text needs a <|> where the message points");
     let source = Source::new("quay", before.replacen("<|>", "", 1).into_bytes());
     let program = Program::single(source.clone());
@@ -60,9 +65,15 @@ pub(super) fn proposed(family: &Family, language: &str, before: &str, said: &str
     }
     let after = ranked(found).into_iter().map(|candidate| {
         let mended = edit::apply_all(&program, &candidate.sets()).unwrap();
-        String::from_utf8_lossy(mended.files[0].bytes()).into_owned()
+        let text = String::from_utf8_lossy(mended.files[0].bytes()).into_owned();
+        (text, candidate.certainty)
     });
     after.collect()
+}
+
+/// The texts alone.
+fn proposed(family: &Family, language: &str, before: &str, said: &str) -> Vec<String> {
+    rated(family, language, before, said).into_iter().map(|(text, _)| text).collect()
 }
 
 /// Holds the best fix of a family against the text that is wanted.

@@ -183,11 +183,11 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
             });
             let more = BLAMED * (blamed.count() as f64 - 1.0).clamp(0.0, 3.0)
                 + HOLDS_REAL.when(holds_real(case, declared.token) && edit.text == usual.real);
-            all.push(Candidate::new(
-                MistakeId::WrongType,
-                w::TYPE_FIX + score + less + more,
-                vec![edit],
-            ));
+            let score = w::TYPE_FIX + score + less + more;
+            let candidate = Candidate::new(MistakeId::WrongType, score, vec![edit]);
+            // Other uses of what is declared elsewhere may be the right ones.
+            let elsewhere = !(start..=end).contains(&declared.token);
+            all.push(if elsewhere { candidate.guess() } else { candidate });
         }
     }
 }
@@ -327,8 +327,9 @@ fn wanted_types(case: &Case, now: &str, found: &[String]) -> Vec<(String, Factor
 
 #[cfg(test)]
 mod tests {
-    use super::super::testing::{check_among, check_fix, check_no_fix};
+    use super::super::testing::{check_among, check_fix, check_no_fix, rated};
     use super::FAMILY;
+    use crate::fixes::Certainty;
 
     #[test]
     fn a_condition_that_assigns_was_to_compare() {
@@ -399,5 +400,18 @@ mod tests {
     #[test]
     fn a_syntax_error_changes_no_type() {
         check_no_fix(&FAMILY, "java", "class Quay {\n    int seats = <|>40\n}\n", "';' expected");
+    }
+
+    #[test]
+    fn a_type_that_is_written_elsewhere_is_turned_round_as_a_guess_only() {
+        let text = "class Fare {\n    int pay(String zone) {\n        int fare = <|>zone;\n        return fare;\n    }\n}\n";
+        let said = "incompatible types: String cannot be converted to int";
+        let found = rated(&FAMILY, "java", text, said);
+        let certainty = |written: &str| {
+            let fix = found.iter().find(|(text, _)| text.contains(written));
+            fix.map(|(_, certainty)| *certainty)
+        };
+        assert_eq!(certainty("String fare = zone"), Some(Certainty::Sure));
+        assert_eq!(certainty("int pay(int zone)"), Some(Certainty::Guess));
     }
 }

@@ -598,6 +598,15 @@ mod tests {
     }
 
     #[test]
+    fn languages_of_one_family_go_together_and_no_others() {
+        let together =
+            |one: &str, other: &str| by_id(one).unwrap().goes_with(by_id(other).unwrap());
+        assert!(together("c", "cpp") && together("cpp", "c") && together("java", "java"));
+        // Those by themselves are no family, though they all have none.
+        assert!(!together("java", "scala") && !together("c", "d"));
+    }
+
+    #[test]
     fn operators_stand_longest_first() {
         for language in LANGUAGES {
             let lengths: Vec<_> = language.operators.iter().map(|o| o.len()).collect();
