@@ -4,6 +4,7 @@
 use crate::app::App;
 use crate::arguments::Mend;
 use crate::failure::Failure;
+use crate::observing::Gap;
 use crate::show::{self, links::Links, terminal};
 use crate::{files, undo};
 use erratum_look::{Look, Plan, Session};
@@ -29,7 +30,7 @@ pub fn mend(app: &App, mend: &Mend, own: bool) -> Result<u8, Failure> {
     let wanted = erratum_look::Mend { all: mend.all, pick: mend.pick, sure: mend.sure };
     let plan = session.mend(&look, wanted)?;
     if let Some(story) = &story {
-        story.tell(&mend.common)?;
+        story.tell(&mend.common, Gap::Below)?;
     }
     if !mend.common.shown.json {
         show_plan(&look, &plan, mend)?;

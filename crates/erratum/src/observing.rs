@@ -23,17 +23,32 @@ const SILENT: Duration = Duration::from_secs(1);
 pub struct Story(Arc<Mutex<Vec<Event>>>);
 
 impl Story {
-    /// Tells what was done since it was told last.
-    pub fn tell(&self, common: &Common) -> Result<(), Failure> {
+    /// Tells what was done since it was told last, with an empty line towards what else is shown.
+    pub fn tell(&self, common: &Common, gap: Gap) -> Result<(), Failure> {
         let events = std::mem::take(&mut *self.0.lock().unwrap_or_else(PoisonError::into_inner));
         if events.is_empty() {
             return Ok(());
         }
         let mut out = show::out(common.shown.page.color);
+        if gap == Gap::Above {
+            writeln!(out)?;
+        }
         show::story::show(&mut out, &events, show::width(common.shown.page.width))?;
+        if gap == Gap::Below {
+            writeln!(out)?;
+        }
         out.flush()?;
         Ok(())
     }
+}
+
+/// Where a story is parted from what else is shown.
+#[derive(Clone, Copy, PartialEq, Eq)]
+pub enum Gap {
+    /// Something stands above it.
+    Above,
+    /// Something follows.
+    Below,
 }
 
 /// Hands each event to those who want it.

@@ -98,7 +98,9 @@ fn mend_tells_its_story_too() {
     let folder = Folder::new();
     folder.write("tide.c", TWO);
     let told = folder.run(&["mend", "-vv", "--all", "--dry-run", "tide.c"]).stdout;
-    assert!(told.contains("How it was found:") && told.contains("Taken:"), "{told}");
+    assert!(told.starts_with("How it was found:") && told.contains("Taken:"), "{told}");
+    // The change itself stands last, before the question.
+    assert!(told.contains("compiled.\n\nAdd `;`"), "{told}");
 }
 
 #[test]

@@ -5,6 +5,7 @@ use crate::arguments::{Common, Look};
 use crate::editor;
 use crate::failure::Failure;
 use crate::interactive;
+use crate::observing::Gap;
 use crate::show::{self, links::Links, terminal::Next};
 use erratum_look::Group;
 use erratum_repair::verdict::Verdict;
@@ -35,7 +36,7 @@ pub fn run(app: &App, look: &Look) -> Result<u8, Failure> {
     };
     show_or_open(look, &found.verdict, &found.program, &next, &|name| session.path(name))?;
     if let Some(story) = &story {
-        story.tell(common)?;
+        story.tell(common, Gap::Above)?;
     }
     Ok(show::status(&found.verdict, common))
 }

@@ -3,6 +3,7 @@
 use crate::app::App;
 use crate::arguments::Watch;
 use crate::failure::Failure;
+use crate::observing::Gap;
 use crate::saved::Saves;
 use crate::show::terminal::Next;
 use crate::show::{self, links::Links, progress};
@@ -41,7 +42,7 @@ pub fn run(app: &App, arguments: &Watch) -> Result<u8, Failure> {
                 status.store(show::status(&look.verdict, &how.common), Ordering::SeqCst);
                 report(arguments, &session, shown.as_ref(), &look)?;
                 if let Some(story) = &story {
-                    story.tell(&how.common)?;
+                    story.tell(&how.common, Gap::Above)?;
                 }
                 shown = Some((look.verdict, look.program));
             }

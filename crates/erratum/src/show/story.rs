@@ -15,7 +15,6 @@ const REASONS: usize = 4;
 /// Writes the story.
 pub fn show(out: &mut impl Write, events: &[Event], width: usize) -> io::Result<()> {
     let mut teller = Teller { out, width, left: 0 };
-    writeln!(teller.out)?;
     write!(teller.out, "{HEAD}")?;
     teller.line("", "How it was found:")?;
     write!(teller.out, "{HEAD:#}")?;
