@@ -78,9 +78,10 @@ impl<W: Write> Teller<'_, W> {
 
     fn tried(&mut self, fix: &Proposal, outcome: &Outcome) -> io::Result<()> {
         match outcome {
-            Outcome::Held { worth, .. } => {
+            Outcome::Held { total, worth, .. } => {
                 let reasons = reasons(&fix.factors, worth);
-                self.line("    ", &format!("Holds: {}, for: {reasons}.", fix.title))
+                let text = format!("Holds, worth {total:.1}: {}, for: {reasons}.", fix.title);
+                self.line("    ", &text)
             }
             Outcome::Rejected { rejection, said } => {
                 self.left += 1;
