@@ -65,6 +65,16 @@ pub enum Error {
         /// Why, in a few words, with what to do.
         reason: String,
     },
+    /// A folder holds too much to be copied, so that no fix can be proved by building copies.
+    #[error("{} holds more than {files} files or {} MB, too much to be copied for a proof. Start the build in the folder of the part that fails, or name what it does not need in an ignore file.", .path.display(), .bytes >> 20)]
+    TooLarge {
+        /// The folder.
+        path: PathBuf,
+        /// How many files are copied at most.
+        files: usize,
+        /// How many bytes are copied at most.
+        bytes: u64,
+    },
     /// The scratch folder cannot be made or written.
     #[error("cannot write to the folder for temporary files ({}): {source}. Free some space, or set TMPDIR to a folder that can be written to.", std::env::temp_dir().display())]
     Scratch {

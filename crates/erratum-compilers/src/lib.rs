@@ -8,8 +8,10 @@
 
 mod compilers;
 mod config;
+mod deadline;
 mod error;
 mod flags;
+mod os;
 mod project;
 mod prompt;
 mod rebuild;

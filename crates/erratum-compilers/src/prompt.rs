@@ -1,9 +1,9 @@
 //! GHC's interactive mode, kept running: it loads copies in a tenth of the time of a cold start.
 
 use crate::error::Error;
-use crate::registry;
 use crate::resident::Request;
 use crate::run::{self, Limits};
+use crate::{os, registry};
 use erratum_repair::message::Message;
 use erratum_repair::read;
 use erratum_repair::search::Report;
@@ -125,7 +125,7 @@ fn answers(reader: impl Read + Send + 'static, limit: usize) -> Receiver<Vec<u8>
 
 impl Drop for Prompt {
     fn drop(&mut self) {
-        registry::kill_group(self.child.id());
+        os::kill_group(self.child.id());
         let _ = self.child.kill();
         let _ = self.child.wait();
         registry::child_ended(self.child.id());

@@ -2,7 +2,9 @@
 //! files, tools and languages, where no single compiler run says what the build says.
 
 use crate::compilers::KINDS;
+use crate::deadline::Deadline;
 use crate::error::Error;
+use crate::os;
 use crate::run::{self, Ended, Limits};
 use crate::scratch::{Copy, Scratch};
 use erratum_repair::message::Message;
@@ -24,13 +26,16 @@ const WORKERS: usize = 2;
 const MOST_FILES: usize = 3_000;
 const MOST_BYTES: u64 = 64 << 20;
 
+/// What a build may take at least, however little of the budget is left.
+const LEAST: Duration = Duration::from_millis(500);
+
 /// A build command at work on copies of the folder it was given in.
 pub struct Rebuild {
     command: Vec<String>,
     root: PathBuf,
     compiler: &'static str,
     limits: Limits,
-    deadline: Option<Instant>,
+    deadline: Deadline,
     copies: Mutex<Vec<Copy>>,
     /// The names of all files that were copied.
     names: Vec<String>,
@@ -60,7 +65,7 @@ impl Rebuild {
             lend_packages(&root, &copy.folder);
             for (name, _) in &files {
                 // Scripts that a build starts must stay executable.
-                keep_mode(&root.join(name), &copy.folder.join(name))
+                os::same_mode(&root.join(name), &copy.folder.join(name))
                     .map_err(|source| Error::Scratch { source })?;
             }
         }
@@ -69,7 +74,7 @@ impl Rebuild {
             root,
             compiler,
             limits,
-            deadline: None,
+            deadline: Deadline::default(),
             copies: Mutex::new(copies),
             names: files.into_iter().map(|(name, _)| name).collect(),
             _scratch: scratch,
@@ -78,12 +83,12 @@ impl Rebuild {
 
     /// From now on, a search may take this long.
     pub fn set_budget(&mut self, budget: Duration) {
-        self.deadline = Some(Instant::now() + budget);
+        self.deadline = Deadline::after(budget);
     }
 
     /// The search is over: what is built from now on has no budget.
     pub fn lift_budget(&mut self) {
-        self.deadline = None;
+        self.deadline = Deadline::default();
     }
 
     /// Builds the project as it stands.
@@ -132,10 +137,7 @@ impl Rebuild {
             .env("LC_ALL", "C.UTF-8")
             .env("LANGUAGE", "en")
             .env("PWD", folder);
-        let left = self.deadline.map(|at| at.saturating_duration_since(Instant::now()));
-        let time = left.map_or(self.limits.time, |left| {
-            left.max(Duration::from_millis(500)).min(self.limits.time)
-        });
+        let time = self.deadline.time_for(self.limits.time, LEAST);
         let limits = Limits { time, ..self.limits };
         let output = run::run_merged(&mut command, &limits)
             .map_err(|error| self.ended(&format!("could not be started: {error}")))?;
@@ -189,7 +191,7 @@ impl Compile for Rebuild {
     }
 
     fn expired(&self) -> bool {
-        self.deadline.is_some_and(|deadline| Instant::now() >= deadline)
+        self.deadline.expired()
     }
 
     fn source(&self, name: &str) -> Option<Source> {
@@ -211,7 +213,6 @@ impl Compile for Rebuild {
 
 /// Every file below a folder that its ignore files do not leave out.
 fn tree(root: &Path) -> Result<Vec<(String, Vec<u8>)>, Error> {
-    let too_much = |what: &str| Error::Ended { compiler: "the project".into(), what: what.into() };
     let walk = ignore::WalkBuilder::new(root)
         .hidden(false)
         .require_git(false)
@@ -222,34 +223,28 @@ fn tree(root: &Path) -> Result<Vec<(String, Vec<u8>)>, Error> {
     for entry in walk.flatten().filter(|entry| entry.file_type().is_some_and(|t| t.is_file())) {
         bytes += entry.metadata().map_or(0, |data| data.len());
         if files.len() >= MOST_FILES || bytes > MOST_BYTES {
-            return Err(too_much("is too large to be copied"));
+            return Err(Error::TooLarge {
+                path: root.to_owned(),
+                files: MOST_FILES,
+                bytes: MOST_BYTES,
+            });
         }
         let Ok(relative) = entry.path().strip_prefix(root) else { continue };
-        if let Ok(text) = fs::read(entry.path()) {
-            files.push((relative.to_string_lossy().replace('\\', "/"), text));
-        }
+        // A copy without it could say something else than the project.
+        let text = fs::read(entry.path()).map_err(|error| Error::Unreadable {
+            path: entry.path().to_owned(),
+            reason: format!("{error}. Allow reading it, or name it in an ignore file."),
+        })?;
+        files.push((relative.to_string_lossy().replace('\\', "/"), text));
     }
     Ok(files)
-}
-
-/// Gives a copy the mode of its file, but lets it be written.
-#[cfg(unix)]
-fn keep_mode(from: &Path, to: &Path) -> std::io::Result<()> {
-    use std::os::unix::fs::PermissionsExt;
-    let mode = fs::metadata(from)?.permissions().mode() | 0o600;
-    fs::set_permissions(to, fs::Permissions::from_mode(mode))
-}
-
-#[cfg(not(unix))]
-fn keep_mode(_from: &Path, _to: &Path) -> std::io::Result<()> {
-    Ok(())
 }
 
 /// Installed packages are large and only read: the copy looks into the learner's.
 fn lend_packages(root: &Path, copy: &Path) {
     let packages = root.join("node_modules");
     if packages.is_dir() {
-        #[cfg(unix)]
-        let _ = std::os::unix::fs::symlink(&packages, copy.join("node_modules"));
+        // Without them the build says so, and what a copy says differently is no proof.
+        let _ = os::lend_folder(&packages, &copy.join("node_modules"));
     }
 }

@@ -1,6 +1,7 @@
 //! What must be stopped or removed when the program is interrupted: running compilers and scratch
 //! folders.
 
+use crate::os;
 use std::path::{Path, PathBuf};
 use std::sync::Mutex;
 use std::sync::atomic::{AtomicBool, Ordering};
@@ -31,18 +32,6 @@ pub(crate) fn child_ended(id: u32) {
     with(&CHILDREN, |list| list.retain(|other| *other != id));
 }
 
-/// Ends a child with all it has started. Each child leads a process group of its own.
-#[cfg(unix)]
-pub(crate) fn kill_group(id: u32) {
-    if let Some(pid) = i32::try_from(id).ok().and_then(rustix::process::Pid::from_raw) {
-        // It may have ended by itself already.
-        let _ = rustix::process::kill_process_group(pid, rustix::process::Signal::KILL);
-    }
-}
-
-#[cfg(not(unix))]
-pub(crate) fn kill_group(_id: u32) {}
-
 /// Whether everything is being stopped: nothing new may be written then.
 pub(crate) fn stopping() -> bool {
     STOPPED.load(Ordering::SeqCst)
@@ -52,7 +41,7 @@ pub(crate) fn stopping() -> bool {
 pub fn interrupt() {
     STOPPED.store(true, Ordering::SeqCst);
     for id in with(&CHILDREN, std::mem::take) {
-        kill_group(id);
+        os::kill_group(id);
     }
     for path in with(&FOLDERS, std::mem::take) {
         // A compiler that is just ending, or we ourselves, may still write into it.

@@ -3,9 +3,9 @@
 //! it; for scalac and tsc it is much the same.
 
 use crate::error::Error;
-use crate::registry;
 use crate::run::{self, Limits};
 use crate::scratch::Scratch;
+use crate::{os, registry};
 use erratum_repair::message::{Message, Note, Place, Severity, merge_doubles};
 use erratum_repair::search::Report;
 use erratum_syntax::source::ColumnUnit;
@@ -170,7 +170,7 @@ impl Resident {
 
 impl Drop for Resident {
     fn drop(&mut self) {
-        registry::kill_group(self.child.id());
+        os::kill_group(self.child.id());
         let _ = self.child.kill();
         let _ = self.child.wait();
         registry::child_ended(self.child.id());

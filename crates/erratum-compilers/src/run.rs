@@ -1,6 +1,6 @@
 //! Runs a command with limits on its time, memory and output.
 
-use crate::registry;
+use crate::{os, registry};
 use std::io::{self, Read};
 use std::process::{Child, Command, Stdio};
 use std::sync::mpsc::{self, RecvTimeoutError};
@@ -98,7 +98,7 @@ pub fn run(command: &mut Command, limits: &Limits) -> io::Result<Output> {
         }
     }
     if stopped.is_some() {
-        registry::kill_group(id);
+        os::kill_group(id);
         let _ = child.kill();
     }
     let status = child.wait()?;
@@ -130,7 +130,7 @@ pub fn run_merged(command: &mut Command, limits: &Limits) -> io::Result<Output> 
         Err(RecvTimeoutError::Timeout) => Some(Ended::TimeLimit),
     };
     if stopped.is_some() {
-        registry::kill_group(id);
+        os::kill_group(id);
         let _ = child.kill();
     }
     let status = child.wait()?;
@@ -141,30 +141,16 @@ pub fn run_merged(command: &mut Command, limits: &Limits) -> io::Result<Output> 
 
 /// Starts a command in a process group of its own, with its memory limited.
 pub(crate) fn spawn(command: &mut Command, limits: &Limits) -> io::Result<Child> {
-    #[cfg(unix)]
-    std::os::unix::process::CommandExt::process_group(command, 0);
+    os::lead_group(command);
     let mut child = command.spawn()?;
     if !registry::child_started(child.id()) {
-        registry::kill_group(child.id());
+        os::kill_group(child.id());
         let _ = child.wait();
         return Err(io::ErrorKind::Interrupted.into());
     }
-    limit_memory(child.id(), limits.memory);
+    os::limit_memory(child.id(), limits.memory);
     Ok(child)
 }
-
-#[cfg(target_os = "linux")]
-fn limit_memory(id: u32, bytes: u64) {
-    use rustix::process::{Pid, Resource, Rlimit, prlimit};
-    if let Some(pid) = i32::try_from(id).ok().and_then(Pid::from_raw) {
-        let limit = Rlimit { current: Some(bytes), maximum: Some(bytes) };
-        // A child that has ended already needs no limit.
-        let _ = prlimit(Some(pid), Resource::Data, limit);
-    }
-}
-
-#[cfg(not(target_os = "linux"))]
-fn limit_memory(_id: u32, _bytes: u64) {}
 
 enum Piece {
     All,

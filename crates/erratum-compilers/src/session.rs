@@ -1,6 +1,7 @@
 //! Compiles copies of one program with one compiler.
 
 use crate::compilers::{Inputs, Kind, Stays};
+use crate::deadline::Deadline;
 use crate::error::Error;
 use crate::project::Project;
 use crate::resident::Request;
@@ -41,7 +42,7 @@ pub struct Session {
     project: Project,
     found: Found,
     limits: Limits,
-    deadline: Option<Instant>,
+    deadline: Deadline,
     state: Mutex<State>,
     version: Mutex<Option<JoinHandle<String>>>,
     /// For a Rust project: the file from which the crate starts, and its edition.
@@ -100,7 +101,7 @@ impl Session {
             project,
             found,
             limits,
-            deadline: None,
+            deadline: Deadline::default(),
             state,
             version,
             crate_root,
@@ -112,12 +113,12 @@ impl Session {
 
     /// From now on, a search may take this long.
     pub fn set_budget(&mut self, budget: Duration) {
-        self.deadline = Some(Instant::now() + budget);
+        self.deadline = Deadline::after(budget);
     }
 
     /// The search is over: what is compiled from now on has no budget.
     pub fn lift_budget(&mut self) {
-        self.deadline = None;
+        self.deadline = Deadline::default();
     }
 
     /// Takes over the compiler that another session has kept warm, so that it need not be started
@@ -247,8 +248,7 @@ impl Session {
 
     /// How long a compile may take now: never beyond the budget.
     fn time_left(&self) -> Duration {
-        let left = self.deadline.map(|at| at.saturating_duration_since(Instant::now()).max(LEAST));
-        left.map_or(self.limits.time, |left| left.min(self.limits.time))
+        self.deadline.time_for(self.limits.time, LEAST)
     }
 
     fn ended(&self, what: &str) -> Error {
@@ -411,7 +411,7 @@ impl Compile for Session {
     }
 
     fn expired(&self) -> bool {
-        self.deadline.is_some_and(|deadline| Instant::now() >= deadline)
+        self.deadline.expired()
     }
 
     fn source(&self, name: &str) -> Option<Source> {

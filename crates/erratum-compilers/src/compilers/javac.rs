@@ -30,7 +30,10 @@ pub(super) static JAVAC: Kind = Kind {
 
 static HOST: Host = Host {
     file: "Resident.java",
-    source: include_str!("../resident/Resident.java"),
+    source: concat!(
+        include_str!("../resident/Resident.java"),
+        include_str!("../resident/Serve.java")
+    ),
     command,
     joined: false,
     packages: true,

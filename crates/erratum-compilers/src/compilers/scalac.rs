@@ -28,7 +28,10 @@ pub(super) static SCALAC: Kind = Kind {
 
 static HOST: Host = Host {
     file: "ResidentScala.java",
-    source: include_str!("../resident/ResidentScala.java"),
+    source: concat!(
+        include_str!("../resident/ResidentScala.java"),
+        include_str!("../resident/Serve.java")
+    ),
     command,
     joined: true,
     packages: false,

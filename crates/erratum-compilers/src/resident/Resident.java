@@ -1,7 +1,4 @@
 import com.sun.source.util.JavacTask;
-import java.io.BufferedReader;
-import java.io.InputStreamReader;
-import java.io.PrintStream;
 import java.io.Writer;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
@@ -12,8 +9,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.stream.IntStream;
 import javax.tools.Diagnostic;
 import javax.tools.DiagnosticCollector;
@@ -22,51 +17,16 @@ import javax.tools.JavaFileObject;
 import javax.tools.StandardJavaFileManager;
 import javax.tools.ToolProvider;
 
-/**
- * Checks Java sources on request, without writing classes and without running anything.
- *
- * A request is one line: id, folder, source root, files; separated by the character 0x1f. For each,
- * lines "message ..." and one line "done id" are printed.
- */
+/** Checks Java sources on request, without writing classes and without running anything. */
 public class Resident {
-    private static final String FIELD = "\u001f";
-    private static final PrintStream OUT = new PrintStream(System.out, false, StandardCharsets.UTF_8);
     private static final JavaCompiler COMPILER = ToolProvider.getSystemJavaCompiler();
 
     public static void main(String[] arguments) throws Exception {
         if (COMPILER == null) {
-            OUT.println("no compiler");
-            OUT.flush();
+            System.out.println("no compiler");
             return;
         }
-        OUT.println("ready " + System.getProperty("java.version"));
-        OUT.flush();
-        ExecutorService workers = Executors.newFixedThreadPool(2, work -> {
-            Thread thread = new Thread(work);
-            thread.setDaemon(true);
-            return thread;
-        });
-        BufferedReader in = new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
-        for (String line = in.readLine(); line != null; line = in.readLine()) {
-            String[] fields = line.split(FIELD, -1);
-            workers.submit(() -> answer(fields));
-        }
-    }
-
-    private static void answer(String[] fields) {
-        StringBuilder answer = new StringBuilder();
-        try {
-            check(fields, answer);
-        } catch (Throwable trouble) {
-            answer.setLength(0);
-            append(answer, "message", fields[0], "ERROR", "resident.crash", "", "0", "0", "0", "0",
-                "the compiler crashed: " + trouble);
-        }
-        append(answer, "done", fields[0]);
-        synchronized (OUT) {
-            OUT.print(answer);
-            OUT.flush();
-        }
+        Serve.requests(System.getProperty("java.version"), 0, System.out, Resident::check);
     }
 
     private static void check(String[] fields, StringBuilder answer) throws Exception {
@@ -116,7 +76,7 @@ public class Resident {
                 to = from;
             }
         }
-        append(answer, "message", id, one.getKind().name(), String.valueOf(one.getCode()),
+        Serve.append(answer, "message", id, one.getKind().name(), String.valueOf(one.getCode()),
             file.replace('\\', '/'), "" + from[0], "" + from[1], "" + to[0], "" + to[1],
             one.getMessage(Locale.ENGLISH));
     }
@@ -132,13 +92,5 @@ public class Resident {
         int found = Arrays.binarySearch(lines, (int) position);
         int line = found >= 0 ? found : -found - 2;
         return new int[] {line + 1, (int) position - lines[line] + 1};
-    }
-
-    private static void append(StringBuilder answer, String... fields) {
-        for (int i = 0; i < fields.length; i++) {
-            String clean = fields[i].replace("\\", "\\\\").replace("\r", "").replace("\n", "\\n").replace(FIELD, " ");
-            answer.append(i == 0 ? "" : FIELD).append(clean);
-        }
-        answer.append('\n');
     }
 }

@@ -1,59 +1,25 @@
-import java.io.BufferedReader;
-import java.io.InputStreamReader;
 import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import scala.collection.immutable.Nil$;
 import scala.reflect.internal.util.Position;
 import scala.tools.nsc.Global;
+import scala.tools.nsc.Properties;
 import scala.tools.nsc.Settings;
 import scala.tools.nsc.reporters.StoreReporter;
 
 /**
  * Checks Scala sources on request, through the compiler's public classes, without running anything.
  *
- * A request is one line: id, folder, root, files; separated by the character 0x1f. For each, lines
- * "message ..." and one line "done id" are printed. Every check has a compiler of its own in the
+ * Every check has a compiler of its own in the
  * same JVM: a compiler that is used again would still know what an earlier copy declared.
  */
 public class ResidentScala {
-    private static final String FIELD = "\u001f";
-    private static final PrintStream OUT = new PrintStream(System.out, false, StandardCharsets.UTF_8);
-
     public static void main(String[] arguments) throws Exception {
+        PrintStream out = System.out;
         System.setOut(System.err);
-        OUT.println("ready " + scala.tools.nsc.Properties.versionNumberString());
-        OUT.flush();
-        ExecutorService workers = Executors.newFixedThreadPool(2, work -> {
-            Thread thread = new Thread(null, work, "check", 16 << 20);
-            thread.setDaemon(true);
-            return thread;
-        });
-        BufferedReader in = new BufferedReader(new InputStreamReader(System.in, StandardCharsets.UTF_8));
-        for (String line = in.readLine(); line != null; line = in.readLine()) {
-            String[] fields = line.split(FIELD, -1);
-            workers.submit(() -> answer(fields));
-        }
-    }
-
-    private static void answer(String[] fields) {
-        StringBuilder answer = new StringBuilder();
-        try {
-            check(fields, answer);
-        } catch (Throwable trouble) {
-            answer.setLength(0);
-            append(answer, "message", fields[0], "ERROR", "resident.crash", "", "0", "0", "0", "0",
-                "the compiler crashed: " + trouble);
-        }
-        append(answer, "done", fields[0]);
-        synchronized (OUT) {
-            OUT.print(answer);
-            OUT.flush();
-        }
+        Serve.requests(Properties.versionNumberString(), 16 << 20, out, ResidentScala::check);
     }
 
     private static void check(String[] fields, StringBuilder answer) {
@@ -95,15 +61,7 @@ public class ResidentScala {
             place = new String[] {file.replace('\\', '/'), "" + position.line(), "" + (position.point() - start + 1)};
         }
         String kind = String.valueOf(one.severity());
-        append(answer, "message", id, kind.equals("INFO") ? "NOTE" : kind, "", place[0], place[1], place[2],
+        Serve.append(answer, "message", id, kind.equals("INFO") ? "NOTE" : kind, "", place[0], place[1], place[2],
             place[1], place[2], one.msg());
-    }
-
-    private static void append(StringBuilder answer, String... fields) {
-        for (int i = 0; i < fields.length; i++) {
-            String clean = fields[i].replace("\\", "\\\\").replace("\r", "").replace("\n", "\\n").replace(FIELD, " ");
-            answer.append(i == 0 ? "" : FIELD).append(clean);
-        }
-        answer.append('\n');
     }
 }
