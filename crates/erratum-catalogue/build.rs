@@ -114,7 +114,8 @@ fn enumeration<'a>(
     };
     let mut source = format!(
         "/// {does}\n#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, \
-         Deserialize)]\n#[serde(try_from = \"String\", into = \"String\")]\npub enum {name} {{\n"
+         Deserialize)]\n#[cfg_attr(feature = \"schema\", derive(schemars::JsonSchema))]\n\
+         #[serde(try_from = \"String\", into = \"String\")]\npub enum {name} {{\n"
     );
     let mut names = String::new();
     let mut parses = String::new();

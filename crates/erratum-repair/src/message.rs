@@ -5,6 +5,7 @@ use serde::{Deserialize, Serialize};
 
 /// How grave a message is.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 #[serde(rename_all = "lowercase")]
 pub enum Severity {
     /// A remark that belongs to another message.
@@ -17,16 +18,21 @@ pub enum Severity {
 
 /// Where in a file a message points. Lines and columns count from 1; ends are exclusive.
 #[derive(Clone, Debug, PartialEq, Eq, Hash, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Place {
     /// The file, as the compiler names it.
     pub file: String,
     /// First line.
+    #[cfg_attr(feature = "schema", schemars(range(min = 1)))]
     pub line: u32,
-    /// First column, in Unicode characters once [`Message::resolve`] has run.
+    /// First column, in Unicode characters (in a report, once [`Message::resolve`] has run).
+    #[cfg_attr(feature = "schema", schemars(range(min = 1)))]
     pub column: u32,
     /// Last line.
+    #[cfg_attr(feature = "schema", schemars(range(min = 1)))]
     pub end_line: u32,
     /// Column after the last.
+    #[cfg_attr(feature = "schema", schemars(range(min = 1)))]
     pub end_column: u32,
 }
 
@@ -65,6 +71,7 @@ impl Place {
 
 /// A remark of the compiler that belongs to a message.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Note {
     /// What it says.
     pub text: String,
@@ -74,6 +81,7 @@ pub struct Note {
 
 /// A change that the compiler itself proposes: to be tried, not believed.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Suggestion {
     /// What it says of it.
     pub text: String,
@@ -83,6 +91,7 @@ pub struct Suggestion {
 
 /// One thing the compiler said, with everything that belongs to it.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Message {
     /// How grave.
     pub severity: Severity,

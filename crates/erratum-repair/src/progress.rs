@@ -9,6 +9,7 @@ use std::ops::RangeInclusive;
 
 /// The difference of two verdicts, by the numbers of their roots.
 #[derive(Clone, Debug, Default, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Progress {
     /// Roots of the earlier verdict that the later one does not have.
     pub gone: Vec<usize>,

@@ -11,6 +11,7 @@ use std::ops::{Add, AddAssign, Div, Mul, Neg, Sub, SubAssign};
 
 /// One consideration in a score: what it is, and what it adds.
 #[derive(Clone, Copy, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Factor {
     /// What it is, in a few words.
     pub name: &'static str,

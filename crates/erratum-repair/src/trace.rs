@@ -8,6 +8,7 @@ use serde::Serialize;
 
 /// One call that was under way.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Frame {
     /// The function, as the trace names it.
     pub function: String,
@@ -21,6 +22,7 @@ pub struct Frame {
 
 /// A program that stopped while it ran.
 #[derive(Clone, Debug, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Stopped {
     /// What the trace says, in its own words.
     pub cause: String,

@@ -14,6 +14,7 @@ pub const SCHEMA: &str = "erratum/verdict/1";
 
 /// Whether something was shown by compiling, or told from the text alone.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 #[serde(rename_all = "lowercase")]
 pub enum Evidence {
     /// Shown by compiling a copy.
@@ -24,6 +25,7 @@ pub enum Evidence {
 
 /// What part a message plays.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 #[serde(rename_all = "lowercase")]
 pub enum Role {
     /// Caused directly by a mistake.
@@ -36,6 +38,7 @@ pub enum Role {
 
 /// How the program was compiled.
 #[derive(Clone, Debug, Default, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Build {
     /// Short name of the language.
     pub language: String,
@@ -45,14 +48,16 @@ pub struct Build {
     pub version: String,
     /// What was run.
     pub command: Vec<String>,
-    /// Its exit status; nothing if it did not end by itself, or for a saved log.
+    /// Its exit status; null if it did not end by itself, or for a saved log.
     pub exit: Option<i32>,
 }
 
 /// A message with the part it plays.
 #[derive(Clone, Debug, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Told {
     /// Number, from 1, in the compiler's order.
+    #[cfg_attr(feature = "schema", schemars(range(min = 1)))]
     pub id: usize,
     /// How grave.
     pub severity: Severity,
@@ -74,6 +79,7 @@ pub struct Told {
 
 /// One change, as places in the file as it stands now.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Change {
     /// Where.
     #[serde(flatten)]
@@ -84,8 +90,10 @@ pub struct Change {
 
 /// A fix.
 #[derive(Clone, Debug, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Fix {
     /// Number within its root, from 1, the likeliest first.
+    #[cfg_attr(feature = "schema", schemars(range(min = 1)))]
     pub id: usize,
     /// What to do, in one line.
     pub title: String,
@@ -108,6 +116,7 @@ pub struct Fix {
 
 /// How well a message is known.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 #[serde(rename_all = "lowercase")]
 pub enum Reading {
     /// An entry of the catalogue knows the message, or its code.
@@ -120,8 +129,9 @@ pub enum Reading {
 
 /// A line that is right, beside one that is not.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Sound {
-    /// Where in the program the right line stands; nothing if both lines are from the catalogue.
+    /// Where in the program the right line stands; null if both lines are from the catalogue.
     pub at: Option<Place>,
     /// The faulty line, without its indentation.
     pub faulty: String,
@@ -133,6 +143,7 @@ pub struct Sound {
 
 /// What stands in the same place of both lines.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Part {
     /// In the faulty line; may be empty.
     pub faulty: String,
@@ -146,8 +157,10 @@ pub struct Part {
 
 /// A mistake with its messages and fixes.
 #[derive(Clone, Debug, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Root {
     /// Number, from 1, in the order in which to mend.
+    #[cfg_attr(feature = "schema", schemars(range(min = 1)))]
     pub id: usize,
     /// The messages it caused directly.
     pub messages: Vec<usize>,
@@ -186,8 +199,10 @@ pub struct Root {
 
 /// Everything that is known about a program.
 #[derive(Clone, Debug, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Verdict {
-    /// [`SCHEMA`].
+    /// The name and version of this form.
+    #[cfg_attr(feature = "schema", schemars(extend("const" = SCHEMA)))]
     pub schema: &'static str,
     /// How it was compiled.
     pub build: Build,

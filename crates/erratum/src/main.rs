@@ -17,6 +17,8 @@ mod interactive;
 mod narrowing;
 mod observing;
 mod saved;
+#[cfg(test)]
+mod schemas;
 mod show;
 mod stop;
 mod undo;

@@ -6,6 +6,7 @@ use crate::failure::Failure;
 use crate::{files, show};
 use anstream::eprintln;
 use erratum_repair::search::{Event, Observer};
+use serde::Serialize;
 use std::fs::{File, OpenOptions};
 use std::io::{self, BufWriter, IsTerminal, Write};
 use std::path::Path;
@@ -14,6 +15,21 @@ use std::time::{Duration, Instant};
 
 /// The name and version of the form of a trace; its schema is `docs/trace.schema.json`.
 const SCHEMA: &str = "erratum/trace/1";
+
+/// One line of a trace: the first names the form, each further one tells what the search did next.
+#[derive(Serialize)]
+#[cfg_attr(test, derive(schemars::JsonSchema))]
+#[serde(untagged)]
+pub enum Line<'a> {
+    /// What the further lines are.
+    Form {
+        /// The name and version of this form.
+        #[cfg_attr(test, schemars(extend("const" = SCHEMA)))]
+        schema: &'static str,
+    },
+    /// One thing that the search did.
+    Did(&'a Event),
+}
 
 /// A search that takes no longer needs no word about it.
 const SILENT: Duration = Duration::from_secs(1);
@@ -114,11 +130,11 @@ impl Trace {
     fn create(path: &Path) -> io::Result<Trace> {
         let file = OpenOptions::new().write(true).create_new(!path.exists()).open(path)?;
         let mut trace = Trace(BufWriter::new(file));
-        trace.line(&serde_json::json!({ "schema": SCHEMA }))?;
+        trace.line(&Line::Form { schema: SCHEMA })?;
         Ok(trace)
     }
 
-    fn line(&mut self, value: &impl serde::Serialize) -> io::Result<()> {
+    fn line(&mut self, value: &Line) -> io::Result<()> {
         serde_json::to_writer(&mut self.0, value)?;
         // Whoever looks on sees each event at once, and a full disk is noticed where it happens.
         self.0.write_all(b"\n")?;
@@ -126,7 +142,7 @@ impl Trace {
     }
 
     fn notice(&mut self, event: &Event) -> io::Result<()> {
-        self.line(event)
+        self.line(&Line::Did(event))
     }
 }
 

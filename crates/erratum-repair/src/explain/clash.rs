@@ -13,6 +13,7 @@ use serde::Serialize;
 
 /// One of two types that do not agree.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Side {
     /// The type, with `…` for what both have.
     pub text: String,
@@ -24,6 +25,7 @@ pub struct Side {
 
 /// Two types that do not agree.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Clash {
     /// What is wanted here.
     pub expected: Side,

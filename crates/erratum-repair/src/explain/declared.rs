@@ -13,6 +13,7 @@ use std::sync::Arc;
 
 /// A declaration that a message is about.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Declaration {
     /// The name.
     pub name: String,
@@ -24,6 +25,7 @@ pub struct Declaration {
 
 /// What a type has.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Members {
     /// The type.
     pub of: String,

@@ -17,6 +17,7 @@ use serde::Serialize;
 
 /// What a message says, laid out.
 #[derive(Clone, Debug, Default, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Explained {
     /// The decisive lines of a message that is long; empty if it is short.
     pub point: Vec<Point>,

@@ -12,6 +12,7 @@ pub const LINE: usize = 72;
 
 /// A decisive line of a message.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Point {
     /// What it says, with types shortened.
     pub text: String,

@@ -44,6 +44,7 @@ use std::sync::Arc;
 
 /// How well the meaning of a fix can be known from the text.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, serde::Serialize, serde::Deserialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 #[serde(rename_all = "lowercase")]
 pub enum Certainty {
     /// One fair reading.

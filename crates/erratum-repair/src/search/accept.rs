@@ -59,6 +59,7 @@ pub struct NewMessage {
 
 /// Why a fix that was tried is not taken. Those with an index name a message of the fix's report.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 #[serde(tag = "why", rename_all = "kebab-case")]
 pub enum Rejection {
     /// Its edits do not fit the text.

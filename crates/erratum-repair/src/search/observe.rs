@@ -19,6 +19,7 @@ pub trait Observer {
 
 /// A message, as far as an event needs it.
 #[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Said {
     /// The file it points at, or an empty text.
     pub file: String,
@@ -37,6 +38,7 @@ impl Said {
 
 /// A fix, as far as an event needs it.
 #[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Proposal {
     /// What it does, in one line.
     pub title: String,
@@ -63,6 +65,7 @@ impl Proposal {
 
 /// What came of a fix that was tried.
 #[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 #[serde(tag = "outcome", rename_all = "kebab-case")]
 pub enum Outcome {
     /// It holds.
@@ -86,6 +89,7 @@ pub enum Outcome {
 
 /// One thing that a search did.
 #[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 #[serde(tag = "event", rename_all = "kebab-case")]
 pub enum Event {
     /// A message is looked at.

@@ -22,6 +22,7 @@ pub const SCHEMA: &str = "erratum/structure/1";
 
 /// A bracket, block word, quote or comment mark, with its place.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Mark {
     /// As it is written.
     pub text: String,
@@ -31,6 +32,7 @@ pub struct Mark {
 
 /// Two marks that belong together.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Couple {
     /// The one that opens.
     pub open: Mark,
@@ -42,6 +44,7 @@ pub struct Couple {
 
 /// How many marks of a kind there are.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Count {
     /// What opens.
     pub open: String,
@@ -55,8 +58,10 @@ pub struct Count {
 
 /// What is known of the structure of a text.
 #[derive(Clone, Debug, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Structure {
-    /// [`SCHEMA`].
+    /// The name and version of this form.
+    #[cfg_attr(feature = "schema", schemars(extend("const" = SCHEMA)))]
     pub schema: &'static str,
     /// Name of the file.
     pub file: String,

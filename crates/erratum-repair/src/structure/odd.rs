@@ -13,6 +13,7 @@ use std::sync::Arc;
 
 /// What an odd mark lacks.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 #[serde(rename_all = "lowercase")]
 pub enum Lack {
     /// It opens something that nothing closes.
@@ -25,6 +26,7 @@ pub enum Lack {
 
 /// A mark without its partner.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct OddMark {
     /// The mark.
     pub mark: Mark,

@@ -6,6 +6,7 @@ use serde::Serialize;
 
 /// A block, from the line that opens it to the line that closes it.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Block {
     /// What opens it: the text of its line, without the blanks around it.
     pub text: String,
@@ -19,6 +20,7 @@ pub struct Block {
 
 /// A line that is indented otherwise than the others of its block.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Uneven {
     /// The line.
     pub line: u32,
@@ -30,6 +32,7 @@ pub struct Uneven {
 
 /// How lines are indented.
 #[derive(Clone, Debug, Default, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
 pub struct Layout {
     /// How many lines start with a tab.
     pub tabs: usize,

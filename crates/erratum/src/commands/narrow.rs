@@ -9,17 +9,29 @@ use serde::Serialize;
 use std::io::Write;
 use std::path::Path;
 
+/// A program made small: `docs/narrowed.schema.json`.
 #[derive(Serialize)]
-struct Printed<'a> {
+#[cfg_attr(test, derive(schemars::JsonSchema))]
+pub struct Printed<'a> {
+    /// The name and version of this form.
+    #[cfg_attr(test, schemars(extend("const" = SCHEMA)))]
     schema: &'static str,
+    /// The file.
     file: &'a str,
+    /// The message, as the small program gives it.
     message: &'a Message,
+    /// The small program.
     text: String,
-    /// For each line of the text, the line of the whole file.
+    /// For each of its lines, the line of the whole file, from 1.
     lines: &'a [u32],
+    /// How many times a copy was compiled.
     compiles: usize,
+    /// Whether nothing was left to take away; false when the budget ended it.
     complete: bool,
 }
+
+/// The name and version of the form of [`Printed`].
+const SCHEMA: &str = "erratum/narrowed/1";
 
 /// Runs it: 1 as after any look at a program with errors.
 pub fn run(app: &App, arguments: &Narrow) -> Result<u8, Failure> {
@@ -40,7 +52,7 @@ pub fn run(app: &App, arguments: &Narrow) -> Result<u8, Failure> {
     if arguments.shown.json {
         let narrowed = &small.narrowed;
         let printed = Printed {
-            schema: "erratum/narrowed/1",
+            schema: SCHEMA,
             file: narrowed.source.name(),
             message: &narrowed.message,
             text: String::from_utf8_lossy(narrowed.source.bytes()).into_owned(),

@@ -64,11 +64,7 @@ fn from_here(stopped: &mut Stopped) {
 fn crashed(arguments: &Arguments, stopped: &[Stopped]) -> Result<u8, Failure> {
     let mut out = show::out(arguments.common.shown.page.color);
     if arguments.common.shown.json {
-        let text = serde_json::to_string_pretty(&serde_json::json!({
-            "schema": "erratum/crash/1",
-            "crashes": stopped,
-        }));
-        writeln!(out, "{}", text.map_err(|e| Failure::said(e.to_string()))?)?;
+        show::json::crashes(&mut out, stopped)?;
     } else {
         show::crash::show(
             &mut out,
