@@ -50,6 +50,11 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     for (rank, name) in names.iter().enumerate() {
         let name = name.trim_start_matches("std::");
+        // What the text declares itself is not of the library, unless the message says that it lacks.
+        let named = rank == 0 && case.asks(Recipe::Import);
+        if !named && case.text.names.of(name).next().is_some() {
+            continue;
+        }
         for (path, _) in case.language().imports_of(name) {
             if imported(case, path) {
                 continue;
@@ -468,6 +473,22 @@ mod tests {
             "java",
             "import java.util.List;\nclass Quay {\n    <|>List<String> names;\n}\n",
             "cannot find symbol",
+        );
+    }
+
+    #[test]
+    fn a_name_that_the_text_declares_is_not_of_the_library() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int berths(int quays) {\n    int free = quays * 4\n    <|>return free;\n}\n",
+            "expected ',' or ';' before 'return'",
+        );
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int berths(int quays) {\n    int free = quays *<|>;\n    return free;\n}\n",
+            "expected expression before ';' token",
         );
     }
 
