@@ -12,7 +12,8 @@ const LOG: &str = "berths.c: In function 'berths':\nberths.c:4:25: error: expect
 
 const STOPPED: &str = "Exception in thread \"main\" java.lang.ArrayIndexOutOfBoundsException: Index 3 out of bounds for length 3\n\tat Quay.berth(Quay.java:4)\n\tat Quay.main(Quay.java:9)\n";
 
-const OPEN: &str = "fn sail(tide: i32) -> i32 {\n    if tide > 3 {\n        return (tide + 1;\n    }\n    0\n";
+const OPEN: &str =
+    "fn sail(tide: i32) -> i32 {\n    if tide > 3 {\n        return (tide + 1;\n    }\n    0\n";
 
 fn seen(files: &[(&str, &str)], arguments: &[&str]) -> String {
     let folder = Folder::new();
