@@ -10,6 +10,8 @@ use std::path::{Path, PathBuf};
 /// ```toml
 /// budget = 5.0                     # seconds a look may take
 ///
+/// prepare = false                  # keep nothing for the next look
+///
 /// [language.c]
 /// compiler = "clang"               # a name, or a path
 /// arguments = ["-I", "include"]    # given to the compiler as well
@@ -23,6 +25,8 @@ use std::path::{Path, PathBuf};
 pub struct Config {
     /// Seconds that a look may take.
     pub budget: Option<f64>,
+    /// Whether what makes the next look come sooner is prepared and kept; it is where nothing is said.
+    pub prepare: Option<bool>,
     /// Settings by the language's short name.
     #[serde(default)]
     pub language: BTreeMap<String, LanguageConfig>,

@@ -6,11 +6,14 @@
 //! never run. [`interrupt`] stops everything that runs and removes the scratch folders, for when
 //! somebody presses Ctrl-C.
 
+mod cache;
+mod cargo;
 mod compilers;
 mod config;
 mod deadline;
 mod error;
 mod flags;
+mod headers;
 mod os;
 mod project;
 mod prompt;
@@ -23,6 +26,7 @@ mod session;
 mod toolbox;
 mod warm;
 
+pub use cache::{Cache, NotPrepared, Stored};
 pub use compilers::{KINDS, Kind};
 pub use config::Config;
 pub use error::Error;
@@ -30,6 +34,6 @@ pub use flags::compile_flags;
 pub use project::Project;
 pub use rebuild::Rebuild;
 pub use registry::interrupt;
-pub use run::{Ended, Limits, Output, run, run_merged};
+pub use run::{Ended, Limits, Output, leave_running, run, run_merged};
 pub use session::Session;
 pub use toolbox::{Found, Toolbox};

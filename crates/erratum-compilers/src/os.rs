@@ -4,9 +4,13 @@
 #[cfg(unix)]
 mod unix;
 #[cfg(unix)]
-pub(crate) use unix::{kill_group, lead_group, lend_folder, limit_memory, same_mode};
+pub(crate) use unix::{
+    is_own, kill_group, lead_group, lend_folder, limit_memory, lower_priority, make_own, same_mode,
+};
 
 #[cfg(not(unix))]
 mod plain;
 #[cfg(not(unix))]
-pub(crate) use plain::{kill_group, lead_group, lend_folder, limit_memory, same_mode};
+pub(crate) use plain::{
+    is_own, kill_group, lead_group, lend_folder, limit_memory, lower_priority, make_own, same_mode,
+};

@@ -2,6 +2,7 @@
 //! javac and scalac in a JVM, tsc in Node. A cold javac takes about a second, a warm one a tenth of
 //! it; for scalac and tsc it is much the same.
 
+use crate::cache::{Cache, Key, NotPrepared};
 use crate::error::Error;
 use crate::run::{self, Limits};
 use crate::scratch::Scratch;
@@ -11,7 +12,7 @@ use erratum_repair::search::Report;
 use erratum_syntax::source::ColumnUnit;
 use std::collections::HashMap;
 use std::io::{BufRead, BufReader, Write};
-use std::path::Path;
+use std::path::{Path, PathBuf};
 use std::process::{Child, ChildStdin, Command, Stdio};
 use std::sync::mpsc::{self, Receiver};
 use std::time::{Duration, Instant};
@@ -23,16 +24,90 @@ pub(crate) struct Host {
     pub file: &'static str,
     /// Its text.
     pub source: &'static str,
-    /// How it is run: for the compiler's path and its own, or what the compiler lacks for it.
-    pub command: fn(&Path, &Path) -> Result<Command, String>,
+    /// How it is run, for the compiler's path; or what the compiler lacks for it.
+    pub command: fn(&Path, &Work) -> Result<Command, String>,
+    /// What makes it start sooner, if anything does.
+    pub prepare: Option<Prepare>,
     /// Whether all lines of a message are one text, not a text and remarks.
     pub joined: bool,
     /// Whether the names of types come with their package.
     pub packages: bool,
 }
 
+/// What a helper is started from.
+pub(crate) enum Work<'a> {
+    /// From its text.
+    Plain {
+        /// The file with it.
+        helper: &'a Path,
+    },
+    /// From what was prepared.
+    Prepared {
+        /// The folder of the entry.
+        folder: &'a Path,
+        /// The name of the helper.
+        main: &'a str,
+    },
+}
+
+/// What can be prepared for a helper.
+#[derive(Debug)]
+pub(crate) struct Prepare {
+    /// What it is, in a few words.
+    pub what: &'static str,
+    /// The flags with which it is made and used.
+    pub flags: &'static [&'static str],
+    /// The compiler's own files that it depends on, for the compiler's path.
+    pub from: fn(&Path) -> Result<Vec<PathBuf>, String>,
+    /// Puts it into a folder, for the compiler's path and the file with the helper's text.
+    pub make: fn(&Path, &Path, &Path) -> Result<(), String>,
+}
+
+impl Host {
+    /// What of it is prepared for a compiler; `None` if nothing can be.
+    fn key(&self, path: &Path) -> Option<Result<Key, String>> {
+        let prepare = self.prepare.as_ref()?;
+        let mut facts: Vec<String> = prepare.flags.iter().map(|flag| (*flag).to_owned()).collect();
+        facts.push(self.source.to_owned());
+        let key = (prepare.from)(path)
+            .and_then(|from| Key::new(prepare.what, facts, &from).map_err(|e| e.to_string()));
+        Some(key)
+    }
+
+    /// What was prepared of it for a compiler.
+    fn prepared(&self, path: &Path, cache: Option<&Cache>) -> Option<PathBuf> {
+        cache?.get(&self.key(path)?.ok()?)
+    }
+
+    /// Whether it can be prepared for a compiler, and is not.
+    pub fn gains(&self, path: &Path, cache: &Cache) -> bool {
+        let real = path.canonicalize().unwrap_or_else(|_| path.to_owned());
+        matches!(self.key(&real), Some(Ok(key)) if cache.get(&key).is_none())
+    }
+
+    /// Prepares it for a compiler. Returns what it is and how many bytes it takes; `None` if nothing
+    /// can be prepared.
+    pub fn prepare(
+        &self,
+        path: &Path,
+        cache: &Cache,
+    ) -> Option<(&'static str, Result<u64, NotPrepared>)> {
+        let prepare = self.prepare.as_ref()?;
+        let real = path.canonicalize().unwrap_or_else(|_| path.to_owned());
+        let key = self.key(&real)?.map_err(NotPrepared::Refused);
+        let made = key.and_then(|key| {
+            let scratch = tempfile::tempdir()?;
+            let helper = scratch.path().join(self.file);
+            std::fs::write(&helper, self.source)?;
+            let make = |folder: &Path| (prepare.make)(&real, &helper, folder).map(|()| Vec::new());
+            cache.make(&key, make)
+        });
+        Some((prepare.what, made))
+    }
+}
+
 /// Separates the fields of a line.
-const FIELD: char = '\u{1f}';
+pub(crate) const FIELD: char = '\u{1f}';
 
 /// The most messages that are kept of one check.
 const MOST: usize = 5_000;
@@ -65,17 +140,23 @@ impl Resident {
         path: &Path,
         scratch: &Scratch,
         limits: &Limits,
+        cache: Option<&Cache>,
     ) -> Result<Resident, Error> {
         let fail = |what: &str| Error::Ended { compiler: name.into(), what: what.into() };
         let real = path.canonicalize().unwrap_or_else(|_| path.to_owned());
         let source = scratch.path().join(host.file);
         std::fs::write(&source, host.source).map_err(|source| Error::Scratch { source })?;
-        let mut command = (host.command)(&real, &source).map_err(|what| fail(&what))?;
-        command
-            .current_dir(scratch.path())
-            .stdin(Stdio::piped())
-            .stdout(Stdio::piped())
-            .stderr(Stdio::null());
+        let prepared = host.prepared(&real, cache);
+        let main = source.file_stem().unwrap_or_default().to_string_lossy().into_owned();
+        let work = match &prepared {
+            Some(folder) => Work::Prepared { folder, main: &main },
+            None => Work::Plain { helper: &source },
+        };
+        let mut command = (host.command)(&real, &work).map_err(|what| fail(&what))?;
+        if prepared.is_none() {
+            command.current_dir(scratch.path());
+        }
+        command.stdin(Stdio::piped()).stdout(Stdio::piped()).stderr(Stdio::null());
         let mut child =
             run::spawn(&mut command, limits).map_err(|_| fail("could not be started"))?;
         let (Some(input), Some(output)) = (child.stdin.take(), child.stdout.take()) else {
@@ -95,9 +176,19 @@ impl Resident {
         });
         let version = String::new();
         let mut resident = Resident { child, input, lines, version, next: 0, compiler: name, host };
-        let hello = resident.line(Instant::now() + limits.time)?;
-        resident.version =
-            hello.strip_prefix("ready ").ok_or_else(|| fail("gave no answer"))?.to_owned();
+        let hello = resident.line(Instant::now() + limits.time);
+        let version = hello.as_deref().ok().and_then(|hello| hello.strip_prefix("ready "));
+        match version {
+            Some(version) => resident.version = version.to_owned(),
+            None => {
+                // The next start is from the helper's text.
+                if let (Some(folder), Some(cache)) = (&prepared, cache) {
+                    let what = host.prepare.as_ref().map_or("", |prepare| prepare.what);
+                    cache.discard(folder, what, "it does not start from that");
+                }
+                return Err(hello.err().unwrap_or_else(|| fail("gave no answer")));
+            }
+        }
         Ok(resident)
     }
 

@@ -71,9 +71,38 @@ impl Ended {
 /// # Errors
 /// When it cannot be started.
 pub fn run(command: &mut Command, limits: &Limits) -> io::Result<Output> {
-    command.stdin(Stdio::null()).stdout(Stdio::piped()).stderr(Stdio::piped());
+    run_with_input(command.stdin(Stdio::null()), limits)
+}
+
+/// The same for a command whose standard input was set.
+///
+/// # Errors
+/// When it cannot be started.
+pub(crate) fn run_with_input(command: &mut Command, limits: &Limits) -> io::Result<Output> {
+    run_started(command, limits, &|_| {})
+}
+
+/// The same as [`run`]; `started` is told the number of the process.
+///
+/// # Errors
+/// When it cannot be started.
+pub(crate) fn run_noticed(
+    command: &mut Command,
+    limits: &Limits,
+    started: &dyn Fn(u32),
+) -> io::Result<Output> {
+    run_started(command.stdin(Stdio::null()), limits, started)
+}
+
+fn run_started(
+    command: &mut Command,
+    limits: &Limits,
+    started: &dyn Fn(u32),
+) -> io::Result<Output> {
+    command.stdout(Stdio::piped()).stderr(Stdio::piped());
     let mut child = spawn(command, limits)?;
     let id = child.id();
+    started(id);
     let (sender, receiver) = mpsc::channel();
     let out = child.stdout.take().map(|pipe| reader(pipe, limits.output, sender.clone()));
     let err = child.stderr.take().map(|pipe| reader(pipe, limits.output, sender));
@@ -137,6 +166,18 @@ pub fn run_merged(command: &mut Command, limits: &Limits) -> io::Result<Output> 
     registry::child_ended(id);
     let ended = stopped.unwrap_or_else(|| status.code().map_or(Ended::Crashed, Ended::Exit));
     Ok(Output { stdout: reader.join().unwrap_or_default(), stderr: Vec::new(), ended })
+}
+
+/// Starts a command that goes on when this program has ended: with no input and no output, in a
+/// process group of its own, at a low priority.
+///
+/// # Errors
+/// When it cannot be started.
+pub fn leave_running(command: &mut Command) -> io::Result<()> {
+    os::lead_group(command);
+    let child = command.stdin(Stdio::null()).stdout(Stdio::null()).stderr(Stdio::null()).spawn()?;
+    os::lower_priority(Some(child.id()));
+    Ok(())
 }
 
 /// Starts a command in a process group of its own, with its memory limited.

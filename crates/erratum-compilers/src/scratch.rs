@@ -55,7 +55,11 @@ impl Copy {
         number: usize,
         neighbours: &[(String, Vec<u8>)],
     ) -> Result<Copy, Error> {
-        let folder = scratch.path().join(format!("copy{number}"));
+        Copy::at(scratch.path().join(format!("copy{number}")), neighbours)
+    }
+
+    /// A copy in a folder, which is made.
+    pub fn at(folder: PathBuf, neighbours: &[(String, Vec<u8>)]) -> Result<Copy, Error> {
         make(&folder).map_err(|source| Error::Scratch { source })?;
         let mut copy = Copy { folder, written: HashMap::new() };
         for (name, bytes) in neighbours {

@@ -1,11 +1,16 @@
 //! Compiles copies of one program with one compiler.
 
+mod prepare;
+
+use crate::cache::Cache;
+use crate::cargo::{self, CargoPlan};
 use crate::compilers::{Inputs, Kind, Stays};
 use crate::deadline::Deadline;
 use crate::error::Error;
+use crate::headers::{self, Headers};
 use crate::project::Project;
 use crate::resident::Request;
-use crate::run::{self, Ended, Limits};
+use crate::run::{self, Ended, Limits, Output};
 use crate::scratch::{Copy, Scratch};
 use crate::toolbox::{self, Found};
 use crate::warm::Warm;
@@ -16,7 +21,7 @@ use erratum_repair::verdict::Build;
 use erratum_syntax::source::{Program, Source};
 use std::path::{Path, PathBuf};
 use std::process::Command;
-use std::sync::Mutex;
+use std::sync::{Arc, Mutex};
 use std::thread::{self, JoinHandle};
 use std::time::{Duration, Instant};
 
@@ -50,6 +55,10 @@ pub struct Session {
     /// The quicker check of the compiler, where it can be had.
     alone: Option<PathBuf>,
     origin: PathBuf,
+    cache: Option<Arc<Cache>>,
+    headers: Option<Headers>,
+    /// How long the first compile took.
+    took: Duration,
     // Last, so that the folder goes after everything that works in it.
     scratch: Scratch,
 }
@@ -63,7 +72,7 @@ impl Session {
         let scratch = Scratch::new()?;
         let mut crate_root = None;
         if let Some(folder) = &project.cargo {
-            match cargo_plan(folder, &project) {
+            match cargo::plan(folder, &project) {
                 CargoPlan::Rustc { root, edition } => crate_root = Some((root, edition)),
                 CargoPlan::Cargo => {
                     if let Ok(path) = which::which("cargo") {
@@ -74,7 +83,7 @@ impl Session {
             }
         }
         let neighbours =
-            if project.cargo.is_some() { cargo_files(&project) } else { project.neighbours() };
+            if project.cargo.is_some() { cargo::files(&project) } else { project.neighbours() };
         let copies = (0..WORKERS)
             .map(|number| Copy::new(&scratch, number, &neighbours))
             .collect::<Result<Vec<_>, _>>()?;
@@ -107,8 +116,18 @@ impl Session {
             crate_root,
             alone,
             origin,
+            cache: None,
+            headers: None,
+            took: Duration::ZERO,
             scratch,
         })
+    }
+
+    /// Uses what is prepared in a cache.
+    #[must_use]
+    pub fn with_cache(mut self, cache: Option<Arc<Cache>>) -> Session {
+        self.cache = cache;
+        self
     }
 
     /// From now on, a search may take this long.
@@ -141,12 +160,24 @@ impl Session {
     /// # Errors
     /// When the compiler does not come to its end.
     pub fn first(&mut self) -> Result<Report, Error> {
+        if let (Some(cache), Some(job)) = (&self.cache, self.job()) {
+            self.headers = Headers::known(&job, cache);
+        }
         let started = Instant::now();
         let program = self.project.program.clone();
         let result = self.check(std::slice::from_ref(&program), Depth::Full).remove(0);
         // What a copy may take is measured by what the learner's own program took.
-        let took = started.elapsed().max(Duration::from_millis(500)) * SLOWER;
-        self.limits.time = self.limits.time.min(took);
+        self.took = started.elapsed();
+        let most = self.took.max(Duration::from_millis(500)) * SLOWER;
+        self.limits.time = self.limits.time.min(most);
+        if let Ok(report) = &result
+            && report.messages.iter().any(Message::is_error)
+            && self.headers.is_none()
+            && self.took >= headers::WORTH
+            && let Some((job, same)) = self.precompile(report.clone())
+        {
+            self.headers = Some(Headers::start(job, self.cache.clone(), same));
+        }
         result
     }
 
@@ -257,8 +288,28 @@ impl Session {
 
     /// A run of the compiler as a process of its own.
     fn cold(&self, program: &Program, folder: &Path, depth: Depth) -> Result<Report, Error> {
+        let further = self.precompiled(program);
+        let (mut output, mut limits) = self.output(program, folder, depth, further)?;
+        if !further.is_empty() && headers::proposes_include(&output.stdout, &output.stderr) {
+            (output, limits) = self.output(program, folder, depth, &[])?;
+        }
+        if let Some(what) = output.ended.trouble(&limits) {
+            return Err(self.ended(&format!("{what}.")));
+        }
+        self.report(program, folder, &output)
+    }
+
+    /// Runs the compiler on a copy, with further flags.
+    fn output(
+        &self,
+        program: &Program,
+        folder: &Path,
+        depth: Depth,
+        further: &[String],
+    ) -> Result<(Output, Limits), Error> {
         let mut command = Command::new(self.alone.as_ref().unwrap_or(&self.found.path));
         command
+            .args(further)
             .args(self.arguments(depth, folder))
             .current_dir(folder)
             .env("LC_ALL", "C.UTF-8")
@@ -272,9 +323,11 @@ impl Session {
         let limits = Limits { time: self.time_left(), ..self.limits };
         let output = run::run(&mut command, &limits)
             .map_err(|error| self.ended(&format!("could not be started: {error}")))?;
-        if let Some(what) = output.ended.trouble(&limits) {
-            return Err(self.ended(&format!("{what}.")));
-        }
+        Ok((output, limits))
+    }
+
+    /// Reads what the compiler said of a copy.
+    fn report(&self, program: &Program, folder: &Path, output: &Output) -> Result<Report, Error> {
         let mut reader = read::LogReader::new();
         reader.feed(&output.stdout);
         reader.feed(b"\n");
@@ -326,8 +379,9 @@ impl Session {
                 state.starts -= 1;
                 let mut limits = self.limits;
                 limits.time = limits.time.max(Duration::from_secs(15));
-                let started =
-                    Warm::start(self.found.kind, stays, &self.found.path, &self.scratch, &limits);
+                let (kind, path, cache) =
+                    (self.found.kind, &self.found.path, self.cache.as_deref());
+                let started = Warm::start(kind, stays, path, &self.scratch, &limits, cache);
                 state.resident = started.ok();
             }
             if let Some(resident) = &mut state.resident {
@@ -431,60 +485,4 @@ fn scratch_again(error: &Error) -> Error {
         }
         other => Error::Ended { compiler: "erratum".into(), what: other.to_string() },
     }
-}
-
-enum CargoPlan {
-    /// Without dependencies rustc alone can check it, which is much faster.
-    Rustc {
-        root: String,
-        edition: String,
-    },
-    Cargo,
-}
-
-fn cargo_plan(folder: &Path, project: &Project) -> CargoPlan {
-    let manifest = std::fs::read_to_string(folder.join("Cargo.toml")).unwrap_or_default();
-    let Ok(manifest) = manifest.parse::<toml::Table>() else { return CargoPlan::Cargo };
-    let filled =
-        |key: &str| manifest.get(key).and_then(|t| t.as_table()).is_some_and(|t| !t.is_empty());
-    let special =
-        ["dependencies", "build-dependencies", "workspace", "features", "target", "lib", "bin"];
-    let root = ["src/main.rs", "src/lib.rs"].into_iter().find(|root| folder.join(root).is_file());
-    let bin =
-        project.program.files.iter().map(|f| f.name()).find(|name| name.starts_with("src/bin/"));
-    let package = manifest.get("package").and_then(|p| p.as_table());
-    let edition = package.and_then(|p| p.get("edition")).and_then(|e| e.as_str()).unwrap_or("2015");
-    match bin.or(root) {
-        Some(root) if !special.iter().any(|key| filled(key)) && !manifest.contains_key("bin") => {
-            CargoPlan::Rustc { root: root.to_owned(), edition: edition.to_owned() }
-        }
-        _ => CargoPlan::Cargo,
-    }
-}
-
-/// The files of a cargo project that a check needs.
-fn cargo_files(project: &Project) -> Vec<(String, Vec<u8>)> {
-    let mut found = Vec::new();
-    let walk =
-        ignore::WalkBuilder::new(&project.root).require_git(false).max_depth(Some(8)).build();
-    for entry in walk.flatten().filter(|e| e.file_type().is_some_and(|t| t.is_file())) {
-        let path = entry.path();
-        let relative = path.strip_prefix(&project.root).unwrap_or(path);
-        let first = relative
-            .components()
-            .next()
-            .map(|part| part.as_os_str().to_string_lossy().into_owned());
-        let fits = path.extension().is_some_and(|e| e == "rs" || e == "toml" || e == "lock");
-        let small = entry.metadata().is_ok_and(|data| data.len() < 1 << 20);
-        if !fits || !small || first.as_deref() == Some("target") || found.len() > 1000 {
-            continue;
-        }
-        let name = relative.to_string_lossy().trim_start_matches("./").replace('\\', "/");
-        if project.program.file(&name).is_none()
-            && let Ok(bytes) = std::fs::read(path)
-        {
-            found.push((name, bytes));
-        }
-    }
-    found
 }

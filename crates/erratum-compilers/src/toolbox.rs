@@ -1,6 +1,7 @@
 //! Finds compilers: those that `erratum.toml` or the command line name, else those on the PATH.
 
-use crate::compilers::{KINDS, Kind};
+use crate::cache::{Cache, NotPrepared};
+use crate::compilers::{KINDS, Kind, Stays};
 use crate::config::Config;
 use crate::error::Error;
 use erratum_syntax::language::Language;
@@ -125,6 +126,23 @@ impl Found {
     /// What it runs on, if that is not here.
     pub fn lacks(&self) -> Option<&'static str> {
         self.kind.runs_on.map(|(program, _)| program).filter(|program| !runs(program))
+    }
+
+    /// Whether something can be prepared for its start that is not yet in a cache.
+    pub fn gains(&self, cache: &Cache) -> bool {
+        match self.kind.stays {
+            Some(Stays::Helper(host)) => self.lacks().is_none() && host.gains(&self.path, cache),
+            _ => false,
+        }
+    }
+
+    /// Prepares its start. Returns what that is, and how many bytes it takes on the disk; `None` if
+    /// nothing can be prepared for such a compiler.
+    pub fn prepare(&self, cache: &Cache) -> Option<(&'static str, Result<u64, NotPrepared>)> {
+        match self.kind.stays {
+            Some(Stays::Helper(host)) => host.prepare(&self.path, cache),
+            _ => None,
+        }
     }
 
     /// Its version, or an empty text if it does not tell.

@@ -1,5 +1,6 @@
 //! A compiler that is kept running, of whichever kind.
 
+use crate::cache::Cache;
 use crate::compilers::{Kind, Stays};
 use crate::error::Error;
 use crate::prompt::Prompt;
@@ -26,6 +27,7 @@ impl Warm {
         path: &Path,
         scratch: &Scratch,
         limits: &Limits,
+        cache: Option<&Cache>,
     ) -> Result<Warm, Error> {
         Ok(match stays {
             Stays::Prompt => {
@@ -33,7 +35,7 @@ impl Warm {
                 Warm::Prompt(Prompt::start(path, &arguments, limits)?)
             }
             Stays::Helper(host) => {
-                Warm::Host(Resident::start(kind.name, host, path, scratch, limits)?)
+                Warm::Host(Resident::start(kind.name, host, path, scratch, limits, cache)?)
             }
         })
     }

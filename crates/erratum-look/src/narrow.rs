@@ -44,7 +44,8 @@ impl Session {
         let project = self.project()?;
         let (language, program) = (project.language, project.program.clone());
         let (compiler, arguments) = (self.options.compiler.clone(), self.options.arguments.clone());
-        let (_, mut session) = compiler::open(project, compiler.as_deref(), &arguments)?;
+        let cache = self.options.cache.as_ref();
+        let (_, mut session) = compiler::open(project, compiler.as_deref(), &arguments, cache)?;
         let first = session.first()?;
         match self.options.budget {
             Some(Budget::Time(time)) => session.set_budget(time),
@@ -88,7 +89,7 @@ impl Narrowing {
         let check = || -> Result<bool, Error> {
             let project = Project::open(&files, Some(self.language()))?;
             let (_, mut session) =
-                compiler::open(project, self.compiler.as_deref(), &self.arguments)?;
+                compiler::open(project, self.compiler.as_deref(), &self.arguments, None)?;
             let report = session.first()?;
             Ok(report.messages.iter().any(|m| m.text == self.narrowed.message.text))
         };

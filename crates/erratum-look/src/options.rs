@@ -3,6 +3,7 @@
 use crate::cancel::CancelToken;
 use crate::error::Error;
 use erratum_catalogue::Catalogue;
+use erratum_compilers::Cache;
 use erratum_repair::search::{Budget, Limits, Observer};
 use erratum_syntax::language::{self, Language};
 use std::path::PathBuf;
@@ -16,6 +17,7 @@ pub struct Builder {
     pub(crate) language: Option<&'static Language>,
     pub(crate) compiler: Option<String>,
     pub(crate) arguments: Vec<String>,
+    pub(crate) cache: Option<Arc<Cache>>,
     pub(crate) catalogue: Option<Arc<Catalogue>>,
     pub(crate) budget: Option<Budget>,
     pub(crate) limits: Limits,
@@ -59,6 +61,13 @@ impl Builder {
     /// Adds arguments for the compiler.
     pub fn arguments(mut self, arguments: &[String]) -> Builder {
         self.arguments.extend_from_slice(arguments);
+        self
+    }
+
+    /// Sets the cache with what is prepared for compilers that start slowly; without it, nothing is
+    /// used or kept from one session to the next.
+    pub fn cache(mut self, cache: Option<Arc<Cache>>) -> Builder {
+        self.cache = cache;
         self
     }
 

@@ -4,9 +4,10 @@
 use crate::arguments::{Cli, Command, Common, Compile};
 use crate::failure::Failure;
 use crate::observing::{Story, Watchers};
+use crate::preparing;
 use erratum_catalogue::Catalogue;
 use erratum_catalogue::own::Problem;
-use erratum_compilers::Config;
+use erratum_compilers::{Cache, Config};
 use erratum_look::{Budget, Builder, Session, language_named, texts};
 use erratum_repair::search::{Limits, Warnings};
 use erratum_syntax::language::Language;
@@ -19,13 +20,18 @@ use std::time::Duration;
 pub struct App {
     /// The catalogue, with the texts that `erratum.toml` names.
     pub catalogue: Arc<Catalogue>,
+    /// What is prepared for compilers; `None` where a user has no place for it.
+    pub cache: Option<Arc<Cache>>,
 }
 
 impl App {
     /// Reads the texts that the settings beside the program name. A broken entry is named and left
     /// out.
     pub fn new(cli: &Cli) -> Result<App, Failure> {
-        let Some(beside) = beside(cli) else { return Ok(App { catalogue: Catalogue::shipped() }) };
+        let cache = preparing::cache();
+        let Some(beside) = beside(cli) else {
+            return Ok(App { catalogue: Catalogue::shipped(), cache });
+        };
         let (catalogue, problems) = texts::catalogue(&Config::find(&beside)?)?;
         let mut lost = problems.iter().filter(|problem| problem.left_out).peekable();
         if let Some(first) = lost.peek().map(|first| said(first)) {
@@ -35,7 +41,7 @@ impl App {
                 lost.count()
             );
         }
-        Ok(App { catalogue })
+        Ok(App { catalogue, cache })
     }
 
     /// Sets a session up, watched by what the options ask for; returns its story too, if it is to be
@@ -53,6 +59,7 @@ impl App {
     pub fn plain_session(&self, common: &Common, compile: &Compile) -> Result<Builder, Failure> {
         let builder = Session::builder()
             .catalogue(self.catalogue.clone())
+            .cache(self.cache.clone())
             .language(named_language(common)?)
             .compiler(compile.compiler.clone())
             .limits(limits(common));

@@ -6,7 +6,7 @@ use crate::arguments::Mend;
 use crate::failure::Failure;
 use crate::observing::Gap;
 use crate::show::{self, links::Links, terminal};
-use crate::{files, undo};
+use crate::{files, preparing, undo};
 use erratum_look::{Look, Plan, Session};
 use erratum_repair::message::Message;
 use erratum_repair::search::SeverityPolicy;
@@ -46,7 +46,9 @@ pub fn mend(app: &App, mend: &Mend, own: bool) -> Result<u8, Failure> {
         return Ok(show::status(&look.verdict, &mend.common));
     }
     write(&look.program, &plan.after, &|name| session.path(name), own)?;
-    after(&mut session, &look, &plan, mend, own)
+    let status = after(&mut session, &look, &plan, mend, own)?;
+    preparing::afterwards(app.cache.as_ref(), &session, &mend.files, &mend.common);
+    Ok(status)
 }
 
 fn show_json(look: &Look, mend: &Mend) -> Result<(), Failure> {

@@ -50,6 +50,8 @@ pub enum Command {
     Texts(Texts),
     /// Which compilers were found, and how to get the others
     Compilers(Compilers),
+    /// What is kept so that compilers start sooner: where, how large, what for
+    Cache(Cache),
     /// Walk through look, mend and compile on sample programs
     Demo(Demo),
     /// Print a script that completes commands and options in your shell
@@ -320,6 +322,26 @@ pub struct Texts {
 pub struct Compilers {
     /// Print as JSON
     #[arg(long)]
+    pub json: bool,
+}
+
+/// `erratum cache`
+#[derive(Args, Clone, Debug)]
+pub struct Cache {
+    /// With --prepare: only for the compilers of these files [default: for all that are here]
+    #[arg(value_name = "FILES", requires = "prepare")]
+    pub files: Vec<PathBuf>,
+    /// Prepare now what is not yet there
+    #[arg(long)]
+    pub prepare: bool,
+    /// Remove all of it
+    #[arg(long, conflicts_with = "prepare")]
+    pub clear: bool,
+    /// The language of the files, where their names do not tell it: c, java, typescript, …
+    #[arg(long, value_name = "LANGUAGE", requires = "files")]
+    pub language: Option<String>,
+    /// Print as JSON
+    #[arg(long, conflicts_with_all = ["prepare", "clear"])]
     pub json: bool,
 }
 

@@ -3,7 +3,7 @@
 //! The work is done by the library `erratum-look`. Here, `arguments` is the command line, `app` is what
 //! all commands need, `commands` has one module per command, `show` one per way to show a verdict,
 //! `interactive` is the view with keys, `apply` shows and writes changes, `files` writes texts, `undo`
-//! keeps what was there before, `editor` opens a place, `saved` waits for files to be saved, and
+//! keeps what was there before, `preparing` starts what makes the next look come sooner, `editor` opens a place, `saved` waits for files to be saved, and
 //! `stop` ends cleanly on Ctrl-C.
 
 mod app;
@@ -16,6 +16,7 @@ mod files;
 mod interactive;
 mod narrowing;
 mod observing;
+mod preparing;
 mod saved;
 #[cfg(test)]
 mod schemas;
@@ -67,6 +68,7 @@ fn run(cli: Cli) -> Result<u8, Failure> {
         Some(Command::Means(means)) => commands::means::run(&app, &means),
         Some(Command::Texts(texts)) => commands::texts::run(&texts),
         Some(Command::Compilers(compilers)) => commands::compilers::run(&compilers),
+        Some(Command::Cache(cache)) => commands::cache::run(&cache),
         Some(Command::Demo(demo)) => commands::demo::run(&app, &demo),
         Some(Command::Completions { shell }) => commands::generate::completions(shell),
         Some(Command::Man) => commands::generate::man(),

@@ -17,6 +17,7 @@ pub fn narrow(
 ) -> Result<Option<erratum_look::Narrowing>, Failure> {
     let mut builder = Session::builder()
         .catalogue(app.catalogue.clone())
+        .cache(app.cache.clone())
         .files(&arguments.files)
         .language(language_of_name(language)?)
         .compiler(arguments.compiler.clone());

@@ -1,6 +1,7 @@
 //! clang and clang++.
 
 use super::Kind;
+use crate::headers::Precompile;
 
 const CHECK: &[&str] = &[
     "-fsyntax-only",
@@ -19,6 +20,21 @@ const BASE: Kind = Kind {
     ..super::PLAIN
 };
 
-pub(super) static CLANG: Kind = Kind { name: "clang", language: "c", ..BASE };
+pub(super) static CLANG: Kind = Kind {
+    name: "clang",
+    language: "c",
+    precompile: Some(&Precompile { make: &["-x", "c-header"], ..PRECOMPILE }),
+    ..BASE
+};
 
-pub(super) static CLANGXX: Kind = Kind { name: "clang++", language: "cpp", ..BASE };
+pub(super) static CLANGXX: Kind =
+    Kind { name: "clang++", language: "cpp", precompile: Some(&PRECOMPILE), ..BASE };
+
+const PRECOMPILE: Precompile = Precompile {
+    make: &["-x", "c++-header"],
+    ending: "pch",
+    take: "-include-pch",
+    takes_header: false,
+    further: &[],
+    program: "clang",
+};

@@ -1,6 +1,7 @@
 //! gcc and g++.
 
 use super::Kind;
+use crate::headers::Precompile;
 
 const CHECK: &[&str] = &["-fdiagnostics-format=json", "-fsyntax-only", "-Wall", "-Wextra"];
 
@@ -21,6 +22,7 @@ pub(super) static GCC: Kind = Kind {
     name: "gcc",
     language: "c",
     install: "Install one: on Debian and Ubuntu `apt install gcc`, on macOS `xcode-select --install`.",
+    precompile: Some(&Precompile { make: &["-x", "c-header"], program: "cc1", ..PRECOMPILE }),
     ..BASE
 };
 
@@ -28,5 +30,18 @@ pub(super) static GXX: Kind = Kind {
     name: "g++",
     language: "cpp",
     install: "Install one: on Debian and Ubuntu `apt install g++`, on macOS `xcode-select --install`.",
+    precompile: Some(&PRECOMPILE),
     ..BASE
+};
+
+/// gcc looks for the precompiled header beside the header that is included first, and reads that
+/// where it does not fit.
+const PRECOMPILE: Precompile = Precompile {
+    make: &["-x", "c++-header"],
+    ending: "gch",
+    take: "-include",
+    takes_header: true,
+    // The late check optimises; an early one says the same whether it would.
+    further: &["-O1"],
+    program: "cc1plus",
 };

@@ -1,8 +1,9 @@
 //! The compiler of the JDK.
 
+use super::jvm::{FLAGS, Jvm};
 use super::{Kind, Stays};
-use crate::resident::Host;
-use std::path::Path;
+use crate::resident::{Host, Prepare, Work};
+use std::path::{Path, PathBuf};
 use std::process::Command;
 
 pub(super) static JAVAC: Kind = Kind {
@@ -35,22 +36,42 @@ static HOST: Host = Host {
         include_str!("../resident/Serve.java")
     ),
     command,
+    prepare: Some(Prepare {
+        what: "the start of javac",
+        flags: FLAGS,
+        from: |javac| Ok(jvm(javac).files()),
+        make: |javac, helper, folder| jvm(javac).prepare(helper, SAMPLES, folder),
+    }),
     joined: false,
     packages: true,
 };
 
-fn command(javac: &Path, helper: &Path) -> Result<Command, String> {
-    let java = if cfg!(windows) { "java.exe" } else { "java" };
-    let mut command = jvm(&javac.with_file_name(java));
-    command.arg(helper);
-    Ok(command)
+fn command(javac: &Path, work: &Work) -> Result<Command, String> {
+    Ok(jvm(javac).command(work))
 }
 
-/// A JVM that soon is at work, and answers in English.
-pub(super) fn jvm(java: &Path) -> Command {
-    let mut command = Command::new(java);
-    command
-        .args(["-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xshare:auto", "-Xmx768m"])
-        .args(["-Duser.language=en", "-Dfile.encoding=UTF-8"]);
-    command
+fn jvm(javac: &Path) -> Jvm {
+    let java = javac.with_file_name(if cfg!(windows) { "java.exe" } else { "java" });
+    Jvm { java, libraries: Vec::<PathBuf>::new() }
 }
+
+/// What is checked to see which classes a check needs: one program with an error of its syntax, one
+/// with errors of names and types.
+const SAMPLES: &[(&str, &str)] = &[
+    ("Quay.java", "class Quay {\n    int berths = 3\n}\n"),
+    (
+        "Ferry.java",
+        "import java.util.ArrayList;\nimport java.util.HashMap;\nimport java.util.List;\n\
+         import java.util.Map;\n\npublic class Ferry {\n    enum Tide { LOW, HIGH }\n\n\
+         \x20   interface Fare { double of(int seats); }\n\n\
+         \x20   private final Map<String, Integer> seats = new HashMap<>();\n\n\
+         \x20   List<String> names(Tide tide) throws Exception {\n\
+         \x20       List<String> all = new ArrayList<>();\n\
+         \x20       for (Map.Entry<String, Integer> one : seats.entrySet()) {\n\
+         \x20           if (one.getValue() > 3 && tide == Tide.HIGH) all.add(one.getKey() + \"!\");\n\
+         \x20       }\n        Fare fare = count -> count * 1.5;\n\
+         \x20       try { fare.of(2); } catch (RuntimeException lost) { throw lost; }\n\
+         \x20       return seats.keySet().stream().map(String::trim).toList();\n    }\n\n\
+         \x20   int count() {\n        String text = 3;\n        return tdie.lenght();\n    }\n}\n",
+    ),
+];

@@ -13,6 +13,7 @@ mod ghc;
 mod gnatmake;
 mod go;
 mod javac;
+mod jvm;
 mod kotlinc;
 mod qmllint;
 mod rustc;
@@ -22,6 +23,7 @@ mod swiftc;
 mod tsc;
 mod vbc;
 
+use crate::headers::Precompile;
 use crate::resident::Host;
 use erratum_repair::search::Depth;
 use erratum_syntax::source::{Program, Source};
@@ -66,6 +68,8 @@ pub struct Kind {
     pub wants_encoding: bool,
     /// Whether it must be told under which folder packages lie.
     pub wants_source_path: bool,
+    /// How it makes and takes precompiled headers, if it can.
+    pub(crate) precompile: Option<&'static Precompile>,
     /// Whether imports are meant from where the learner's files stand, rather than from the copy.
     pub root_is_origin: bool,
 }
@@ -108,6 +112,7 @@ const PLAIN: Kind = Kind {
     status_tells: true,
     wants_encoding: false,
     wants_source_path: false,
+    precompile: None,
     root_is_origin: false,
 };
 

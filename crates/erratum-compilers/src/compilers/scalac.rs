@@ -1,10 +1,9 @@
 //! The compiler of Scala 2.
 
-use super::javac::jvm;
+use super::jvm::{FLAGS, Jvm};
 use super::{JAVA, Kind, Stays};
-use crate::resident::Host;
-use std::path::Path;
-use std::process::Command;
+use crate::resident::{Host, Prepare};
+use std::path::{Path, PathBuf};
 
 pub(super) static SCALAC: Kind = Kind {
     name: "scalac",
@@ -32,28 +31,54 @@ static HOST: Host = Host {
         include_str!("../resident/ResidentScala.java"),
         include_str!("../resident/Serve.java")
     ),
-    command,
+    command: |scalac, work| Ok(jvm(scalac)?.command(work)),
+    prepare: Some(Prepare {
+        what: "the start of scalac",
+        flags: FLAGS,
+        from: |scalac| {
+            let mut jvm = jvm(scalac)?;
+            jvm.java = which::which(&jvm.java).map_err(|error| error.to_string())?;
+            Ok(jvm.files())
+        },
+        make: |scalac, helper, folder| jvm(scalac)?.prepare(helper, SAMPLES, folder),
+    }),
     joined: true,
     packages: false,
 };
 
-fn command(scalac: &Path, helper: &Path) -> Result<Command, String> {
+fn jvm(scalac: &Path) -> Result<Jvm, String> {
     let libraries = libraries(scalac).ok_or("has no libraries beside it")?;
-    let mut command = jvm(Path::new("java"));
-    command.args(["-Xss8m", "-cp", &libraries]).arg(helper);
-    Ok(command)
+    Ok(Jvm { java: PathBuf::from("java"), libraries })
 }
 
 /// The libraries of a scalac, which stand in a folder beside it or, on Debian, in the one for Java.
-fn libraries(scalac: &Path) -> Option<String> {
+/// The JVM wants them in the same order each time.
+fn libraries(scalac: &Path) -> Option<Vec<PathBuf>> {
     let beside = scalac.parent()?.parent()?.join("lib");
     let debian = Path::new("/usr/share/scala/lib");
     let folder =
         [beside.as_path(), debian].into_iter().find(|f| f.join("scala-compiler.jar").is_file())?;
-    let jars = std::fs::read_dir(folder).ok()?.flatten().map(|entry| entry.path());
-    let jars: Vec<String> = jars
-        .filter(|path| path.extension().is_some_and(|e| e == "jar"))
-        .map(|path| path.display().to_string())
-        .collect();
-    Some(jars.join(if cfg!(windows) { ";" } else { ":" }))
+    let files = std::fs::read_dir(folder).ok()?.flatten().map(|entry| entry.path());
+    let mut jars: Vec<PathBuf> =
+        files.filter(|path| path.extension().is_some_and(|e| e == "jar")).collect();
+    jars.sort();
+    Some(jars)
 }
+
+/// What is checked to see which classes a check needs: one program with an error of its syntax, one
+/// with errors of names and types.
+const SAMPLES: &[(&str, &str)] = &[
+    ("Quay.scala", "object Quay {\n  val berths = List(3, 4\n}\n"),
+    (
+        "Ferry.scala",
+        "import scala.collection.mutable.ListBuffer\n\n\
+         sealed trait Tide\ncase object Low extends Tide\ncase class High(metres: Double) extends Tide\n\n\
+         class Ferry(val name: String, seats: Map[String, Int]) {\n\
+         \x20 private val log = ListBuffer[String]()\n\n\
+         \x20 def free(tide: Tide): Option[Int] = tide match {\n    case Low => None\n\
+         \x20   case High(metres) if metres > 2.5 => Some(seats.values.sum)\n    case _ => Some(0)\n  }\n\n\
+         \x20 def sail(): Unit = for ((quay, count) <- seats if count > 0) {\n\
+         \x20   log += s\"$name from $quay\"\n    println(f\"${count * 1.5}%.2f\")\n  }\n\n\
+         \x20 def wrong: Int = tdie + \"x\"\n  def other: String = 3\n}\n",
+    ),
+];

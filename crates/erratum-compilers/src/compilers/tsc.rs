@@ -1,7 +1,8 @@
 //! The compiler of TypeScript, run by Node.
 
+use super::jvm::step;
 use super::{Kind, NODE, Stays};
-use crate::resident::Host;
+use crate::resident::{Host, Prepare, Work};
 use std::path::{Path, PathBuf};
 use std::process::Command;
 
@@ -23,14 +24,48 @@ static HOST: Host = Host {
     file: "resident.cjs",
     source: include_str!("../resident/resident.cjs"),
     command,
+    prepare: Some(Prepare {
+        what: "the start of tsc",
+        flags: &[SNAPSHOT],
+        from: |tsc| {
+            let node = which::which("node").map_err(|error| error.to_string())?;
+            Ok(vec![node, package(tsc).ok_or(NO_PACKAGE)?])
+        },
+        make: prepare,
+    }),
     joined: false,
     packages: false,
 };
 
-fn command(tsc: &Path, helper: &Path) -> Result<Command, String> {
+const NO_PACKAGE: &str = "has no package beside it";
+
+/// The file of an entry: what Node holds once the compiler and the library files are read. Node can
+/// keep that from 18.20 on; an older one refuses, and nothing is prepared.
+const SNAPSHOT: &str = "helper.blob";
+
+fn command(tsc: &Path, work: &Work) -> Result<Command, String> {
     let mut command = Command::new("node");
-    command.arg(helper).arg(package(tsc).ok_or("has no package beside it")?);
+    match work {
+        Work::Plain { helper } => {
+            command.arg(helper).arg(package(tsc).ok_or(NO_PACKAGE)?);
+        }
+        Work::Prepared { folder, .. } => {
+            command.arg("--snapshot-blob").arg(folder.join(SNAPSHOT));
+        }
+    }
     Ok(command)
+}
+
+fn prepare(tsc: &Path, helper: &Path, folder: &Path) -> Result<(), String> {
+    let mut command = Command::new("node");
+    command.arg("--snapshot-blob").arg(folder.join(SNAPSHOT)).arg("--build-snapshot").arg(helper);
+    step(command.arg(package(tsc).ok_or(NO_PACKAGE)?))?;
+    // An older Node runs the helper as a program that ends at once.
+    if folder.join(SNAPSHOT).is_file() {
+        Ok(())
+    } else {
+        Err("this Node keeps no snapshot of its start".to_owned())
+    }
 }
 
 /// The compiler package that a `tsc` belongs to.

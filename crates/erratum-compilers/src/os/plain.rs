@@ -23,3 +23,19 @@ pub(crate) fn same_mode(_from: &Path, _to: &Path) -> io::Result<()> {
 pub(crate) fn lend_folder(_folder: &Path, _at: &Path) -> io::Result<()> {
     Err(io::ErrorKind::Unsupported.into())
 }
+
+/// Leaves the priority.
+pub(crate) fn lower_priority(_id: Option<u32>) {}
+
+/// Makes a folder, with those above it.
+///
+/// # Errors
+/// When it cannot be made.
+pub(crate) fn make_own(folder: &Path) -> io::Result<()> {
+    std::fs::create_dir_all(folder)
+}
+
+/// Whether it is a folder: whose it is is not known.
+pub(crate) fn is_own(folder: &Path) -> bool {
+    folder.is_dir()
+}

@@ -1,9 +1,9 @@
 //! Unix.
 
-use rustix::process::{Pid, Signal, kill_process_group};
-use std::fs::{self, Permissions};
+use rustix::process::{Pid, Signal, geteuid, kill_process_group, setpriority_process};
+use std::fs::{self, DirBuilder, Permissions};
 use std::io;
-use std::os::unix::fs::{PermissionsExt, symlink};
+use std::os::unix::fs::{DirBuilderExt, MetadataExt, PermissionsExt, symlink};
 use std::os::unix::process::CommandExt;
 use std::path::Path;
 use std::process::Command;
@@ -52,4 +52,31 @@ pub(crate) fn same_mode(from: &Path, to: &Path) -> io::Result<()> {
 /// When the link cannot be made.
 pub(crate) fn lend_folder(folder: &Path, at: &Path) -> io::Result<()> {
     symlink(folder, at)
+}
+
+/// How much lower the priority of a job is for which nobody waits; 19 is the lowest.
+const NICE: i32 = 15;
+
+/// Lets a process, or this one for `None`, run only when the machine has nothing else to do.
+pub(crate) fn lower_priority(id: Option<u32>) {
+    let pid = id.and_then(pid);
+    if id.is_none() || pid.is_some() {
+        // A job at the usual priority is only less polite.
+        let _ = setpriority_process(pid, NICE);
+    }
+}
+
+/// Makes a folder, with those above it, that only its owner can look into.
+///
+/// # Errors
+/// When it cannot be made.
+pub(crate) fn make_own(folder: &Path) -> io::Result<()> {
+    DirBuilder::new().recursive(true).mode(0o700).create(folder)
+}
+
+/// Whether a folder is the user's own, and nobody else can write to it.
+pub(crate) fn is_own(folder: &Path) -> bool {
+    fs::symlink_metadata(folder).is_ok_and(|data| {
+        data.is_dir() && data.uid() == geteuid().as_raw() && data.mode() & 0o022 == 0
+    })
 }

@@ -3,6 +3,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import scala.collection.immutable.Nil$;
+import scala.reflect.internal.Symbols;
 import scala.reflect.internal.util.Position;
 import scala.tools.nsc.Global;
 import scala.tools.nsc.Properties;
@@ -12,10 +13,12 @@ import scala.tools.nsc.reporters.StoreReporter;
 /**
  * Checks Scala sources on request, through the compiler's public classes, without running anything.
  *
- * Every check has a compiler of its own in the
- * same JVM: a compiler that is used again would still know what an earlier copy declared.
+ * Each thread has a compiler that it uses again: a new one reads the library anew, which takes several
+ * times as long as a check. What a copy declared is forgotten before the next one is checked.
  */
 public class ResidentScala {
+    private static final ThreadLocal<Compiler> COMPILERS = ThreadLocal.withInitial(Compiler::new);
+
     public static void main(String[] arguments) throws Exception {
         PrintStream out = System.out;
         System.setOut(System.err);
@@ -24,21 +27,60 @@ public class ResidentScala {
 
     private static void check(String[] fields, StringBuilder answer) {
         Path folder = Path.of(fields[1]);
-        scala.collection.immutable.List<String> options = list(List.of("-usejavacp", "-d", fields[1],
-            "-Ystop-after:refchecks", "-deprecation", "-feature", "-unchecked"));
-        Settings settings = new Settings();
-        settings.processArguments(options, true);
-        StoreReporter reporter = new StoreReporter();
-        Global global = new Global(settings, reporter);
+        Compiler compiler = COMPILERS.get();
         List<String> files = new ArrayList<>();
         for (int i = 3; i < fields.length; i++) {
             files.add(folder.resolve(fields[i]).toString());
         }
-        Global.Run run = global.new Run();
-        run.compile(list(files));
-        scala.collection.Iterator<?> all = reporter.infos().iterator();
-        while (all.hasNext()) {
-            report(fields[0], folder, (StoreReporter.Info) all.next(), answer);
+        try {
+            for (StoreReporter.Info one : compiler.compile(files)) {
+                report(fields[0], folder, one, answer);
+            }
+        } catch (Throwable trouble) {
+            // What it knows now cannot be trusted.
+            COMPILERS.remove();
+            throw trouble;
+        }
+    }
+
+    /** A compiler that is used again for the next check. */
+    private static class Compiler {
+        private final StoreReporter reporter = new StoreReporter();
+        private final Global global;
+
+        Compiler() {
+            Settings settings = new Settings();
+            settings.processArguments(list(List.of("-usejavacp", "-Ystop-after:refchecks", "-deprecation",
+                "-feature", "-unchecked")), true);
+            global = new Global(settings, reporter);
+        }
+
+        List<StoreReporter.Info> compile(List<String> files) {
+            reporter.reset();
+            Global.Run run = global.new Run();
+            run.compile(list(files));
+            List<StoreReporter.Info> said = new ArrayList<>();
+            scala.collection.Iterator<?> all = reporter.infos().iterator();
+            while (all.hasNext()) {
+                said.add((StoreReporter.Info) all.next());
+            }
+            // What this copy declares must not be known when the next one is checked.
+            scala.collection.Iterator<?> declared = run.symSource().keysIterator();
+            while (declared.hasNext()) {
+                forget((Symbols.Symbol) declared.next());
+            }
+            return said;
+        }
+
+        /** Forgets a declaration, and each package around it that has no other. */
+        private static void forget(Symbols.Symbol one) {
+            Symbols.Symbol within = one.owner();
+            within.info().decls().unlink(one);
+            while (within.isPackageClass() && !within.isEmptyPackageClass() && !within.isRoot()
+                    && within.info().decls().isEmpty()) {
+                within.owner().info().decls().unlink(within.sourceModule());
+                within = within.owner();
+            }
         }
     }
 

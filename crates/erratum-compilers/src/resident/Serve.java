@@ -15,7 +15,7 @@ class Serve {
 
     /** Answers until the input ends. Threads with a stack of "stack" bytes check, the usual for 0. */
     static void requests(String version, long stack, java.io.PrintStream out, Check check)
-            throws java.io.IOException {
+            throws Exception {
         java.io.PrintStream utf8 =
             new java.io.PrintStream(out, false, java.nio.charset.StandardCharsets.UTF_8);
         utf8.println("ready " + version);
@@ -32,6 +32,8 @@ class Serve {
             String[] fields = line.split(FIELD, -1);
             workers.submit(() -> answer(fields, utf8, check));
         }
+        workers.shutdown();
+        workers.awaitTermination(1, java.util.concurrent.TimeUnit.MINUTES);
     }
 
     private static void answer(String[] fields, java.io.PrintStream out, Check check) {

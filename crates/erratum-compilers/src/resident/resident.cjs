@@ -4,14 +4,32 @@
 // A request is one line: id, folder, origin, files; separated by the character 0x1f. The origin is
 // the folder in which the learner's files stand: its settings and its packages are used. For each
 // request, lines "message ..." and "note ..." and one line "done id" are printed.
+//
+// Node can run this to keep a snapshot of the start: it then holds the compiler and the library files
+// as they are once read, and answers when it is started from the snapshot.
 "use strict";
+const fs = require("fs");
 const path = require("path");
 const readline = require("readline");
-const ts = require(process.argv[2]);
+const v8 = require("v8");
+const vm = require("vm");
+
+const building = v8.startupSnapshot?.isBuildingSnapshot?.() ?? false;
+const ts = building ? load(process.argv[2]) : require(process.argv[2]);
 
 const FIELD = "\u001f";
 const parsed = new Map();
 let before;
+
+// While a snapshot is built, only what is built into Node can be required.
+function load(file) {
+    const module = { exports: {} };
+    const names = "exports, require, module, __filename, __dirname";
+    const text = `(function (${names}) {${fs.readFileSync(file, "utf8")}\n})`;
+    const run = vm.runInThisContext(text, { filename: file });
+    run.call(module.exports, module.exports, require, module, file, path.dirname(file));
+    return module.exports;
+}
 
 function line(...fields) {
     const clean = fields.map(field => String(field).replace(/\\/g, "\\\\").replace(/\r/g, "")
@@ -19,15 +37,18 @@ function line(...fields) {
     process.stdout.write(clean.join(FIELD) + "\n");
 }
 
-function settings(origin, files) {
-    const script = files.every(file => /\.[cm]?jsx?$/.test(file));
-    const plain = {
+function plain(files) {
+    const script = files.length > 0 && files.every(file => /\.[cm]?jsx?$/.test(file));
+    return {
         target: ts.ScriptTarget.ES2022, module: ts.ModuleKind.ESNext,
         moduleResolution: ts.ModuleResolutionKind.Bundler ?? ts.ModuleResolutionKind.Node10,
         strict: !script, allowJs: script, checkJs: script, types: [],
     };
+}
+
+function settings(origin, files) {
     const found = ts.findConfigFile(origin, ts.sys.fileExists);
-    let options = plain;
+    let options = plain(files);
     if (found) {
         const read = ts.readConfigFile(found, ts.sys.readFile);
         if (!read.error) {
@@ -48,10 +69,12 @@ function host(options, folder, origin) {
         if (path.resolve(name).startsWith(folder + path.sep)) {
             return read(name, version, ...rest);
         }
-        if (!parsed.has(name)) {
-            parsed.set(name, read(name, version, ...rest));
+        // A file is read differently for another target.
+        const key = [name, version?.languageVersion ?? version, version?.jsDocParsingMode].join(FIELD);
+        if (!parsed.has(key)) {
+            parsed.set(key, read(name, version, ...rest));
         }
-        return parsed.get(name);
+        return parsed.get(key);
     };
     // Packages stand beside the learner's files, not beside the copy.
     made.resolveModuleNameLiterals = (literals, from, redirected, all) => literals.map(literal => {
@@ -100,13 +123,40 @@ function check(id, folder, origin, files) {
     }
 }
 
-line("ready " + ts.version);
-readline.createInterface({ input: process.stdin }).on("line", text => {
-    const [id, folder, origin, ...files] = text.split(FIELD);
-    try {
-        check(id, folder, origin, files);
-    } catch (trouble) {
-        line("message", id, "ERROR", "resident.crash", "", 0, 0, 0, 0, "the compiler crashed: " + trouble);
-    }
-    line("done", id);
-}).on("close", () => process.exit(0));
+function requests() {
+    readline.createInterface({ input: process.stdin }).on("line", text => {
+        const [id, folder, origin, ...files] = text.split(FIELD);
+        try {
+            check(id, folder, origin, files);
+        } catch (trouble) {
+            line("message", id, "ERROR", "resident.crash", "", 0, 0, 0, 0, "the compiler crashed: " + trouble);
+        }
+        line("done", id);
+    }).on("close", () => process.exit(0));
+}
+
+// Reads and binds the library files of the usual settings.
+function learn() {
+    const options = { ...plain([]), noEmit: true, skipLibCheck: true };
+    const name = path.resolve("erratum-learns.ts");
+    const made = host(options, path.resolve("erratum-learns"), path.resolve("."));
+    const [read, exists] = [made.getSourceFile, made.fileExists];
+    made.fileExists = file => file === name || exists(file);
+    made.getSourceFile = (file, version, ...rest) => file === name
+        ? ts.createSourceFile(file, "const berths: number[] = [3].map(one => one + 1);", version, true)
+        : read(file, version, ...rest);
+    const program = ts.createProgram([name], options, made);
+    program.getSemanticDiagnostics(program.getSourceFile(name));
+}
+
+function answer() {
+    line("ready " + ts.version);
+    requests();
+}
+
+if (building) {
+    learn();
+    v8.startupSnapshot.setDeserializeMainFunction(answer);
+} else {
+    answer();
+}

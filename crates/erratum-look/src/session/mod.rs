@@ -116,8 +116,12 @@ impl Session {
         arguments: &[String],
     ) -> Result<Look, Error> {
         let (language, program) = (project.language, project.program.clone());
-        let (toolbox, mut session) =
-            compiler::open(project, self.options.compiler.as_deref(), arguments)?;
+        let (toolbox, mut session) = compiler::open(
+            project,
+            self.options.compiler.as_deref(),
+            arguments,
+            self.options.cache.as_ref(),
+        )?;
         if let Some(Prover::Files(mut before, _)) = self.prover.take() {
             session.adopt(&mut before);
         }
@@ -194,6 +198,14 @@ impl Session {
         match &self.prover {
             Some(prover) => prover.report(program).map_err(Error::Copy),
             None => Err(Error::Copy("there is no compiler to try it with".to_owned())),
+        }
+    }
+
+    /// Returns whether the compiler would start sooner with what a cache lacks.
+    pub fn gains(&self) -> bool {
+        match (&self.prover, &self.options.cache) {
+            (Some(Prover::Files(session, _)), Some(cache)) => session.gains(cache),
+            _ => false,
         }
     }
 

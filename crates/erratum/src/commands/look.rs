@@ -6,6 +6,7 @@ use crate::editor;
 use crate::failure::Failure;
 use crate::interactive;
 use crate::observing::Gap;
+use crate::preparing;
 use crate::show::{self, links::Links, terminal::Next};
 use erratum_look::Group;
 use erratum_repair::verdict::Verdict;
@@ -38,6 +39,7 @@ pub fn run(app: &App, look: &Look) -> Result<u8, Failure> {
     if let Some(story) = &story {
         story.tell(common, Gap::Above)?;
     }
+    preparing::afterwards(app.cache.as_ref(), &session, &look.files, common);
     Ok(show::status(&found.verdict, common))
 }
 

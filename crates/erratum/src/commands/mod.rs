@@ -1,5 +1,6 @@
 //! One module per command.
 
+pub mod cache;
 pub mod compilers;
 pub mod demo;
 pub mod generate;

@@ -47,6 +47,7 @@ impl Folder {
             .args(arguments)
             .current_dir(self.folder.path())
             .env("XDG_STATE_HOME", self.path("state"))
+            .env("XDG_CACHE_HOME", self.path("cache"))
             .env("TMPDIR", self.path("tmp"))
             .env("NO_COLOR", "1")
             .env("COLUMNS", "80");

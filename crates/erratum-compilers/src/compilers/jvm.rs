@@ -1,0 +1,157 @@
+//! What compilers that run on a JVM have in common: how it is started, and the archive of classes
+//! with which it starts sooner (seen with OpenJDK 17).
+
+use crate::resident::{FIELD, Work};
+use crate::run::{self, Limits};
+use std::fs;
+use std::path::{Path, PathBuf};
+use std::process::Command;
+use std::time::Duration;
+
+/// The files of an entry.
+const CLASSES: &str = "helper.jar";
+const ARCHIVE: &str = "helper.jsa";
+
+/// How long one step of preparing may take.
+const LIMIT: Duration = Duration::from_secs(60);
+
+/// A JVM that soon is at work, and answers in English.
+fn jvm(java: &Path) -> Command {
+    let mut command = Command::new(java);
+    command.args(FLAGS);
+    command
+}
+
+/// The flags of such a JVM: an archive is only good for the collector with which it was made.
+pub(super) const FLAGS: &[&str] = &[
+    "-XX:TieredStopAtLevel=1",
+    "-XX:+UseSerialGC",
+    "-Xshare:auto",
+    "-Xmx768m",
+    "-Xss8m",
+    "-Duser.language=en",
+    "-Dfile.encoding=UTF-8",
+];
+
+/// What runs a helper: the JVM, and the libraries that the helper needs.
+pub(super) struct Jvm {
+    pub java: PathBuf,
+    pub libraries: Vec<PathBuf>,
+}
+
+impl Jvm {
+    /// The class path, from the folder of an entry. The archive is only good for the very same text.
+    fn class_path(&self, first: Option<&str>) -> String {
+        let libraries = self.libraries.iter().map(|path| path.display().to_string());
+        let all: Vec<String> = first.map(str::to_owned).into_iter().chain(libraries).collect();
+        all.join(if cfg!(windows) { ";" } else { ":" })
+    }
+
+    /// Starts a helper from its text, or from what was prepared.
+    pub fn command(&self, work: &Work) -> Command {
+        let mut command = jvm(&self.java);
+        match work {
+            Work::Plain { helper } => {
+                if !self.libraries.is_empty() {
+                    command.args(["-cp", &self.class_path(None)]);
+                }
+                command.arg(helper);
+            }
+            Work::Prepared { folder, main } => {
+                command
+                    .arg(format!("-XX:SharedArchiveFile={ARCHIVE}"))
+                    .args(["-cp", &self.class_path(Some(CLASSES)), main])
+                    .current_dir(folder);
+            }
+        }
+        command
+    }
+
+    /// The files that an archive depends on.
+    pub fn files(&self) -> Vec<PathBuf> {
+        let java = self.java.canonicalize().unwrap_or_else(|_| self.java.clone());
+        let classes = java.parent().and_then(Path::parent).map(|home| home.join("lib/modules"));
+        let mut all = vec![java];
+        all.extend(classes.filter(|path| path.is_file()));
+        all.extend(self.libraries.iter().cloned());
+        all
+    }
+
+    /// Compiles a helper, lets it check `samples` (name, text), and keeps the classes that were
+    /// needed for it.
+    pub fn prepare(
+        &self,
+        helper: &Path,
+        samples: &[(&str, &str)],
+        folder: &Path,
+    ) -> Result<(), String> {
+        let work = tempfile::tempdir().map_err(|error| error.to_string())?;
+        let classes = work.path().join("classes");
+        let main = helper.file_stem().map(|stem| stem.to_string_lossy().into_owned());
+        let main = main.ok_or("the helper has no name")?;
+        let mut javac = Command::new(self.beside("javac")?);
+        javac.args(["-nowarn", "-d"]).arg(&classes);
+        if !self.libraries.is_empty() {
+            javac.args(["-cp", &self.class_path(None)]);
+        }
+        step(javac.arg(helper))?;
+        let mut jar = Command::new(self.beside("jar")?);
+        step(
+            jar.args(["--create", "--file"])
+                .arg(folder.join(CLASSES))
+                .arg("-C")
+                .arg(&classes)
+                .arg("."),
+        )?;
+        let requests = requests(work.path(), samples)?;
+        let mut learn = jvm(&self.java);
+        learn
+            .arg(format!("-XX:ArchiveClassesAtExit={ARCHIVE}"))
+            .args(["-cp", &self.class_path(Some(CLASSES)), &main])
+            .current_dir(folder)
+            .stdin(requests);
+        step(&mut learn)?;
+        if !folder.join(ARCHIVE).is_file() {
+            return Err("this JVM keeps no archive of classes".to_owned());
+        }
+        Ok(())
+    }
+
+    /// A tool of the JDK that the JVM belongs to.
+    fn beside(&self, tool: &str) -> Result<PathBuf, String> {
+        let java = which::which(&self.java).map_err(|error| error.to_string())?;
+        let java = java.canonicalize().unwrap_or(java);
+        let path = java.with_file_name(tool);
+        if path.is_file() { Ok(path) } else { Err(format!("`{tool}` is not beside the JVM")) }
+    }
+}
+
+/// A file with one request for each sample.
+fn requests(folder: &Path, samples: &[(&str, &str)]) -> Result<fs::File, String> {
+    let failed = |error: std::io::Error| error.to_string();
+    let mut lines = String::new();
+    for (id, (name, text)) in samples.iter().enumerate() {
+        let of = folder.join(id.to_string());
+        fs::create_dir_all(&of).map_err(failed)?;
+        fs::write(of.join(name), text).map_err(failed)?;
+        let of = of.display().to_string();
+        lines += &[id.to_string(), of.clone(), of, (*name).to_owned()].join(&FIELD.to_string());
+        lines.push('\n');
+    }
+    let path = folder.join("requests");
+    fs::write(&path, lines).map_err(failed)?;
+    fs::File::open(path).map_err(failed)
+}
+
+/// Runs one step of preparing.
+pub(super) fn step(command: &mut Command) -> Result<(), String> {
+    let limits = Limits { time: LIMIT, ..Limits::default() };
+    let output = run::run_with_input(command, &limits).map_err(|error| error.to_string())?;
+    match output.ended {
+        run::Ended::Exit(0) => Ok(()),
+        ended => Err(ended.trouble(&limits).unwrap_or_else(|| {
+            let said = String::from_utf8_lossy(&output.stderr);
+            said.lines().find(|line| !line.is_empty()).unwrap_or("it failed").to_owned()
+        })),
+    }
+}
