@@ -2,7 +2,7 @@
 //! or of a list.
 
 use crate::Picked;
-use crate::sample::Sample;
+use crate::sample::{Sample, Start};
 use clap::Args;
 use erratum_catalogue::Catalogue;
 use erratum_repair::diagnose::Diagnoser;
@@ -93,9 +93,10 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
 fn planted(language: &'static Language, options: &Options) -> Result<(), Box<dyn Error>> {
     let mut count = Count::default();
     let policy = SeverityPolicy::usual(language);
+    let warm = Start { warm: true, cache: None };
     let mut before: Option<Sample> = None;
     for (seed, path) in options.picked.programs(language)? {
-        let mut sample = Sample::new(&path, language, true, before.take())?;
+        let mut sample = Sample::new(&path, language, warm.clone(), before.take())?;
         for slip in KINDS.iter().filter(|slip| slip.fits(language)) {
             let Some(planted) = plant(&sample.source, language, slip, seed) else { continue };
             let mut session = sample.session(&planted.source)?;

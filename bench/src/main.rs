@@ -6,6 +6,7 @@ mod narrow;
 mod pairs;
 mod sample;
 mod score;
+mod speed;
 mod tally;
 
 use clap::{Parser, Subcommand};
@@ -32,6 +33,8 @@ enum Command {
     Known(known::Options),
     /// How small the programs get that still give a message
     Narrow(narrow::Options),
+    /// How long a look takes, held against the bare compiler
+    Speed(speed::Options),
     /// How often the odd mark is named, without a compiler
     Pairs(pairs::Options),
     /// Count the token classes of the sample programs into crates/erratum-syntax/data
@@ -46,6 +49,7 @@ fn main() -> Result<(), Box<dyn Error>> {
     match Cli::parse().command {
         Command::Score(options) => score::run(&options),
         Command::Known(options) => known::run(&options),
+        Command::Speed(options) => speed::run(&options),
         Command::Narrow(options) => narrow::run(&options),
         Command::Pairs(options) => pairs::run(&options),
         Command::Model { all } => model(all),

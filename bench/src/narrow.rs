@@ -1,7 +1,7 @@
 //! `narrow`: how small programs with a planted mistake get, in how many compiles.
 
 use crate::Picked;
-use crate::sample::Sample;
+use crate::sample::{Sample, Start};
 use clap::Args;
 use erratum_catalogue::Catalogue;
 use erratum_repair::narrow::narrow;
@@ -40,9 +40,10 @@ struct Tally {
 fn measure(language: &'static Language, options: &Options) -> Result<(), Box<dyn Error>> {
     let mut tally = Tally::default();
     let mut number = 0;
+    let warm = Start { warm: true, cache: None };
     let mut before: Option<Sample> = None;
     for (seed, path) in options.picked.programs(language)? {
-        let mut sample = Sample::new(&path, language, true, before.take())?;
+        let mut sample = Sample::new(&path, language, warm.clone(), before.take())?;
         for slip in KINDS.iter().filter(|slip| slip.fits(language)) {
             let Some(planted) = plant(&sample.source, language, slip, seed) else { continue };
             number += 1;

@@ -1,7 +1,7 @@
 //! One sound program with its compiler.
 
 use erratum_catalogue::Catalogue;
-use erratum_compilers::{Limits, Project, Session, Toolbox};
+use erratum_compilers::{Cache, Limits, Project, Session, Toolbox};
 use erratum_repair::message::Message;
 use erratum_repair::plant::Planted;
 use erratum_repair::search::{Compile, Depth, Search, SeverityPolicy};
@@ -13,6 +13,7 @@ use std::collections::HashSet;
 use std::error::Error;
 use std::fs;
 use std::path::{Path, PathBuf};
+use std::sync::Arc;
 use std::time::{Duration, Instant};
 
 /// A sound program, and what is needed to compile copies of it.
@@ -25,20 +26,27 @@ pub struct Sample {
     toolbox: Toolbox,
     /// For questions about the truth, apart from the sessions that are measured.
     asked: Session,
-    /// Whether the measured sessions take over the warm compiler.
-    warm: bool,
+    how: Start,
+}
+
+/// How the compilers of the measured sessions start.
+#[derive(Clone, Default)]
+pub struct Start {
+    /// They are taken over from the session before: the times mean nothing then.
+    pub warm: bool,
+    /// They start from what is prepared in this cache.
+    pub cache: Option<Arc<Cache>>,
 }
 
 /// A message without its numbers, and the line of the sound program it falls on.
 type Key = (String, u32);
 
 impl Sample {
-    /// With `warm`, one warm compiler serves all cases, and those of the program before: the times
-    /// mean nothing then.
+    /// Opens a program. The compiler of the one before goes on to work, if compilers stay warm.
     pub fn new(
         path: &Path,
         language: &'static Language,
-        warm: bool,
+        how: Start,
         before: Option<Sample>,
     ) -> Result<Sample, Box<dyn Error>> {
         let project = Project::open(&[PathBuf::from(path)], Some(language))?;
@@ -46,29 +54,33 @@ impl Sample {
         let source = Source::new(name, fs::read(path)?);
         let toolbox = Toolbox::default();
         let mut check = Duration::MAX;
-        let mut asked = session(&project, &toolbox, language, &source)?;
-        if let Some(mut before) = before.filter(|_| warm) {
+        let mut asked = session(&project, &toolbox, language, &source, None)?;
+        if let Some(cache) = &how.cache {
+            // It is there already for all programs but the first of a language.
+            let _ = asked.prepare(cache);
+        }
+        if let Some(mut before) = before.filter(|_| how.warm) {
             asked.adopt(&mut before.asked);
         }
         for round in 0..2 {
-            if round > 0 && !warm {
-                asked = session(&project, &toolbox, language, &source)?;
+            if round > 0 && !how.warm {
+                asked = session(&project, &toolbox, language, &source, None)?;
             }
             let started = Instant::now();
             asked.first()?;
             check = check.min(started.elapsed());
         }
-        Ok(Sample { source, language, check, project, toolbox, asked, warm })
+        Ok(Sample { source, language, check, project, toolbox, asked, how })
     }
 
     /// A fresh compiler for a copy of the program.
     pub fn session(&self, source: &Source) -> Result<Session, Box<dyn Error>> {
-        session(&self.project, &self.toolbox, self.language, source)
+        session(&self.project, &self.toolbox, self.language, source, self.how.cache.clone())
     }
 
     /// Lends the warm compiler to a session, or takes it back.
     pub fn lend(&mut self, session: &mut Session, back: bool) {
-        if self.warm {
+        if self.how.warm {
             let (to, from) =
                 if back { (&mut self.asked, session) } else { (session, &mut self.asked) };
             to.adopt(from);
@@ -160,6 +172,7 @@ fn session(
     toolbox: &Toolbox,
     language: &'static Language,
     source: &Source,
+    cache: Option<Arc<Cache>>,
 ) -> Result<Session, Box<dyn Error>> {
     let mut project = project.clone();
     // An empty folder: the other sample programs are no part of this one.
@@ -168,5 +181,5 @@ fn session(
     project.program = Program::single(source.clone());
     project.cargo = None;
     let found = toolbox.find(language, None)?;
-    Ok(Session::new(project, found, Limits::default())?)
+    Ok(Session::new(project, found, Limits::default())?.with_cache(cache))
 }

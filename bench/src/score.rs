@@ -1,16 +1,18 @@
 //! `score`: plants mistakes, runs the real pipeline, and counts what came out right.
 
 use crate::case::{self, How, Outcome};
-use crate::sample::Sample;
+use crate::sample::{Sample, Start};
 use crate::tally::Tally;
 use crate::{held_back, programs};
 use clap::Args;
+use erratum_compilers::Cache;
 use erratum_repair::plant::{KINDS, Planted, plant, plant_set};
 use erratum_repair::search::Budget;
 use erratum_syntax::language::{LANGUAGES, Language};
 use std::collections::BTreeMap;
 use std::error::Error;
 use std::hash::{DefaultHasher, Hash, Hasher};
+use std::sync::Arc;
 use std::time::Duration;
 
 #[derive(Args)]
@@ -48,6 +50,9 @@ pub struct Options {
     /// Keep one compiler warm over all cases of a program: quicker, but the times mean nothing
     #[arg(long)]
     warm: bool,
+    /// Start compilers from what is prepared in the user's cache, and prepare what it lacks
+    #[arg(long)]
+    prepared: bool,
     /// Print each case that came out wrong
     #[arg(long)]
     wrong: bool,
@@ -104,6 +109,8 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
 fn score(language: &'static Language, options: &Options) -> Result<Figures, Box<dyn Error>> {
     let mut figures = Figures::default();
     let mut number = 0;
+    let cache = options.prepared.then(Cache::of_user).flatten().map(Arc::new);
+    let how = Start { warm: options.warm, cache };
     let mut before: Option<Sample> = None;
     for (index, path) in programs(language.id)?.into_iter().enumerate() {
         let named = path.file_name().map(|name| name.to_string_lossy().into_owned());
@@ -115,7 +122,7 @@ fn score(language: &'static Language, options: &Options) -> Result<Figures, Box<
         if !wanted || (options.sample.is_some() && options.sample != named) {
             continue;
         }
-        let mut sample = Sample::new(&path, language, options.warm, before.take())?;
+        let mut sample = Sample::new(&path, language, how.clone(), before.take())?;
         figures.false_alarms += usize::from(sample.alarm()?);
         for plan in plans(&sample, options, options.seed + 1000 * index as u64) {
             number += 1;

@@ -203,6 +203,12 @@ impl Session {
         }
     }
 
+    /// What is run to check the program by itself: the compiler and its arguments, in a folder.
+    pub fn command(&self, depth: Depth, folder: &Path) -> (PathBuf, Vec<String>) {
+        let compiler = self.alone.as_ref().unwrap_or(&self.found.path);
+        (compiler.clone(), self.arguments(depth, folder))
+    }
+
     fn arguments(&self, depth: Depth, folder: &Path) -> Vec<String> {
         let kind = self.found.kind;
         let mut all = kind.arguments(depth, &self.origin);

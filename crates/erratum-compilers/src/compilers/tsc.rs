@@ -4,7 +4,7 @@ use super::jvm::step;
 use super::{Kind, NODE, Stays};
 use crate::resident::{Host, Prepare, Work};
 use std::path::{Path, PathBuf};
-use std::process::Command;
+use std::process::{Command, Stdio};
 
 pub(super) static TSC: Kind = Kind {
     name: "tsc",
@@ -26,7 +26,7 @@ static HOST: Host = Host {
     command,
     prepare: Some(Prepare {
         what: "the start of tsc",
-        flags: &[SNAPSHOT],
+        flags: &[],
         from: |tsc| {
             let node = which::which("node").map_err(|error| error.to_string())?;
             Ok(vec![node, package(tsc).ok_or(NO_PACKAGE)?])
@@ -61,11 +61,11 @@ fn prepare(tsc: &Path, helper: &Path, folder: &Path) -> Result<(), String> {
     command.arg("--snapshot-blob").arg(folder.join(SNAPSHOT)).arg("--build-snapshot").arg(helper);
     step(command.arg(package(tsc).ok_or(NO_PACKAGE)?))?;
     // An older Node runs the helper as a program that ends at once.
-    if folder.join(SNAPSHOT).is_file() {
-        Ok(())
-    } else {
-        Err("this Node keeps no snapshot of its start".to_owned())
+    if !folder.join(SNAPSHOT).is_file() {
+        return Err("this Node keeps no snapshot of its start".to_owned());
     }
+    let mut command = Command::new("node");
+    step(command.arg("--snapshot-blob").arg(folder.join(SNAPSHOT)).stdin(Stdio::null()))
 }
 
 /// The compiler package that a `tsc` belongs to.

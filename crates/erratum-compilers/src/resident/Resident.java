@@ -26,7 +26,7 @@ public class Resident {
             System.out.println("no compiler");
             return;
         }
-        Serve.requests(System.getProperty("java.version"), 0, System.out, Resident::check);
+        Serve.requests(System.getProperty("java.version"), 0, System.out, () -> { }, Resident::check);
     }
 
     private static void check(String[] fields, StringBuilder answer) throws Exception {

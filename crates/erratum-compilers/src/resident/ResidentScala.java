@@ -22,7 +22,7 @@ public class ResidentScala {
     public static void main(String[] arguments) throws Exception {
         PrintStream out = System.out;
         System.setOut(System.err);
-        Serve.requests(Properties.versionNumberString(), 16 << 20, out, ResidentScala::check);
+        Serve.requests(Properties.versionNumberString(), 16 << 20, out, () -> COMPILERS.get(), ResidentScala::check);
     }
 
     private static void check(String[] fields, StringBuilder answer) {
@@ -53,6 +53,8 @@ public class ResidentScala {
             settings.processArguments(list(List.of("-usejavacp", "-Ystop-after:refchecks", "-deprecation",
                 "-feature", "-unchecked")), true);
             global = new Global(settings, reporter);
+            // The first run learns what the library has.
+            global.new Run();
         }
 
         List<StoreReporter.Info> compile(List<String> files) {

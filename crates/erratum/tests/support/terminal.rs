@@ -44,6 +44,7 @@ impl Terminal {
         command.cwd(folder.path(""));
         std::fs::create_dir_all(folder.path("tmp")).unwrap();
         command.env("XDG_STATE_HOME", folder.path("state"));
+        command.env("XDG_CACHE_HOME", folder.path("cache"));
         command.env("TMPDIR", folder.path("tmp"));
         command.env("TERM", "xterm-256color");
         command.env_remove("COLUMNS");
