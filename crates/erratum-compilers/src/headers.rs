@@ -230,6 +230,8 @@ impl Job {
             .arg("-o")
             .arg(&made)
             .current_dir(folder)
+            // A driver that is killed leaves its temporary files.
+            .env("TMPDIR", folder)
             .env("LC_ALL", "C.UTF-8");
         let output = run::run_noticed(&mut command, &Limits::default(), &|id| stop.started(id));
         if output.map_err(failed)?.ended != run::Ended::Exit(0) || !made.is_file() {

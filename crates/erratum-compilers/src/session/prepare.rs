@@ -67,7 +67,7 @@ impl Session {
         let compiler = self.found.path.clone();
         let same = Box::new(move |further: &[String], started: &dyn Fn(u32)| {
             let mut command = Command::new(&compiler);
-            command.args(further).args(&arguments).current_dir(&folder);
+            command.args(further).args(&arguments).current_dir(&folder).env("TMPDIR", &folder);
             command.env("LC_ALL", "C.UTF-8").env("LANGUAGE", "en").env_remove("GCC_COLORS");
             let Ok(output) = run::run_noticed(&mut command, &Limits::default(), started) else {
                 return false;
