@@ -14,8 +14,8 @@ pub struct Mend {
     pub all: bool,
     /// Of the first mistake another fix than the likeliest, by its number from 1.
     pub pick: Option<usize>,
-    /// Whether fixes that are a guess are left out.
-    pub sure: bool,
+    /// Whether fixes that are a guess are taken, too.
+    pub guesses: bool,
 }
 
 /// What is to be done, and what of it is a guess.
@@ -50,7 +50,7 @@ impl Session {
         if !mend.all {
             return first(look, mend);
         }
-        let mut plan = all(&look.verdict, &look.program, &look.mended, mend.sure);
+        let mut plan = all(&look.verdict, &look.program, &look.mended, mend.guesses);
         let mut complete = look.verdict.complete;
         for _ in 0..ROUNDS {
             if complete || plan.steps.is_empty() {
@@ -58,7 +58,7 @@ impl Session {
             }
             let found = self.again(&plan.after)?;
             complete = found.verdict.complete;
-            let more = all(&found.verdict, &plan.after, &found.mended, mend.sure);
+            let more = all(&found.verdict, &plan.after, &found.mended, mend.guesses);
             plan.left = more.left;
             if more.steps.is_empty() {
                 break;
@@ -76,7 +76,7 @@ fn first(look: &Look, mend: Mend) -> Result<Plan, Error> {
     let mut plan = Plan::nothing(&look.program);
     let Some(root) = look.verdict.roots.first() else { return Ok(plan) };
     let wanted = mend.pick.unwrap_or(1);
-    let fits = |fix: &&Fix| fix.id == wanted && (!mend.sure || fix.certainty == Certainty::Sure);
+    let fits = |fix: &&Fix| fix.id == wanted && (mend.guesses || fix.certainty == Certainty::Sure);
     let Some(fix) = root.fixes.iter().find(fits) else {
         if let Some(pick) = mend.pick {
             return Err(Error::NoSuchFix { pick, fixes: root.fixes.len() });
@@ -94,8 +94,8 @@ fn first(look: &Look, mend: Mend) -> Result<Plan, Error> {
 }
 
 /// The first fix of each mistake.
-fn all(verdict: &Verdict, program: &Program, mended: &Program, sure: bool) -> Plan {
-    let wanted = |fix: &&Fix| !sure || fix.certainty == Certainty::Sure;
+fn all(verdict: &Verdict, program: &Program, mended: &Program, guesses: bool) -> Plan {
+    let wanted = |fix: &&Fix| guesses || fix.certainty == Certainty::Sure;
     let mut plan = Plan::nothing(program);
     let complete = verdict.roots.iter().all(|root| root.fixes.first().filter(wanted).is_some());
     let mut edits: Vec<Edit> = Vec::new();
@@ -127,6 +127,14 @@ fn all(verdict: &Verdict, program: &Program, mended: &Program, sure: bool) -> Pl
     plan
 }
 
+/// What is left to do about a mistake: what its fixes would do, if they are guesses.
 fn advice(root: &Root) -> String {
-    format!("line {}: {}. {}", root.at.line, root.title, root.advice)
+    let (line, title) = (root.at.line, &root.title);
+    let fixes: Vec<String> =
+        root.fixes.iter().map(|fix| format!("{} (it {})", fix.title, fix.effect.words())).collect();
+    match &fixes[..] {
+        [] => format!("line {line}: {title}. {}", root.advice),
+        [one] => format!("line {line}: {title}. A guess: {one}?"),
+        several => format!("line {line}: {title}. One of these? {}", several.join("; or: ")),
+    }
 }

@@ -31,6 +31,7 @@
 
 pub mod describe;
 pub mod diagnose;
+pub mod effect;
 pub mod explain;
 pub mod fixes;
 pub mod means;

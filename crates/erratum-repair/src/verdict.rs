@@ -2,6 +2,7 @@
 //! program prints; its schema stands in `docs/verdict.schema.json`. Fields may be added, not
 //! changed.
 
+use crate::effect::Effect;
 use crate::explain::Explained;
 use crate::fixes::Certainty;
 use crate::message::{Note, Place, Severity};
@@ -101,6 +102,8 @@ pub struct Fix {
     pub mistake: MistakeId,
     /// Whether it was tried.
     pub evidence: Evidence,
+    /// What it does to the meaning of the program.
+    pub effect: Effect,
     /// Whether its meaning is known.
     pub certainty: Certainty,
     /// The changes.

@@ -27,7 +27,10 @@ pub fn mend(app: &App, mend: &Mend, own: bool) -> Result<u8, Failure> {
     if mend.common.shown.json && !mend.yes && !mend.dry_run {
         return Err(Failure::said("with --json there is nobody to ask: add --yes or --dry-run."));
     }
-    let wanted = erratum_look::Mend { all: mend.all, pick: mend.pick, sure: mend.sure };
+    // Somebody who is asked about one change, or who picked it, has looked at it.
+    let seen = mend.pick.is_some() || (!mend.all && !mend.yes);
+    let wanted =
+        erratum_look::Mend { all: mend.all, pick: mend.pick, guesses: mend.guesses || seen };
     let plan = session.mend(&look, wanted)?;
     if let Some(story) = &story {
         story.tell(&mend.common, Gap::Below)?;
@@ -63,7 +66,13 @@ fn show_plan(look: &Look, plan: &Plan, mend: &Mend) -> Result<(), Failure> {
     if look.verdict.roots.is_empty() {
         writeln!(out, "{name} compiles. There is nothing to mend.")?;
     } else if plan.steps.is_empty() {
-        writeln!(out, "No fix was found that holds.")?;
+        let any = look.verdict.roots.iter().any(|root| !root.fixes.is_empty());
+        let text = if any {
+            "No fix is sure, so nothing is changed; --guesses takes guesses, too."
+        } else {
+            "No fix was found that holds."
+        };
+        writeln!(out, "{text}")?;
     } else if !mend.common.quiet {
         for step in &plan.steps {
             for line in textwrap::wrap(step, width.saturating_sub(2)) {

@@ -221,9 +221,9 @@ pub struct Mend {
     /// Only show what would be changed
     #[arg(long, conflicts_with = "yes")]
     pub dry_run: bool,
-    /// Leave out fixes that are a guess
+    /// Take fixes that are a guess, too: each is named at the end
     #[arg(long)]
-    pub sure: bool,
+    pub guesses: bool,
     #[command(flatten)]
     pub compile: Compile,
     #[command(flatten)]

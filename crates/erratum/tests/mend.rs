@@ -43,7 +43,7 @@ fn all_goes_on_until_it_compiles_and_names_guesses() {
         "#include <stdio.h>\n\n",
         "int fare(void) {\n    int price = 3;\n    price += 1;\n}\n\n",
     );
-    let ran = folder.write("tide.c", text).run(&["mend", "--all", "--yes", "tide.c"]);
+    let ran = folder.write("tide.c", text).run(&["mend", "--all", "--yes", "--guesses", "tide.c"]);
     assert_eq!(ran.status, 0, "{}", ran.stdout);
     assert!(folder.read("tide.c").contains("#include <stdio.h>"));
     assert!(folder.read("tide.c").contains("return price;"), "{}", folder.read("tide.c"));
@@ -51,14 +51,16 @@ fn all_goes_on_until_it_compiles_and_names_guesses() {
 }
 
 #[test]
-fn sure_leaves_guesses_to_the_learner() {
+fn guesses_are_left_to_the_learner() {
     let folder = Folder::new();
     let text = TIDE.replace(
         "int main",
         "int fare(void) {\n    int price = 3;\n    price += 1;\n}\n\nint main",
     );
-    let ran = folder.write("tide.c", text).run(&["mend", "--all", "--sure", "--yes", "tide.c"]);
+    let ran = folder.write("tide.c", text).run(&["mend", "--all", "--yes", "tide.c"]);
     assert!(ran.stdout.contains("Left for you"), "{}", ran.stdout);
+    let words: Vec<&str> = ran.stdout.split_whitespace().collect();
+    assert!(words.join(" ").contains("(it puts in something that nobody wrote)?"));
     assert!(!folder.read("tide.c").contains("return price;"));
     assert!(folder.read("tide.c").contains("int tide = 3;"));
 }

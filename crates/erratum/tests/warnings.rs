@@ -68,7 +68,7 @@ fn warnings_alone_leave_the_status_at_nothing_unless_they_are_asked_for() {
 fn mending_warnings_ends_in_a_program_without_any() {
     let folder = Folder::new();
     folder.write("ferry.c", FERRY);
-    let ran = folder.run(&["mend", "--warnings", "--all", "--yes", "ferry.c"]);
+    let ran = folder.run(&["mend", "--warnings", "--all", "--yes", "--guesses", "ferry.c"]);
     assert_eq!(ran.status, 0, "{}", ran.stdout);
     let text = folder.read("ferry.c");
     assert!(text.contains("price = 3;\n        break;\n    case 2:"), "{text}");

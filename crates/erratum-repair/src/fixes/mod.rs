@@ -32,6 +32,7 @@ mod window;
 pub use family::{Example, FAMILIES, Family, Phases};
 
 use crate::diagnose::Diagnosis;
+use crate::effect::Effect;
 use crate::message::Message;
 use crate::score::Score;
 use erratum_catalogue::{MistakeId, Phase, Recipe};
@@ -51,6 +52,13 @@ pub enum Certainty {
     Sure,
     /// The value or the meaning cannot be known; somebody must look.
     Guess,
+}
+
+impl Certainty {
+    /// The same for a fix with an effect: one that gives the program another meaning is a guess.
+    pub(crate) fn within(self, effect: Effect) -> Certainty {
+        if effect.keeps_meaning() { self } else { Certainty::Guess }
+    }
 }
 
 /// A fix that might mend a mistake.

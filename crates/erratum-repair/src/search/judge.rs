@@ -5,13 +5,14 @@ use super::weights as w;
 use super::{Limits, Report, SeverityPolicy, Warnings};
 use crate::describe::describe;
 use crate::diagnose::{Diagnoser, Diagnosis, has_other_codes};
+use crate::effect;
 use crate::explain::explain;
 use crate::fixes::{self, Case};
 use crate::message::{Message, Place, Severity};
 use crate::verdict::{Change, Evidence, Fix, Reading, Role, Root, SCHEMA, Told, Verdict};
 use erratum_catalogue::{Captures, Catalogue, Phase, fill, fill_sentences};
 use erratum_syntax::language::Language;
-use erratum_syntax::source::Program;
+use erratum_syntax::source::{Program, Source};
 use erratum_syntax::text::Text;
 use std::collections::HashMap;
 use std::rc::Rc;
@@ -139,7 +140,8 @@ pub fn judge(
                 || spoils(first, root, &judged, text.as_deref())
         });
         if parent.is_none() {
-            let root = judged_root(roots.len() + 1, index, &judged, program, report, text);
+            let root =
+                judged_root(roots.len() + 1, index, &judged, program, report, language, text);
             parent = roots.iter().position(|(_, other)| is_same(other, &root));
             if parent.is_none() {
                 (told[index].role, told[index].root) = (Role::Root, Some(root.id));
@@ -287,6 +289,7 @@ fn judged_root(
     judged: &Judged,
     program: &Program,
     report: &Report,
+    language: Option<&'static Language>,
     text: Option<Arc<Text>>,
 ) -> Root {
     let message = judged.message;
@@ -319,7 +322,7 @@ fn judged_root(
     let mut words = known.map(|(_, words)| words).unwrap_or_default();
     words.insert("reported".into(), reported.line.to_string());
     let mut fixes = Vec::new();
-    if let Some(best) = best {
+    if let (Some(best), Some(language)) = (best, language) {
         best.mistake.as_str().clone_into(&mut mistake);
         let changes: Vec<Change> = best
             .edits
@@ -343,12 +346,18 @@ fn judged_root(
                 }
             }
         }
+        let read = |source: &Source| match &text {
+            Some(text) if text.lexed.source.name() == source.name() => text.clone(),
+            _ => Arc::new(Text::new(source, language)),
+        };
+        let effect = effect::of_edits(program, best.mistake, &best.edits, read);
         fixes.push(Fix {
             id: 1,
             title: describe(program, &best.edits),
             mistake: best.mistake,
             evidence: Evidence::Judged,
-            certainty: best.certainty,
+            effect,
+            certainty: best.certainty.within(effect),
             edits: changes,
             clears: vec![index + 1],
             reveals: 0,

@@ -11,6 +11,7 @@ use super::weights as w;
 use super::{Compile, Found, Limits, Report, SeverityPolicy};
 use crate::describe::describe;
 use crate::diagnose::{Diagnoser, Diagnosis};
+use crate::effect;
 use crate::explain::{Explained, explain};
 use crate::fixes::{Candidate, Case, Certainty};
 use crate::message::{Message, Place};
@@ -80,9 +81,13 @@ pub(super) fn report(
     drafts.sort_by_key(|draft| (draft.number, draft.owned.is_empty()));
     let mut told = super::judge::told(first);
     let teller = Teller { scene, node };
-    let mut roots = Vec::with_capacity(drafts.len());
+    let mut roots: Vec<Root> = Vec::with_capacity(drafts.len());
     for (index, draft) in drafts.iter().enumerate() {
-        let root = teller.root(index + 1, draft);
+        let mut root = teller.root(index + 1, draft);
+        if root.hidden && roots.iter().any(is_doubtful) {
+            // Nobody reported it before a step that may be wrong: it may be of our own making.
+            root.fixes.iter_mut().for_each(|fix| fix.certainty = Certainty::Guess);
+        }
         for (role, numbers) in [(Role::Root, &root.messages), (Role::Cascade, &root.follows)] {
             for number in numbers {
                 let one = &mut told[number - 1];
@@ -116,6 +121,11 @@ pub(super) fn report(
         dropped: first.dropped,
     };
     Found { verdict, mended }
+}
+
+/// Whether a mistake has no fix that is sure: what shows behind it may be the work of that fix.
+fn is_doubtful(root: &Root) -> bool {
+    root.fixes.first().is_none_or(|fix| fix.certainty == Certainty::Guess)
 }
 
 fn drafts<'a>(node: &'a Node, minimised: Option<&'a Minimised>) -> Vec<Draft<'a>> {
@@ -514,12 +524,14 @@ impl Teller<'_, '_> {
             clears.clone_from(&draft.owned);
         }
         let new = tried.difference.new.iter();
+        let effect = effect::of_edits(&original, candidate.mistake, &bytes, |one| self.read(one));
         Fix {
             id,
             title: describe(&original, &bytes),
             mistake: candidate.mistake,
             evidence: Evidence::Proved,
-            certainty: candidate.certainty,
+            effect,
+            certainty: candidate.certainty.within(effect),
             edits: changes.collect(),
             clears,
             reveals: new.filter(|i| policy.counts(&tried.report.messages[**i])).count(),

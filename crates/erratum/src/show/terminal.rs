@@ -305,10 +305,15 @@ impl View<'_> {
                     ),
                 };
                 let doubt = match certainty {
-                    Certainty::Sure => "",
-                    Certainty::Guess => {
+                    Certainty::Sure => String::new(),
+                    Certainty::Guess if fix.effect.keeps_meaning() => {
                         " But it is a guess: only you know what was meant here, so check it."
+                            .to_owned()
                     }
+                    Certainty::Guess => format!(
+                        " But it is a guess: it {}, and only you know what was meant.",
+                        fix.effect.words()
+                    ),
                 };
                 format!("Proved on a copy: with this change {gone}{news}.{doubt}")
             }

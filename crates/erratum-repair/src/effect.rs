@@ -1,0 +1,393 @@
+//! What a fix does to the meaning of a program, told from its edits alone.
+//!
+//! That a message is gone shows that the compiler is content, not that this is what was meant. A fix
+//! that puts a lost mark back keeps the meaning that the text shows; one that takes an argument out,
+//! makes a value up or changes what is declared gives the program another one, and only its author
+//! knows which is right.
+
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::{self, Edit};
+use erratum_syntax::lex::{Lexed, TokenKind};
+use erratum_syntax::source::{Program, Source};
+use erratum_syntax::spelling::edit_distance;
+use erratum_syntax::text::Text;
+use serde::{Deserialize, Serialize};
+use std::sync::Arc;
+
+/// What a fix does to the meaning, from what keeps it to what changes it most.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
+#[serde(rename_all = "lowercase")]
+pub enum Effect {
+    /// Puts back what the text shows was meant: a mark, a bracket, a spelling, an import.
+    Restores,
+    /// Converts a value, which stays what it is.
+    Converts,
+    /// Puts parts into another order.
+    Reorders,
+    /// Changes what is declared: a type, a signature, a modifier.
+    Redeclares,
+    /// Puts in a value, an operator or an expression that nobody wrote.
+    Invents,
+    /// Takes out an operand, an argument, a statement or a declaration.
+    Removes,
+    /// Makes something else of the same text: code a text or a remark, one operator another.
+    Reinterprets,
+}
+
+impl Effect {
+    /// Whether the meaning stays what the text shows: only then a fix can be sure.
+    pub fn keeps_meaning(self) -> bool {
+        self <= Effect::Converts
+    }
+
+    /// What it does, in the words of a sentence that starts with "it".
+    pub fn words(self) -> &'static str {
+        match self {
+            Effect::Restores => "puts back what the text shows was meant",
+            Effect::Converts => "converts a value",
+            Effect::Reorders => "changes the order",
+            Effect::Redeclares => "changes what is declared",
+            Effect::Invents => "puts in something that nobody wrote",
+            Effect::Removes => "takes something out",
+            Effect::Reinterprets => "gives the text another meaning",
+        }
+    }
+}
+
+/// Tells what edits of a program do: the worst that one of them does. `read` gives the text of a file.
+pub(crate) fn of_edits(
+    program: &Program,
+    mistake: MistakeId,
+    edits: &[Edit],
+    read: impl Fn(&Source) -> Arc<Text>,
+) -> Effect {
+    if matches!(mistake, MistakeId::MissingImport | MistakeId::BrokenInclude) {
+        return Effect::Restores;
+    }
+    let quotes = edits.iter().filter(|edit| edit.start == edit.end && is_quote(&edit.text)).count();
+    if quotes > 1 {
+        return Effect::Reinterprets;
+    }
+    let one = |edit: &Edit| {
+        let text = read(program.file(&edit.file)?);
+        Some(Change::new(program, &text, edit)?.effect())
+    };
+    edits
+        .iter()
+        .map(|edit| one(edit).unwrap_or(Effect::Reinterprets))
+        .max()
+        .unwrap_or(Effect::Restores)
+}
+
+fn is_quote(text: &str) -> bool {
+    matches!(text, "\"" | "'" | "`")
+}
+
+/// The tokens that an edit takes out and puts in.
+struct Change<'a> {
+    text: &'a Text,
+    edit: &'a Edit,
+    /// Indices of the old ones among the code tokens.
+    old: std::ops::Range<usize>,
+    new: Vec<(TokenKind, String)>,
+    /// Whether remarks are others.
+    remarks: bool,
+}
+
+impl<'a> Change<'a> {
+    fn new(program: &Program, text: &'a Text, edit: &'a Edit) -> Option<Change<'a>> {
+        let after = edit::apply(program, std::slice::from_ref(edit)).ok()?;
+        let before = &text.lexed;
+        let now = Lexed::new(after.file(&edit.file)?, before.language);
+        let (a, b) = (before.words(), now.words());
+        let same = a.iter().zip(&b).take_while(|(x, y)| x == y).count();
+        let most = a.len().min(b.len()) - same;
+        let behind = a.iter().rev().zip(b.iter().rev()).take(most).take_while(|(x, y)| x == y);
+        let behind = behind.count();
+        let new = (same..b.len() - behind)
+            .map(|at| (now.code[at].kind, now.word(at).to_owned()))
+            .collect();
+        let remarks = before.comments.len() != now.comments.len();
+        Some(Change { text, edit, old: same..a.len() - behind, new, remarks })
+    }
+
+    fn effect(&self) -> Effect {
+        if is_quote(&self.edit.text) && self.edit.start == self.edit.end {
+            return Effect::Restores;
+        }
+        // A remark that ends where it was meant to end is one of the text's own marks.
+        let ends = &self.lexed().language.block_comments;
+        if self.edit.start == self.edit.end
+            && ends.iter().any(|(_, end)| self.edit.text.trim() == *end)
+        {
+            return Effect::Restores;
+        }
+        if self.remarks {
+            return Effect::Reinterprets;
+        }
+        match (self.old.len(), self.new.len()) {
+            (0, 0) => Effect::Restores,
+            (0, _) => self.inserted(&self.new),
+            (_, 0) => self.removed(),
+            (1, 1) => self.replaced(),
+            _ => self.rewritten(),
+        }
+    }
+
+    fn lexed(&self) -> &Lexed {
+        &self.text.lexed
+    }
+
+    fn words(&self) -> Vec<&str> {
+        self.old.clone().map(|at| self.lexed().word(at)).collect()
+    }
+
+    /// What putting tokens in does.
+    fn inserted(&self, new: &[(TokenKind, String)]) -> Effect {
+        let language = self.lexed().language;
+        if let [(_, one), more @ ..] = new
+            && converts(one)
+            && more.iter().all(|(kind, word)| is_bracket(*kind) || word == ".")
+        {
+            return Effect::Converts;
+        }
+        if let [(_, dot), (TokenKind::Name, name), more @ ..] = new
+            && dot == "."
+            && converts(name)
+            && more.iter().all(|(kind, _)| is_bracket(*kind))
+        {
+            return Effect::Converts;
+        }
+        // A local name that may change has the same value: only a permission is added.
+        let local = self.old.start > 0 && self.lexed().is(self.old.start - 1, "let");
+        if let [(_, word)] = new
+            && word == "mut"
+            && local
+        {
+            return Effect::Restores;
+        }
+        let one = |(kind, word): &(TokenKind, String)| match kind {
+            TokenKind::Open | TokenKind::Close => Effect::Restores,
+            TokenKind::Keyword if language.types.contains(&word.as_str()) => Effect::Redeclares,
+            TokenKind::Keyword if is_modifier(word) => Effect::Redeclares,
+            TokenKind::Keyword if is_operator(word) => Effect::Invents,
+            TokenKind::Keyword => Effect::Restores,
+            TokenKind::Op => self.mark(word),
+            TokenKind::Directive => Effect::Restores,
+            _ => Effect::Invents,
+        };
+        new.iter().map(one).max().unwrap_or(Effect::Restores)
+    }
+
+    /// What putting in an operator or a separator does.
+    fn mark(&self, word: &str) -> Effect {
+        let lexed = self.lexed();
+        let before = self.old.start.checked_sub(1).and_then(|at| lexed.kind(at));
+        let operand = matches!(
+            before,
+            Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Close)
+        );
+        match word {
+            "&" | "*" if !operand => Effect::Converts,
+            "<" | ">" if self.angles() => Effect::Restores,
+            _ if is_operator(word) => Effect::Invents,
+            _ => Effect::Restores,
+        }
+    }
+
+    /// Whether the line has more of the one angle bracket than of the other.
+    fn angles(&self) -> bool {
+        let lexed = self.lexed();
+        let at = self.old.start.min(lexed.code.len().saturating_sub(1));
+        let line = lexed.on_line(lexed.code[at].line);
+        let count = |mark: &str| line.clone().filter(|token| lexed.is(*token, mark)).count();
+        count("<") != count(">")
+    }
+
+    /// What taking tokens out does.
+    fn removed(&self) -> Effect {
+        let lexed = self.lexed();
+        let doubled = self.old.len() == 1 && {
+            let word = lexed.word(self.old.start);
+            let next = lexed.word(self.old.end) == word;
+            next || self.old.start.checked_sub(1).is_some_and(|at| lexed.word(at) == word)
+        };
+        let marks = self.old.clone().all(|at| {
+            let word = lexed.word(at);
+            lexed.kind(at).is_some_and(is_bracket) && word.len() == 1
+                || matches!(word, "," | ";" | ":" | ".")
+        });
+        if doubled || marks { Effect::Restores } else { Effect::Removes }
+    }
+
+    /// What one token in the place of another does.
+    fn replaced(&self) -> Effect {
+        let lexed = self.lexed();
+        let (at, old) = (self.old.start, lexed.word(self.old.start));
+        let (kind, new) = (&self.new[0].0, self.new[0].1.as_str());
+        let Some(was) = lexed.kind(at) else { return Effect::Reinterprets };
+        match (was, kind) {
+            (TokenKind::Number, TokenKind::Number) if value(old) == value(new) => Effect::Converts,
+            (TokenKind::Str | TokenKind::Char, TokenKind::Str | TokenKind::Char) => {
+                let inner = |text: &str| text.trim_matches(['"', '\'', '`']).to_owned();
+                if inner(old) == inner(new) { Effect::Converts } else { self.literal(old, new) }
+            }
+            (was, now) if is_bracket(was) && is_bracket(*now) => Effect::Restores,
+            (TokenKind::Op, TokenKind::Op) => {
+                let parts = |word: &str| !is_operator(word) && word != "=";
+                if parts(old) && parts(new) { Effect::Restores } else { Effect::Reinterprets }
+            }
+            _ if is_word(was) && is_word(*kind) => self.renamed(at, old, new),
+            _ => Effect::Reinterprets,
+        }
+    }
+
+    /// A text that keeps what it says, but for a mark of its format.
+    fn literal(&self, old: &str, new: &str) -> Effect {
+        if edit_distance(old, new) <= 1.0 { Effect::Restores } else { Effect::Reinterprets }
+    }
+
+    /// What another word does.
+    fn renamed(&self, at: usize, old: &str, new: &str) -> Effect {
+        let names = &self.text.names;
+        if is_near(old, new) {
+            let declares = names.declared.iter().any(|declared| declared.token == at);
+            let others =
+                names.seen.get(old).map_or(0, |seen| seen.iter().filter(|s| **s != at).count());
+            if declares {
+                // A name that only its declaration writes so is misspelt there.
+                return if others == 0 { Effect::Restores } else { Effect::Redeclares };
+            }
+            // A name that is declared as it is written was hardly misspelt.
+            let known =
+                names.of(old).any(|declared| declared.scope.0 <= at && at <= declared.scope.1);
+            return if known { Effect::Reinterprets } else { Effect::Restores };
+        }
+        let typed = names.declared.iter().filter_map(|declared| declared.typed);
+        let language = self.lexed().language;
+        let in_type = typed.into_iter().any(|(from, to)| from <= at && at <= to);
+        if in_type || language.types.contains(&old) || language.types.contains(&new) {
+            Effect::Redeclares
+        } else {
+            Effect::Reinterprets
+        }
+    }
+
+    /// What several tokens in the place of others do.
+    fn rewritten(&self) -> Effect {
+        let old = self.words();
+        let new: Vec<&str> = self.new.iter().map(|(_, word)| word.as_str()).collect();
+        let (mut a, mut b) = (old.clone(), new.clone());
+        a.sort_unstable();
+        b.sort_unstable();
+        if a == b {
+            return Effect::Reorders;
+        }
+        if old.concat() == new.concat() {
+            // The same letters, otherwise parted.
+            return Effect::Restores;
+        }
+        if let Some(more) = rest(&new, &old) {
+            let more: Vec<_> = more.into_iter().map(|at| self.new[at].clone()).collect();
+            return self.inserted(&more);
+        }
+        if rest(&old, &new).is_some() {
+            return Effect::Removes;
+        }
+        Effect::Reinterprets
+    }
+}
+
+/// The places of what a list has beyond another one, whose items it has in the same order.
+fn rest(all: &[&str], part: &[&str]) -> Option<Vec<usize>> {
+    let mut left = part.iter().peekable();
+    let mut more = Vec::new();
+    for (at, word) in all.iter().enumerate() {
+        if left.peek() == Some(&word) {
+            left.next();
+        } else {
+            more.push(at);
+        }
+    }
+    left.next().is_none().then_some(more)
+}
+
+fn is_bracket(kind: TokenKind) -> bool {
+    matches!(kind, TokenKind::Open | TokenKind::Close)
+}
+
+fn is_word(kind: TokenKind) -> bool {
+    matches!(kind, TokenKind::Name | TokenKind::Keyword | TokenKind::Open | TokenKind::Close)
+}
+
+/// What a number is, without marks of its type and without separators; its text if it is no plain one.
+fn value(number: &str) -> Result<u64, &str> {
+    let digits: String = number.chars().filter(|c| c.is_ascii_digit() || *c == '.').collect();
+    digits.parse::<f64>().map(f64::to_bits).map_err(|_| number)
+}
+
+/// Whether one word is a slip of the hand for the other.
+fn is_near(old: &str, new: &str) -> bool {
+    if old.eq_ignore_ascii_case(new) {
+        return true;
+    }
+    let length = old.chars().count().min(new.chars().count());
+    let most = match length {
+        0..=2 => return false,
+        3..=4 => 1.0,
+        _ => 2.0,
+    };
+    edit_distance(old, new) <= most
+}
+
+/// Whether a word between two operands computes something: which one was meant cannot be seen.
+fn is_operator(word: &str) -> bool {
+    const WORDS: &[&str] = &["and", "or", "not", "div", "mod", "xor", "is", "in", "as"];
+    let marks = || word.chars().all(|mark| "+-*/%^&|<>=!~".contains(mark));
+    let parts = ["=", "->", "=>", "<-", "|", "&"];
+    !parts.contains(&word) && (WORDS.contains(&word) || (!word.is_empty() && marks()))
+}
+
+/// Whether a keyword changes what a declaration promises.
+fn is_modifier(word: &str) -> bool {
+    const WORDS: &[&str] = &[
+        "mut",
+        "const",
+        "static",
+        "public",
+        "private",
+        "protected",
+        "internal",
+        "final",
+        "pub",
+        "export",
+        "abstract",
+        "override",
+        "async",
+        "readonly",
+        "volatile",
+        "virtual",
+        "unsigned",
+        "var",
+        "let",
+        "val",
+        "def",
+        "extern",
+        "inline",
+    ];
+    WORDS.contains(&word)
+}
+
+/// Whether a name is that of a conversion which loses nothing.
+fn converts(name: &str) -> bool {
+    const NAMES: &[&str] = &["string", "str", "show", "tostring", "fromintegral", "itoa"];
+    let lower = name.to_lowercase();
+    NAMES.contains(&lower.as_str())
+        || ["to_", "as_", "tostr", "asstr", "inttostr", "floattostr"]
+            .iter()
+            .any(|start| lower.starts_with(start))
+}
+
+#[cfg(test)]
+mod tests;
