@@ -8,6 +8,7 @@ mod sample;
 mod score;
 mod speed;
 mod tally;
+mod written;
 
 use clap::{Parser, Subcommand};
 use erratum_syntax::language::{LANGUAGES, Language};
@@ -29,6 +30,8 @@ struct Cli {
 enum Command {
     /// Plant mistakes in the sample programs, and score what Erratum makes of them
     Score(score::Options),
+    /// Score programs that were written wrong by hand
+    Written(written::Options),
     /// How many messages there are words for
     Known(known::Options),
     /// How small the programs get that still give a message
@@ -48,6 +51,7 @@ enum Command {
 fn main() -> Result<(), Box<dyn Error>> {
     match Cli::parse().command {
         Command::Score(options) => score::run(&options),
+        Command::Written(options) => written::run(&options),
         Command::Known(options) => known::run(&options),
         Command::Speed(options) => speed::run(&options),
         Command::Narrow(options) => narrow::run(&options),

@@ -97,7 +97,9 @@ fn first(look: &Look, mend: Mend) -> Result<Plan, Error> {
 fn all(verdict: &Verdict, program: &Program, mended: &Program, guesses: bool) -> Plan {
     let wanted = |fix: &&Fix| guesses || fix.certainty == Certainty::Sure;
     let mut plan = Plan::nothing(program);
-    let complete = verdict.roots.iter().all(|root| root.fixes.first().filter(wanted).is_some());
+    // What waits behind a guess is mended there, too.
+    let complete = verdict.mended
+        && verdict.roots.iter().all(|root| root.fixes.first().filter(wanted).is_some());
     let mut edits: Vec<Edit> = Vec::new();
     for root in &verdict.roots {
         let Some(fix) = root.fixes.first().filter(wanted) else {

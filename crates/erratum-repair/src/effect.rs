@@ -62,7 +62,11 @@ pub(crate) fn of_edits(
     edits: &[Edit],
     read: impl Fn(&Source) -> Arc<Text>,
 ) -> Effect {
-    if matches!(mistake, MistakeId::MissingImport | MistakeId::BrokenInclude) {
+    // What the text declares itself can be named in two ways: brought in, or with its path.
+    let own = |edit: &Edit| ["crate::", "self::", "super::"].iter().any(|p| edit.text.contains(p));
+    if mistake == MistakeId::BrokenInclude
+        || (mistake == MistakeId::MissingImport && !edits.iter().any(own))
+    {
         return Effect::Restores;
     }
     let quotes = edits.iter().filter(|edit| edit.start == edit.end && is_quote(&edit.text)).count();

@@ -18,6 +18,7 @@ use crate::message::{Message, Place};
 use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Verdict};
 use erratum_catalogue::Captures;
 use erratum_syntax::edit::{self, Edit};
+use erratum_syntax::lex::TokenKind;
 use erratum_syntax::source::{Program, Source};
 use erratum_syntax::text::Text;
 use std::sync::Arc;
@@ -82,10 +83,17 @@ pub(super) fn report(
     let mut told = super::judge::told(first);
     let teller = Teller { scene, node };
     let mut roots: Vec<Root> = Vec::with_capacity(drafts.len());
-    for (index, draft) in drafts.iter().enumerate() {
-        let mut root = teller.root(index + 1, draft);
-        if root.hidden && roots.iter().any(is_doubtful) {
-            // Nobody reported it before a step that may be wrong: it may be of our own making.
+    let mut waiting = 0;
+    for draft in &drafts {
+        let mut root = teller.root(roots.len() + 1, draft);
+        let doubtful = || roots.iter().filter(|root| is_doubtful(root));
+        if root.hidden && doubtful().any(|before| teller.hangs_on(draft, &root, before)) {
+            // Nobody reported it before a step that may be wrong, and it speaks of what that step is
+            // about: it may be of our own making. What is there shows once that step is decided.
+            waiting += 1;
+            continue;
+        }
+        if root.hidden && doubtful().next().is_some() {
             root.fixes.iter_mut().for_each(|fix| fix.certainty = Certainty::Guess);
         }
         for (role, numbers) in [(Role::Root, &root.messages), (Role::Cascade, &root.follows)] {
@@ -101,7 +109,8 @@ pub(super) fn report(
     }
     let mended = minimised.map_or_else(|| node.program.clone(), |minimised| minimised.mended);
     let compiles = !node.report.messages.iter().any(Message::is_error);
-    let all = compiles && roots.iter().all(|root| root.warning || !root.fixes.is_empty());
+    let all =
+        compiles && waiting == 0 && roots.iter().all(|root| root.warning || !root.fixes.is_empty());
     sound::add(
         &mut roots,
         &told,
@@ -328,6 +337,28 @@ impl Teller<'_, '_> {
             will_say: direct.is_none().then(|| message.text.clone()),
             fixes,
         }
+    }
+
+    /// Whether a mistake that shows behind another speaks of what that one is about: it stands on a
+    /// line that the other one changes, or its message names a word of such a line.
+    fn hangs_on(&self, draft: &Draft, root: &Root, before: &Root) -> bool {
+        let changed = before.fixes.iter().flat_map(|fix| &fix.edits).map(|change| &change.at);
+        let places: Vec<&Place> = changed.chain([&before.at]).collect();
+        let said = &draft.message().text;
+        let words: Vec<&str> = said
+            .split(|c: char| !c.is_alphanumeric() && c != '_')
+            .filter(|w| !w.is_empty())
+            .collect();
+        places.into_iter().any(|place| {
+            let Some(source) = self.original(&place.file) else { return false };
+            let text = self.read(&source);
+            let names = text
+                .lexed
+                .on_line(place.line)
+                .filter(|token| text.lexed.kind(*token) == Some(TokenKind::Name));
+            let here = root.at.file == place.file && root.at.line == place.line;
+            here || names.map(|token| text.lexed.word(token)).any(|name| words.contains(&name))
+        })
     }
 
     /// A text, as the search has read it if it has.

@@ -1,0 +1,29 @@
+package main
+
+import (
+	"errors"
+	"fmt"
+)
+
+type Tank struct {
+	litres int
+}
+
+func (t *Tank) draw(amount int) error {
+	if amount > t.litres {
+		return errors.New("not enough")
+	}
+	t.litres -= amount
+}
+
+func report(Tank t) string {
+	return fmt.Sprintf("%d litres left", t.litres)
+}
+
+func main() {
+	tank := Tank{litre: 90}
+	if err := tank.draw(30); err != null {
+		fmt.Println(err)
+	}
+	fmt.Println(report(tank))
+}
