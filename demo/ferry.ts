@@ -6,7 +6,7 @@ interface Sailing {
 }
 
 function takings(day: Sailing[]): number {
-    const total = 0;
+    lte total = 0;
     for (const one of day) {
         total += one.seats * one.fare;
     }

@@ -7,6 +7,7 @@
 
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::{self, Edit};
+use erratum_syntax::language::ImportList;
 use erratum_syntax::lex::{Lexed, TokenKind};
 use erratum_syntax::source::{Program, Source};
 use erratum_syntax::spelling::edit_distance;
@@ -222,7 +223,30 @@ impl<'a> Change<'a> {
             lexed.kind(at).is_some_and(is_bracket) && word.len() == 1
                 || matches!(word, "," | ";" | ":" | ".")
         });
-        if doubled || marks { Effect::Restores } else { Effect::Removes }
+        if doubled || marks || self.is_import() { Effect::Restores } else { Effect::Removes }
+    }
+
+    /// Whether what is taken out only brings names in: a program that uses none of them does the same.
+    fn is_import(&self) -> bool {
+        let lexed = self.lexed();
+        let line = lexed.on_line(lexed.code[self.old.start].line);
+        let word = lexed.language.import.before.split_whitespace().next().unwrap_or("");
+        let listed = matches!(lexed.language.import_list, ImportList::Bracketed(_))
+            && self.old.clone().all(|at| lexed.kind(at) == Some(TokenKind::Str))
+            && line.len() == self.old.len();
+        listed || (!word.is_empty() && lexed.is(line.start, word) && self.old.end <= line.end)
+    }
+
+    /// Whether a token gives a value to what stands before it from the start of its line on.
+    fn assigns(&self, at: usize) -> bool {
+        let lexed = self.lexed();
+        let start = lexed.on_line(lexed.code[at].line).start;
+        let place = |before: usize| match lexed.kind(before) {
+            Some(TokenKind::Name | TokenKind::Number) => true,
+            Some(TokenKind::Keyword) => is_modifier(lexed.word(before)),
+            _ => matches!(lexed.word(before), "." | "->" | "[" | "]" | "," | ":" | "*"),
+        };
+        start < at && (start..at).all(place)
     }
 
     /// What one token in the place of another does.
@@ -240,7 +264,13 @@ impl<'a> Change<'a> {
             (was, now) if is_bracket(was) && is_bracket(*now) => Effect::Restores,
             (TokenKind::Op, TokenKind::Op) => {
                 let parts = |word: &str| !is_operator(word) && word != "=";
-                if parts(old) && parts(new) { Effect::Restores } else { Effect::Reinterprets }
+                // Where a statement starts, nothing is compared.
+                let gives = matches!(new, "=" | ":=") && self.assigns(at);
+                if gives || (parts(old) && parts(new)) {
+                    Effect::Restores
+                } else {
+                    Effect::Reinterprets
+                }
             }
             _ if is_word(was) && is_word(*kind) => self.renamed(at, old, new),
             _ => Effect::Reinterprets,

@@ -31,6 +31,11 @@ fn lost_marks_and_spellings_are_put_back() {
         ("java", "string name;", "String name;"),
         ("java", "return return a;", "return a;"),
         ("rust", "let a = 3;", "let mut a = 3;"),
+        ("rust", "let a == 3;", "let a = 3;"),
+        ("pascal", "total = a * b;", "total := a * b;"),
+        ("go", "\tsum = 0", "\tsum := 0"),
+        ("go", "import (\n\t\"fmt\"\n\t\"os\"\n)\n", "import (\n\t\"fmt\"\n)\n"),
+        ("rust", "use std::fmt;\nfn main() {}", "fn main() {}"),
         ("rust", "let a Vec<i32>;", "let a: Vec<i32>;"),
         ("pascal", "begin a := 3; ", "begin a := 3; end"),
         ("c", "/* tides\nint a;", "/* tides */\nint a;"),
@@ -69,6 +74,8 @@ fn what_changes_the_meaning_is_named() {
         ("c", "pay(tide);", "pay(\"tide\");", Effect::Reinterprets),
         ("c", "pay(3);", "// pay(3);", Effect::Reinterprets),
         ("c", "int a = quay;", "int a = berth;", Effect::Reinterprets),
+        // Who writes `const` says that it does not change: the change may be what is wrong.
+        ("typescript", "const a = 3;", "let a = 3;", Effect::Reinterprets),
         // Both are known: which of them was meant is not seen.
         (
             "c",

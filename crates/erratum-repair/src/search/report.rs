@@ -16,7 +16,7 @@ use crate::explain::{Explained, explain};
 use crate::fixes::{Candidate, Case, Certainty};
 use crate::message::{Message, Place};
 use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Verdict};
-use erratum_catalogue::Captures;
+use erratum_catalogue::{Captures, MistakeId};
 use erratum_syntax::edit::{self, Edit};
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::source::{Program, Source};
@@ -93,7 +93,9 @@ pub(super) fn report(
             waiting += 1;
             continue;
         }
-        if root.hidden && doubtful().next().is_some() {
+        // What is unused may be so only because its use is not mended yet.
+        let unused = root.mistake == MistakeId::UnusedName.as_str();
+        if (root.hidden || unused) && doubtful().next().is_some() {
             root.fixes.iter_mut().for_each(|fix| fix.certainty = Certainty::Guess);
         }
         for (role, numbers) in [(Role::Root, &root.messages), (Role::Cascade, &root.follows)] {
@@ -340,16 +342,23 @@ impl Teller<'_, '_> {
     }
 
     /// Whether a mistake that shows behind another speaks of what that one is about: it stands on a
-    /// line that the other one changes, or its message names a word of such a line.
+    /// line that the other one changes, or its message names a word of such a line, or of one that
+    /// the other one puts in.
     fn hangs_on(&self, draft: &Draft, root: &Root, before: &Root) -> bool {
-        let changed = before.fixes.iter().flat_map(|fix| &fix.edits).map(|change| &change.at);
-        let places: Vec<&Place> = changed.chain([&before.at]).collect();
-        let said = &draft.message().text;
-        let words: Vec<&str> = said
-            .split(|c: char| !c.is_alphanumeric() && c != '_')
-            .filter(|w| !w.is_empty())
-            .collect();
-        places.into_iter().any(|place| {
+        let words = |text: &str| -> Vec<String> {
+            let parts = text.split(|c: char| !c.is_alphanumeric() && c != '_');
+            parts.filter(|word| !word.is_empty()).map(str::to_owned).collect()
+        };
+        let said = words(&draft.message().text);
+        let changes: Vec<&Change> = before.fixes.iter().flat_map(|fix| &fix.edits).collect();
+        let whole = |change: &&Change| change.text.contains('\n');
+        let put_in = changes.iter().copied().filter(whole);
+        if put_in.flat_map(|change| words(&change.text)).any(|word| said.contains(&word)) {
+            return true;
+        }
+        let alone = changes.is_empty().then_some(&before.at);
+        let others = changes.iter().copied().filter(|change| !whole(change));
+        alone.into_iter().chain(others.map(|change| &change.at)).any(|place| {
             let Some(source) = self.original(&place.file) else { return false };
             let text = self.read(&source);
             let names = text
@@ -357,7 +366,9 @@ impl Teller<'_, '_> {
                 .on_line(place.line)
                 .filter(|token| text.lexed.kind(*token) == Some(TokenKind::Name));
             let here = root.at.file == place.file && root.at.line == place.line;
-            here || names.map(|token| text.lexed.word(token)).any(|name| words.contains(&name))
+            here || names
+                .map(|token| text.lexed.word(token))
+                .any(|name| said.iter().any(|word| word == name))
         })
     }
 
