@@ -37,9 +37,6 @@ pub(crate) struct Precompile {
 /// A compile that took no longer gains too little.
 pub(crate) const WORTH: Duration = Duration::from_millis(250);
 
-/// What it is, in a few words.
-pub(crate) const WHAT: &str = "the includes at the start of a file";
-
 /// The file with the includes, in the folder of an entry, and the list of what they read.
 const HEADER: &str = "block.h";
 const READ: &str = "block.d";
@@ -150,6 +147,20 @@ impl Job {
         cache.make(&key, |folder| self.tried(folder, same, stop))
     }
 
+    /// What it is, in a few words: the first headers by name.
+    pub fn what(&self) -> String {
+        let lines = self.block.lines().map(str::trim).filter(|line| is_include(line));
+        let names: Vec<&str> = lines.filter_map(|line| Some(&line[line.find('<')?..])).collect();
+        match &names[..] {
+            [one] => format!("what {one} includes"),
+            [one, two] => format!("what {one} and {two} include"),
+            [one, two, more @ ..] => {
+                format!("what {one}, {two} and {} more include", more.len())
+            }
+            [] => String::new(),
+        }
+    }
+
     /// Whether a cache lacks it.
     pub fn gains(&self, cache: &Cache) -> bool {
         self.key().is_ok_and(|key| cache.get(&key).is_none())
@@ -196,7 +207,7 @@ impl Job {
         let own = self.precompile.make.iter().chain(self.precompile.further);
         facts.extend(own.map(|flag| (*flag).to_owned()));
         facts.push(self.block.clone());
-        Key::new(WHAT, facts, &from).map_err(|error| error.to_string())
+        Key::new(self.what(), facts, &from).map_err(|error| error.to_string())
     }
 
     /// Makes it in a folder and tries it; returns the files that the includes read. Where the

@@ -91,7 +91,7 @@ impl Host {
         &self,
         path: &Path,
         cache: &Cache,
-    ) -> Option<(&'static str, Result<u64, NotPrepared>)> {
+    ) -> Option<(String, Result<u64, NotPrepared>)> {
         let prepare = self.prepare.as_ref()?;
         let real = path.canonicalize().unwrap_or_else(|_| path.to_owned());
         let key = self.key(&real)?.map_err(NotPrepared::Refused);
@@ -102,7 +102,7 @@ impl Host {
             let make = |folder: &Path| (prepare.make)(&real, &helper, folder).map(|()| Vec::new());
             cache.make(&key, make)
         });
-        Some((prepare.what, made))
+        Some((prepare.what.to_owned(), made))
     }
 }
 

@@ -138,7 +138,7 @@ impl Found {
 
     /// Prepares its start. Returns what that is, and how many bytes it takes on the disk; `None` if
     /// nothing can be prepared for such a compiler.
-    pub fn prepare(&self, cache: &Cache) -> Option<(&'static str, Result<u64, NotPrepared>)> {
+    pub fn prepare(&self, cache: &Cache) -> Option<(String, Result<u64, NotPrepared>)> {
         match self.kind.stays {
             Some(Stays::Helper(host)) => host.prepare(&self.path, cache),
             _ => None,

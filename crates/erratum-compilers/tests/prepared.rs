@@ -58,6 +58,7 @@ fn check_same(id: &str, sample: &str) {
     let (_, made) = open(folder.path(), sample, first.bytes(), &[], None).prepare(&cache).unwrap();
     assert!(made.unwrap() > 100_000);
     let entry = cache.entries().remove(0);
+    assert!(entry.what.starts_with("the start of ") || entry.what.starts_with("what <"));
     let (mut plain, mut prepared): (Option<Session>, Option<Session>) = (None, None);
     for text in &texts {
         let folder = tempfile::tempdir().unwrap();

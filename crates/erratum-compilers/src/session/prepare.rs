@@ -22,14 +22,14 @@ impl Session {
 
     /// Prepares what lets the next look come sooner. Returns what that is, and how many bytes it takes
     /// on the disk; `None` if nothing can be prepared.
-    pub fn prepare(&mut self, cache: &Cache) -> Option<(&'static str, Result<u64, NotPrepared>)> {
+    pub fn prepare(&mut self, cache: &Cache) -> Option<(String, Result<u64, NotPrepared>)> {
         if let Some(prepared) = self.found.prepare(cache) {
             return Some(prepared);
         }
         let program = self.project.program.clone();
         let report = self.check(std::slice::from_ref(&program), Depth::Errors).remove(0);
         let (job, same) = self.precompile(report.ok()?)?;
-        Some((headers::WHAT, job.keep(cache, &same)))
+        Some((job.what(), job.keep(cache, &same)))
     }
 
     /// What of the program can be precompiled.
