@@ -195,6 +195,8 @@ impl<'a> Change<'a> {
         );
         match word {
             "&" | "*" if !operand => Effect::Converts,
+            // What gets a value must stand before it, and nothing else.
+            "=" | ":=" if !self.assigns(self.old.start) => Effect::Invents,
             "<" | ">" if self.angles() => Effect::Restores,
             _ if is_operator(word) => Effect::Invents,
             _ => Effect::Restores,
@@ -243,7 +245,10 @@ impl<'a> Change<'a> {
         let start = lexed.on_line(lexed.code[at].line).start;
         let place = |before: usize| match lexed.kind(before) {
             Some(TokenKind::Name | TokenKind::Number) => true,
-            Some(TokenKind::Keyword) => is_modifier(lexed.word(before)),
+            Some(TokenKind::Keyword) => {
+                let word = lexed.word(before);
+                is_modifier(word) || lexed.language.types.contains(&word)
+            }
             _ => matches!(lexed.word(before), "." | "->" | "[" | "]" | "," | ":" | "*"),
         };
         start < at && (start..at).all(place)
