@@ -176,7 +176,7 @@ impl<'a> Change<'a> {
             TokenKind::Open | TokenKind::Close => Effect::Restores,
             TokenKind::Keyword if language.types.contains(&word.as_str()) => Effect::Redeclares,
             TokenKind::Keyword if is_modifier(word) => Effect::Redeclares,
-            TokenKind::Keyword if is_operator(word) => Effect::Invents,
+            TokenKind::Keyword if is_operator(word) || decides(word) => Effect::Invents,
             TokenKind::Keyword => Effect::Restores,
             TokenKind::Op => self.mark(word),
             TokenKind::Directive => Effect::Restores,
@@ -215,16 +215,21 @@ impl<'a> Change<'a> {
     /// What taking tokens out does.
     fn removed(&self) -> Effect {
         let lexed = self.lexed();
-        let doubled = self.old.len() == 1 && {
+        // Twice the same operator computes, and twice the same number may be two arguments.
+        let words = self
+            .old
+            .clone()
+            .all(|at| matches!(lexed.kind(at), Some(TokenKind::Name | TokenKind::Keyword)));
+        let doubled = words && self.old.len() == 1 && {
             let word = lexed.word(self.old.start);
             let next = lexed.word(self.old.end) == word;
             next || self.old.start.checked_sub(1).is_some_and(|at| lexed.word(at) == word)
         };
-        let marks = self.old.clone().all(|at| {
-            let word = lexed.word(at);
-            lexed.kind(at).is_some_and(is_bracket) && word.len() == 1
-                || matches!(word, "," | ";" | ":" | ".")
-        });
+        // One mark can be one too many; a pair of brackets calls, groups or lists something.
+        let marks = self.old.len() == 1 && {
+            let word = lexed.word(self.old.start);
+            matches!(word, "," | ";" | ":" | "." | "(" | ")" | "[" | "]" | "{" | "}")
+        };
         if doubled || marks || self.is_import() { Effect::Restores } else { Effect::Removes }
     }
 
@@ -251,7 +256,15 @@ impl<'a> Change<'a> {
             }
             _ => matches!(lexed.word(before), "." | "->" | "[" | "]" | "," | ":" | "*"),
         };
-        start < at && (start..at).all(place)
+        let begins = start.checked_sub(1).is_none_or(|before| {
+            let ends = matches!(lexed.word(before), ";" | ":" | "then" | "else" | "do");
+            let block = matches!(lexed.word(before), "{" | "}") || lexed.word(before).len() > 1;
+            let kind = lexed.kind(before);
+            ends || (kind.is_some_and(is_bracket) && block)
+                || lexed.language.line_ends
+                || matches!(kind, Some(TokenKind::Directive | TokenKind::Keyword))
+        });
+        start < at && begins && (start..at).all(place)
     }
 
     /// What one token in the place of another does.
@@ -290,6 +303,17 @@ impl<'a> Change<'a> {
     /// What another word does.
     fn renamed(&self, at: usize, old: &str, new: &str) -> Effect {
         let names = &self.text.names;
+        let language = self.lexed().language;
+        let same = old.eq_ignore_ascii_case(new) && !language.types.contains(&new);
+        if !same && language.types.contains(&old) {
+            // A type of the language was hardly misspelt: `i32` is not `u32`.
+            return Effect::Redeclares;
+        }
+        let known = language.keywords.contains(&old)
+            || language.prelude.iter().any(|(_, names)| names.contains(&old));
+        if !same && known {
+            return Effect::Reinterprets;
+        }
         if is_near(old, new) {
             let declares = names.declared.iter().any(|declared| declared.token == at);
             let others =
@@ -304,9 +328,8 @@ impl<'a> Change<'a> {
             return if known { Effect::Reinterprets } else { Effect::Restores };
         }
         let typed = names.declared.iter().filter_map(|declared| declared.typed);
-        let language = self.lexed().language;
         let in_type = typed.into_iter().any(|(from, to)| from <= at && at <= to);
-        if in_type || language.types.contains(&old) || language.types.contains(&new) {
+        if in_type || language.types.contains(&new) {
             Effect::Redeclares
         } else {
             Effect::Reinterprets
@@ -360,10 +383,14 @@ fn is_word(kind: TokenKind) -> bool {
     matches!(kind, TokenKind::Name | TokenKind::Keyword | TokenKind::Open | TokenKind::Close)
 }
 
-/// What a number is, without marks of its type and without separators; its text if it is no plain one.
+/// What a plain number is, without a mark of its type behind it; its text if it is no plain one.
 fn value(number: &str) -> Result<u64, &str> {
-    let digits: String = number.chars().filter(|c| c.is_ascii_digit() || *c == '.').collect();
-    digits.parse::<f64>().map(f64::to_bits).map_err(|_| number)
+    let length = number.bytes().take_while(|b| b.is_ascii_digit() || *b == b'.').count();
+    let (plain, mark) = number.split_at(length);
+    let typed = mark.is_empty()
+        || mark.starts_with(['f', 'F', 'd', 'D', 'l', 'L', 'u', 'U', 'i', 'm', 'M']);
+    let value = plain.parse::<f64>().ok().filter(|_| typed);
+    value.map(f64::to_bits).ok_or(number)
 }
 
 /// Whether one word is a slip of the hand for the other.
@@ -383,9 +410,30 @@ fn is_near(old: &str, new: &str) -> bool {
 /// Whether a word between two operands computes something: which one was meant cannot be seen.
 fn is_operator(word: &str) -> bool {
     const WORDS: &[&str] = &["and", "or", "not", "div", "mod", "xor", "is", "in", "as"];
-    let marks = || word.chars().all(|mark| "+-*/%^&|<>=!~".contains(mark));
-    let parts = ["=", "->", "=>", "<-", "|", "&"];
+    let marks = || word.chars().all(|mark| "+-*/%^&|<>=!~?".contains(mark));
+    let parts = ["=", "->", "=>", "<-"];
     !parts.contains(&word) && (WORDS.contains(&word) || (!word.is_empty() && marks()))
+}
+
+/// Whether a keyword is a value, or says where the program goes on.
+fn decides(word: &str) -> bool {
+    const WORDS: &[&str] = &[
+        "true",
+        "false",
+        "null",
+        "nullptr",
+        "nil",
+        "undefined",
+        "this",
+        "self",
+        "super",
+        "break",
+        "continue",
+        "goto",
+        "throw",
+        "exit",
+    ];
+    WORDS.contains(&word.to_lowercase().as_str())
 }
 
 /// Whether a keyword changes what a declaration promises.
@@ -418,14 +466,24 @@ fn is_modifier(word: &str) -> bool {
     WORDS.contains(&word)
 }
 
-/// Whether a name is that of a conversion which loses nothing.
+/// Whether a name is that of a conversion which loses nothing. Go's `string` is none: it makes a
+/// letter of a number.
 fn converts(name: &str) -> bool {
-    const NAMES: &[&str] = &["string", "str", "show", "tostring", "fromintegral", "itoa"];
-    let lower = name.to_lowercase();
-    NAMES.contains(&lower.as_str())
-        || ["to_", "as_", "tostr", "asstr", "inttostr", "floattostr"]
-            .iter()
-            .any(|start| lower.starts_with(start))
+    const NAMES: &[&str] = &[
+        "String",
+        "toString",
+        "ToString",
+        "to_string",
+        "to_owned",
+        "as_str",
+        "as_ref",
+        "show",
+        "fromIntegral",
+        "Itoa",
+        "IntToStr",
+        "FloatToStr",
+    ];
+    NAMES.contains(&name)
 }
 
 #[cfg(test)]

@@ -78,6 +78,18 @@ fn what_changes_the_meaning_is_named() {
         ("c", "int a = quay;", "int a = berth;", Effect::Reinterprets),
         // Who writes `const` says that it does not change: the change may be what is wrong.
         ("typescript", "const a = 3;", "let a = 3;", Effect::Reinterprets),
+        // These fit, too, and nothing shows which was meant.
+        ("rust", "let a: i32 = b;", "let a: u32 = b;", Effect::Redeclares),
+        ("c", "float a = b;", "double a = b;", Effect::Redeclares),
+        ("c", "int c = a b;", "int c = a & b;", Effect::Invents),
+        ("c", "int c = a | b;", "int c = a & b;", Effect::Reinterprets),
+        ("c", "int c = **p;", "int c = *p;", Effect::Removes),
+        ("c", "pay(3 3);", "pay(3);", Effect::Removes),
+        ("java", "int a = fare();", "int a = fare;", Effect::Removes),
+        ("java", "int f() {\n}", "int f() {\nreturn false;\n}", Effect::Invents),
+        ("rust", "let a = f();", "let a = f()?;", Effect::Invents),
+        ("go", "var a = 3", "var a = string(3)", Effect::Invents),
+        ("c", "if (a &&\n    b == c) {}", "if (a &&\n    b = c) {}", Effect::Reinterprets),
         // Both are known: which of them was meant is not seen.
         (
             "c",
