@@ -116,7 +116,8 @@ impl Cache {
     /// The folder of the entry with a key, if it is there and whole. It counts as used now.
     pub(crate) fn get(&self, key: &Key) -> Option<PathBuf> {
         let folder = self.folder.join(key.name());
-        if !folder.exists() {
+        // What belongs to somebody else is neither used nor touched.
+        if !os::is_own(&self.folder) || !folder.exists() {
             return None;
         }
         match self.unfit(&folder, key) {
@@ -141,9 +142,6 @@ impl Cache {
 
     /// Why an entry is not what its key wants, if so.
     fn unfit(&self, folder: &Path, key: &Key) -> Option<&'static str> {
-        if !os::is_own(&self.folder) {
-            return Some("it belongs to somebody else");
-        }
         let Some(manifest) = Manifest::read(&folder.join(MANIFEST)) else {
             return Some("what was kept of it cannot be read");
         };
@@ -225,6 +223,11 @@ impl Cache {
     pub fn clear(&self) -> io::Result<u64> {
         let bytes = self.entries().iter().map(|stored| stored.bytes).sum();
         if self.folder.exists() {
+            if !os::is_own(&self.folder) {
+                return Err(io::Error::other(
+                    "it belongs to somebody else, or others can write to it",
+                ));
+            }
             fs::remove_dir_all(&self.folder)?;
         }
         Ok(bytes)

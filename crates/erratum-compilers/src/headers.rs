@@ -2,8 +2,7 @@
 //! and the same in every copy. While the first answer is worked out they are compiled once, at a low
 //! priority; every later check of a copy that starts with the same includes begins behind them.
 //!
-//! The messages are the same with and without, or it is not used: that is tried on the learner's own
-//! program first. Where gcc would propose a further include (it looks for the place among the
+//! The errors of the learner's own program must be the same with and without, else it is not used. Where gcc would propose a further include (it looks for the place among the
 //! includes that it has read), the check is made again without.
 
 use crate::cache::{Cache, Key, NotPrepared};
@@ -245,6 +244,7 @@ impl Job {
             .env("TMPDIR", folder)
             .env("LC_ALL", "C.UTF-8");
         let output = run::run_noticed(&mut command, &Limits::default(), &|id| stop.started(id));
+        stop.child.store(0, Ordering::SeqCst);
         if output.map_err(failed)?.ended != run::Ended::Exit(0) || !made.is_file() {
             return Err("the includes cannot be precompiled".to_owned());
         }

@@ -130,5 +130,8 @@ fn only_the_user_can_look_into_it() {
     assert_eq!(mode & 0o077, 0);
     // A folder that others can write to is not trusted, whatever stands in it.
     fs::set_permissions(cache.folder(), fs::Permissions::from_mode(0o777)).unwrap();
-    assert!(cache.get(&key(folder.path(), "")).is_none());
+    let wanted = key(folder.path(), "");
+    assert!(cache.get(&wanted).is_none() && cache.clear().is_err());
+    // Nor is anything of it removed.
+    assert!(cache.folder().join(wanted.name()).join("archive").is_file());
 }
