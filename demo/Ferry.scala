@@ -3,7 +3,7 @@ case class Sailing(hour: Int, seats: Int, fare: Double)
 
 object Ferry {
   def takings(day: List[Sailing]): Double = {
-    val total = 0.0
+    vra total = 0.0
     for (one <- day) {
       total += one.seats * one.fare
     }
