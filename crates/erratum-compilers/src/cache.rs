@@ -16,7 +16,7 @@ use std::fs::{self, File, TryLockError};
 use std::io;
 use std::path::{Path, PathBuf};
 use std::sync::Mutex;
-use std::time::SystemTime;
+use std::time::{Duration, SystemTime};
 
 /// The most bytes that are kept; what was used longest ago goes first.
 const MOST: u64 = 512 << 20;
@@ -27,6 +27,9 @@ const USED: &str = "used";
 
 /// Held by whoever makes an entry, so that a user's jobs do not work at the same time.
 const LOCK: &str = "lock";
+
+/// How long it is kept in mind that nothing could be made for a key.
+const REFUSED: Duration = Duration::from_secs(24 * 3600);
 
 /// What an entry that is being made is called.
 const PART: &str = ".part-";
@@ -64,6 +67,9 @@ pub enum NotPrepared {
     /// The compiler cannot do it, or did not.
     #[error("{0}")]
     Refused(String),
+    /// It was stopped before it was done.
+    #[error("it was stopped")]
+    Stopped,
     /// Nothing is to be added.
     #[error("the cache is left as it is")]
     Closed,
@@ -117,7 +123,7 @@ impl Cache {
     pub(crate) fn get(&self, key: &Key) -> Option<PathBuf> {
         let folder = self.folder.join(key.name());
         // What belongs to somebody else is neither used nor touched.
-        if !os::is_own(&self.folder) || !folder.exists() {
+        if !os::is_own(&self.folder) || self.refused(key).is_some() || !folder.exists() {
             return None;
         }
         match self.unfit(&folder, key) {
@@ -131,6 +137,24 @@ impl Cache {
                 None
             }
         }
+    }
+
+    /// Whether an entry is worth making: it is not there, and could not be refused again.
+    pub(crate) fn lacks(&self, key: &Key) -> bool {
+        self.get(key).is_none() && self.refused(key).is_none()
+    }
+
+    /// Why nothing could be made for a key within the last day, if so. An older refusal is forgotten.
+    fn refused(&self, key: &Key) -> Option<String> {
+        let folder = self.folder.join(key.name());
+        let manifest = Manifest::read(&folder.join(MANIFEST)).filter(|made| made.is_of(key))?;
+        let why = manifest.refused()?.to_owned();
+        let when = fs::metadata(folder.join(USED)).and_then(|data| data.modified());
+        if when.is_ok_and(|when| when.elapsed().is_ok_and(|age| age < REFUSED)) {
+            return Some(why);
+        }
+        let _ = fs::remove_dir_all(&folder);
+        None
     }
 
     /// Drops an entry, with a word about it.
@@ -152,17 +176,20 @@ impl Cache {
     }
 
     /// Makes an entry: `make` puts its files into a folder and returns further files that it depends
-    /// on. It is seen by others only once it is whole.
+    /// on. It is seen by others only once it is whole. What it refuses is kept in mind for a day.
     ///
     /// # Errors
     /// When it is there, another job is at work, `make` fails, or the disk does.
     pub(crate) fn make(
         &self,
         key: &Key,
-        make: impl FnOnce(&Path) -> Result<Vec<PathBuf>, String>,
+        make: impl FnOnce(&Path) -> Result<Vec<PathBuf>, NotPrepared>,
     ) -> Result<u64, NotPrepared> {
         if self.get(key).is_some() {
             return Err(NotPrepared::Ready);
+        }
+        if let Some(why) = self.refused(key) {
+            return Err(NotPrepared::Refused(why));
         }
         if !self.grows {
             return Err(NotPrepared::Closed);
@@ -180,8 +207,11 @@ impl Cache {
         }
         self.sweep();
         let part = tempfile::Builder::new().prefix(PART).tempdir_in(&self.folder)?;
-        let further = make(part.path()).map_err(NotPrepared::Refused)?;
-        let manifest = Manifest::new(key, part.path(), &further)?;
+        let (manifest, refused) = match make(part.path()) {
+            Ok(further) => (Manifest::new(key, part.path(), &further)?, None),
+            Err(NotPrepared::Refused(why)) => (Manifest::of_refusal(key, &why), Some(why)),
+            Err(other) => return Err(other),
+        };
         let bytes = manifest.bytes();
         fs::write(
             part.path().join(MANIFEST),
@@ -192,7 +222,7 @@ impl Cache {
         let _ = fs::remove_dir_all(&folder);
         fs::rename(part.path(), &folder)?;
         self.evict(&folder);
-        Ok(bytes)
+        refused.map_or(Ok(bytes), |why| Err(NotPrepared::Refused(why)))
     }
 
     /// Removes what a job that was killed has left.
@@ -237,6 +267,9 @@ impl Cache {
 impl Stored {
     fn read(folder: &Path) -> Option<Stored> {
         let manifest = Manifest::read(&folder.join(MANIFEST))?;
+        if manifest.refused().is_some() {
+            return None;
+        }
         let used = fs::metadata(folder.join(USED)).and_then(|data| data.modified());
         Some(Stored {
             what: manifest.what().to_owned(),

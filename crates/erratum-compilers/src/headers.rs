@@ -77,7 +77,7 @@ struct Stop {
 impl Stop {
     /// Takes notice of a process of the job, which nobody waits for.
     fn started(&self, id: u32) {
-        os::lower_priority(Some(id));
+        os::lower_priority(id);
         self.child.store(id, Ordering::SeqCst);
         if self.now.load(Ordering::SeqCst) {
             os::kill_group(id);
@@ -88,7 +88,7 @@ impl Stop {
 impl Headers {
     /// What an earlier look has kept in a cache.
     pub fn known(job: &Job, cache: &Cache) -> Option<Headers> {
-        let flags = job.usable(&cache.get(&job.key().ok()?)?)?;
+        let flags = job.usable(&cache.get(&job.key().ok()?)?);
         let ready = Arc::new(OnceLock::from(flags));
         Some(Headers { block: job.block.clone(), ready, stop: Arc::default(), worker: None })
     }
@@ -162,32 +162,29 @@ impl Job {
 
     /// Whether a cache lacks it.
     pub fn gains(&self, cache: &Cache) -> bool {
-        self.key().is_ok_and(|key| cache.get(&key).is_none())
+        self.key().is_ok_and(|key| cache.lacks(&key))
     }
 
     /// The flags that take it, once it is made.
     fn flags(&self, cache: Option<&Cache>, same: &Same, stop: &Stop) -> Option<Vec<String>> {
-        if let Some(cache) = cache
-            && self.keep_unless(cache, same, stop).is_ok()
-        {
-            return self.usable(&cache.get(&self.key().ok()?)?);
+        match cache.map(|cache| (cache, self.keep_unless(cache, same, stop))) {
+            Some((cache, Ok(_))) => return Some(self.usable(&cache.get(&self.key().ok()?)?)),
+            Some((_, Err(NotPrepared::Refused(_) | NotPrepared::Stopped))) => return None,
+            _ => {}
         }
         let folder = self.scratch.join("headers");
         fs::create_dir_all(&folder).ok()?;
         self.tried(&folder, same, stop).ok()?;
-        self.usable(&folder)
+        Some(self.usable(&folder))
     }
 
-    /// The flags that take what stands in a folder. Returns `None` if the messages were another with
-    /// it: then nothing of it was kept.
-    fn usable(&self, folder: &Path) -> Option<Vec<String>> {
+    /// The flags that take what stands in a folder.
+    fn usable(&self, folder: &Path) -> Vec<String> {
         let (header, made) = self.files(folder);
-        made.is_file().then(|| {
-            let path = if self.precompile.takes_header { header } else { made };
-            let mut flags = vec![self.precompile.take.to_owned(), path.display().to_string()];
-            flags.extend(self.precompile.further.iter().map(|flag| (*flag).to_owned()));
-            flags
-        })
+        let path = if self.precompile.takes_header { header } else { made };
+        let mut flags = vec![self.precompile.take.to_owned(), path.display().to_string()];
+        flags.extend(self.precompile.further.iter().map(|flag| (*flag).to_owned()));
+        flags
     }
 
     fn files(&self, folder: &Path) -> (PathBuf, PathBuf) {
@@ -209,18 +206,16 @@ impl Job {
         Key::new(self.what(), facts, &from).map_err(|error| error.to_string())
     }
 
-    /// Makes it in a folder and tries it; returns the files that the includes read. Where the
-    /// messages are another, that is kept in mind by keeping nothing.
-    fn tried(&self, folder: &Path, same: &Same, stop: &Stop) -> Result<Vec<PathBuf>, String> {
-        let read = self.precompile(folder, stop)?;
-        let flags = self.usable(folder).ok_or("nothing was made")?;
-        if !same(&flags, &|id| stop.started(id)) {
-            if stop.now.load(Ordering::SeqCst) {
-                return Err("it was stopped".to_owned());
-            }
-            fs::remove_file(self.files(folder).1).map_err(|error| error.to_string())?;
+    /// Makes it in a folder and tries it; returns the files that the includes read.
+    fn tried(&self, folder: &Path, same: &Same, stop: &Stop) -> Result<Vec<PathBuf>, NotPrepared> {
+        let made = self.precompile(folder, stop).and_then(|read| {
+            let alike = same(&self.usable(folder), &|id| stop.started(id));
+            if alike { Ok(read) } else { Err("the messages are others with it".to_owned()) }
+        });
+        if stop.now.load(Ordering::SeqCst) {
+            return Err(NotPrepared::Stopped);
         }
-        Ok(read)
+        made.map_err(NotPrepared::Refused)
     }
 
     /// Makes it in a folder; returns the files that the includes read.

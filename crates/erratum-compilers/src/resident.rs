@@ -82,7 +82,7 @@ impl Host {
     /// Whether it can be prepared for a compiler, and is not.
     pub fn gains(&self, path: &Path, cache: &Cache) -> bool {
         let real = path.canonicalize().unwrap_or_else(|_| path.to_owned());
-        matches!(self.key(&real), Some(Ok(key)) if cache.get(&key).is_none())
+        matches!(self.key(&real), Some(Ok(key)) if cache.lacks(&key))
     }
 
     /// Prepares it for a compiler. Returns what it is and how many bytes it takes; `None` if nothing
@@ -99,8 +99,10 @@ impl Host {
             let scratch = tempfile::tempdir()?;
             let helper = scratch.path().join(self.file);
             std::fs::write(&helper, self.source)?;
-            let make = |folder: &Path| (prepare.make)(&real, &helper, folder).map(|()| Vec::new());
-            cache.make(&key, make)
+            cache.make(&key, |folder| {
+                let made = (prepare.make)(&real, &helper, folder).map_err(NotPrepared::Refused);
+                made.map(|()| Vec::new())
+            })
         });
         Some((prepare.what.to_owned(), made))
     }

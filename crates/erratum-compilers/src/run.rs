@@ -176,7 +176,7 @@ pub fn run_merged(command: &mut Command, limits: &Limits) -> io::Result<Output> 
 pub fn leave_running(command: &mut Command) -> io::Result<()> {
     os::lead_group(command);
     let child = command.stdin(Stdio::null()).stdout(Stdio::null()).stderr(Stdio::null()).spawn()?;
-    os::lower_priority(Some(child.id()));
+    os::lower_priority(child.id());
     Ok(())
 }
 

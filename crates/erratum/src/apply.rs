@@ -50,7 +50,7 @@ pub fn mend(app: &App, mend: &Mend, own: bool) -> Result<u8, Failure> {
     }
     write(&look.program, &plan.after, &|name| session.path(name), own)?;
     let status = after(&mut session, &look, &plan, mend, own)?;
-    preparing::afterwards(app.cache.as_ref(), &session, &mend.files, &mend.common);
+    preparing::afterwards(app.cache.as_ref(), &session, &mend.files, &mend.compile, &mend.common);
     Ok(status)
 }
 

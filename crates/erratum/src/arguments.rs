@@ -337,6 +337,9 @@ pub struct Cache {
     /// Remove all of it
     #[arg(long, conflicts_with = "prepare")]
     pub clear: bool,
+    /// The compiler of the files: a name, or a path
+    #[arg(long, value_name = "COMPILER", requires = "files")]
+    pub compiler: Option<String>,
     /// The language of the files, where their names do not tell it: c, java, typescript, …
     #[arg(long, value_name = "LANGUAGE", requires = "files")]
     pub language: Option<String>,

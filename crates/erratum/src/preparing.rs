@@ -1,7 +1,7 @@
 //! What makes the next look come sooner: which cache a command uses, and the job that adds to it once
 //! an answer was given. Nobody waits for that job, and it is only started for somebody at a terminal.
 
-use crate::arguments::Common;
+use crate::arguments::{Common, Compile};
 use anstream::eprintln;
 use erratum_compilers::{Cache, leave_running};
 use erratum_look::Session;
@@ -23,6 +23,7 @@ pub fn afterwards(
     cache: Option<&Arc<Cache>>,
     session: &Session,
     files: &[PathBuf],
+    compile: &Compile,
     common: &Common,
 ) {
     let Some(cache) = cache else { return };
@@ -32,17 +33,20 @@ pub fn afterwards(
         }
     }
     if io::stdout().is_terminal() && session.gains() {
-        prepare_later(files, session.language().map(|language| language.id));
+        let language = session.language().map(|language| language.id);
+        prepare_later(files, compile.compiler.as_deref(), language);
     }
 }
 
 /// Starts `erratum cache --prepare` for files, as a process that goes on by itself.
-fn prepare_later(files: &[PathBuf], language: Option<&str>) {
+fn prepare_later(files: &[PathBuf], compiler: Option<&str>, language: Option<&str>) {
     let Ok(program) = env::current_exe() else { return };
     let mut command = Command::new(program);
     command.args(["cache", "--prepare"]);
-    if let Some(language) = language {
-        command.args(["--language", language]);
+    for (option, value) in [("--compiler", compiler), ("--language", language)] {
+        if let Some(value) = value {
+            command.args([option, value]);
+        }
     }
     // Without it, the next look only comes as late as this one.
     let _ = leave_running(command.arg("--").args(files));

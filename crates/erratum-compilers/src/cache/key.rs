@@ -83,9 +83,21 @@ pub(super) struct Manifest {
     on: Vec<Stamp>,
     /// Its own files, with their lengths.
     files: Vec<(String, u64)>,
+    /// Why nothing could be made, if so.
+    refused: Option<String>,
 }
 
 impl Manifest {
+    /// Says that nothing could be made.
+    pub fn of_refusal(key: &Key, why: &str) -> Manifest {
+        let refused = Some(why.to_owned());
+        Manifest { key: key.clone(), on: Vec::new(), files: Vec::new(), refused }
+    }
+
+    pub fn refused(&self) -> Option<&str> {
+        self.refused.as_deref()
+    }
+
     /// Describes what a folder holds.
     ///
     /// # Errors
@@ -96,7 +108,7 @@ impl Manifest {
             let entry = entry?;
             files.push((entry.file_name().to_string_lossy().into_owned(), entry.metadata()?.len()));
         }
-        Ok(Manifest { key: key.clone(), on: stamps(on)?, files })
+        Ok(Manifest { key: key.clone(), on: stamps(on)?, files, refused: None })
     }
 
     /// Reads one; `None` if it is not there or not one.

@@ -12,7 +12,7 @@ fn place() -> (tempfile::TempDir, Cache) {
     (folder, cache)
 }
 
-fn put(folder: &Path) -> Result<Vec<PathBuf>, String> {
+fn put(folder: &Path) -> Result<Vec<PathBuf>, NotPrepared> {
     fs::write(folder.join("archive"), "tides").unwrap();
     Ok(Vec::new())
 }
@@ -79,14 +79,29 @@ fn what_is_damaged_is_dropped_with_a_word() {
 fn a_job_that_fails_or_was_killed_leaves_nothing_that_is_used() {
     let (folder, cache) = place();
     let wanted = key(folder.path(), "");
-    let failed = cache.make(&wanted, |part| put(part).and_then(|_| Err("no".to_owned())));
-    assert!(matches!(failed, Err(NotPrepared::Refused(_))));
-    assert!(cache.get(&wanted).is_none());
+    let stopped = cache.make(&wanted, |part| put(part).and(Err(NotPrepared::Stopped)));
+    assert!(matches!(stopped, Err(NotPrepared::Stopped)));
+    assert!(cache.get(&wanted).is_none() && cache.lacks(&wanted));
     let left = cache.folder().join(".part-killed");
     fs::create_dir(&left).unwrap();
     fs::write(left.join("archive"), "half").unwrap();
     cache.make(&wanted, put).unwrap();
     assert!(!left.exists());
+}
+
+#[test]
+fn what_was_refused_is_not_tried_again_the_same_day() {
+    let (folder, cache) = place();
+    let wanted = key(folder.path(), "");
+    let no = |part: &Path| put(part).and(Err(NotPrepared::Refused("no".to_owned())));
+    assert!(matches!(cache.make(&wanted, no), Err(NotPrepared::Refused(_))));
+    assert!(cache.get(&wanted).is_none() && !cache.lacks(&wanted));
+    assert!(matches!(cache.make(&wanted, put), Err(NotPrepared::Refused(_))));
+    assert!(cache.entries().is_empty() && cache.words().is_empty());
+    let used = File::options().write(true).open(cache.folder().join(wanted.name()).join(USED));
+    used.unwrap().set_modified(SystemTime::now() - 2 * REFUSED).unwrap();
+    assert!(cache.lacks(&wanted));
+    assert!(cache.make(&wanted, put).is_ok() && cache.get(&wanted).is_some());
 }
 
 #[test]

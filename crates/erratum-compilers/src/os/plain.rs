@@ -25,7 +25,7 @@ pub(crate) fn lend_folder(_folder: &Path, _at: &Path) -> io::Result<()> {
 }
 
 /// Leaves the priority.
-pub(crate) fn lower_priority(_id: Option<u32>) {}
+pub(crate) fn lower_priority(_id: u32) {}
 
 /// Makes a folder, with those above it.
 ///

@@ -1,6 +1,6 @@
 //! Unix.
 
-use rustix::process::{Pid, Signal, geteuid, kill_process_group, setpriority_process};
+use rustix::process::{Pid, Signal, geteuid, kill_process_group, setpriority_pgrp};
 use std::fs::{self, DirBuilder, Permissions};
 use std::io;
 use std::os::unix::fs::{DirBuilderExt, MetadataExt, PermissionsExt, symlink};
@@ -57,12 +57,11 @@ pub(crate) fn lend_folder(folder: &Path, at: &Path) -> io::Result<()> {
 /// How much lower the priority of a job is for which nobody waits; 19 is the lowest.
 const NICE: i32 = 15;
 
-/// Lets a process, or this one for `None`, run only when the machine has nothing else to do.
-pub(crate) fn lower_priority(id: Option<u32>) {
-    let pid = id.and_then(pid);
-    if id.is_none() || pid.is_some() {
-        // A job at the usual priority is only less polite.
-        let _ = setpriority_process(pid, NICE);
+/// Lets the process group that the process `id` leads run only when the machine has nothing else to
+/// do. A job at the usual priority is only less polite.
+pub(crate) fn lower_priority(id: u32) {
+    if let Some(pid) = pid(id) {
+        let _ = setpriority_pgrp(Some(pid), NICE);
     }
 }
 

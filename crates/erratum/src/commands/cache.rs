@@ -94,7 +94,7 @@ fn prepare(out: &mut impl Write, cache: &Cache, arguments: &Arguments) -> Result
         let project = Project::open(std::slice::from_ref(file), named)?;
         let folder = file.parent().filter(|folder| !folder.as_os_str().is_empty());
         let toolbox = Toolbox::new(folder.unwrap_or(Path::new(".")))?;
-        let found = toolbox.find(project.language, None)?;
+        let found = toolbox.find(project.language, arguments.compiler.as_deref())?;
         all.extend(Session::new(project, found, Limits::default())?.prepare(cache));
     }
     if all.is_empty() {

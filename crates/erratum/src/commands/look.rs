@@ -39,7 +39,7 @@ pub fn run(app: &App, look: &Look) -> Result<u8, Failure> {
     if let Some(story) = &story {
         story.tell(common, Gap::Above)?;
     }
-    preparing::afterwards(app.cache.as_ref(), &session, &look.files, common);
+    preparing::afterwards(app.cache.as_ref(), &session, &look.files, &look.how.compile, common);
     Ok(show::status(&found.verdict, common))
 }
 
