@@ -206,8 +206,8 @@ impl<'a> Change<'a> {
     /// Whether the line has more of the one angle bracket than of the other.
     fn angles(&self) -> bool {
         let lexed = self.lexed();
-        let at = self.old.start.min(lexed.code.len().saturating_sub(1));
-        let line = lexed.on_line(lexed.code[at].line);
+        let near = lexed.code.get(self.old.start.saturating_sub(1));
+        let Some(line) = near.map(|token| lexed.on_line(token.line)) else { return false };
         let count = |mark: &str| line.clone().filter(|token| lexed.is(*token, mark)).count();
         count("<") != count(">")
     }
@@ -244,10 +244,14 @@ impl<'a> Change<'a> {
         listed || (!word.is_empty() && lexed.is(line.start, word) && self.old.end <= line.end)
     }
 
-    /// Whether a token gives a value to what stands before it from the start of its line on.
+    /// Whether what stands at a token, or is put in before it, gives a value to what the line before it
+    /// holds.
     fn assigns(&self, at: usize) -> bool {
         let lexed = self.lexed();
-        let start = lexed.on_line(lexed.code[at].line).start;
+        let Some(last) = at.checked_sub(1).and_then(|last| lexed.code.get(last)) else {
+            return false;
+        };
+        let start = lexed.on_line(last.line).start;
         let place = |before: usize| match lexed.kind(before) {
             Some(TokenKind::Name | TokenKind::Number) => true,
             Some(TokenKind::Keyword) => {

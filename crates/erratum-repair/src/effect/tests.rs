@@ -104,6 +104,21 @@ fn what_changes_the_meaning_is_named() {
 }
 
 #[test]
+fn the_ends_of_a_text_are_places_like_others() {
+    for mark in ["=", ":=", "<", "&", ";", "x", "\"", "*/", "// x"] {
+        for before in ["", "a", "let a", "\n", "\"", "/*"] {
+            for at in [0, before.len()] {
+                let edit = Edit::replace("quay", at, at, mark);
+                told("rust", Source::new("quay", before.as_bytes()), &[edit]);
+                let edit = Edit::replace("quay", 0, before.len(), mark);
+                told("rust", Source::new("quay", before.as_bytes()), &[edit]);
+            }
+        }
+    }
+    assert_eq!(of("c", "int a", "int a ="), Effect::Restores);
+}
+
+#[test]
 fn the_worst_of_several_edits_counts() {
     let before = "pay(3 4, 5);";
     let source = Source::new("quay", before.as_bytes());
