@@ -4,7 +4,7 @@
 
 use crate::cache::{Cache, Key, NotPrepared};
 use crate::error::Error;
-use crate::run::{self, Limits};
+use crate::run::{self, Ended, Limits};
 use crate::scratch::Scratch;
 use crate::{os, registry};
 use erratum_repair::message::{Message, Note, Place, Severity, merge_doubles};
@@ -105,6 +105,22 @@ impl Host {
             })
         });
         Some((prepare.what.to_owned(), made))
+    }
+}
+
+/// How long one step of preparing may take.
+const STEP: Duration = Duration::from_secs(60);
+
+/// Runs one step of preparing.
+pub(crate) fn step(command: &mut Command) -> Result<(), String> {
+    let limits = Limits { time: STEP, ..Limits::default() };
+    let output = run::run_with_input(command, &limits).map_err(|error| error.to_string())?;
+    match output.ended {
+        Ended::Exit(0) => Ok(()),
+        ended => Err(ended.trouble(&limits).unwrap_or_else(|| {
+            let said = String::from_utf8_lossy(&output.stderr);
+            said.lines().find(|line| !line.is_empty()).unwrap_or("it failed").to_owned()
+        })),
     }
 }
 

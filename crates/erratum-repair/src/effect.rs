@@ -64,7 +64,10 @@ pub(crate) fn of_edits(
     read: impl Fn(&Source) -> Arc<Text>,
 ) -> Effect {
     // What the text declares itself can be named in two ways: brought in, or with its path.
-    let own = |edit: &Edit| ["crate::", "self::", "super::"].iter().any(|p| edit.text.contains(p));
+    let own = |edit: &Edit| {
+        let language = program.file(&edit.file).map(|file| read(file).lexed.language);
+        language.is_some_and(|l| l.own_paths.iter().any(|path| edit.text.contains(path)))
+    };
     if mistake == MistakeId::BrokenInclude
         || (mistake == MistakeId::MissingImport && !edits.iter().any(own))
     {
@@ -165,9 +168,9 @@ impl<'a> Change<'a> {
             return Effect::Converts;
         }
         // A local name that may change has the same value: only a permission is added.
-        let local = self.old.start > 0 && self.lexed().is(self.old.start - 1, "let");
+        let local = self.old.start > 0 && is_modifier(self.lexed().word(self.old.start - 1));
         if let [(_, word)] = new
-            && word == "mut"
+            && word == language.binding_changes.trim()
             && local
         {
             return Effect::Restores;

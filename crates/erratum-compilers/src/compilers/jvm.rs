@@ -1,19 +1,14 @@
 //! What compilers that run on a JVM have in common: how it is started, and the archive of classes
 //! with which it starts sooner (seen with OpenJDK 17).
 
-use crate::resident::{FIELD, Work};
-use crate::run::{self, Limits};
+use crate::resident::{FIELD, Work, step};
 use std::fs;
 use std::path::{Path, PathBuf};
 use std::process::Command;
-use std::time::Duration;
 
 /// The files of an entry.
 const CLASSES: &str = "helper.jar";
 const ARCHIVE: &str = "helper.jsa";
-
-/// How long one step of preparing may take.
-const LIMIT: Duration = Duration::from_secs(60);
 
 /// A JVM that soon is at work, and answers in English.
 fn jvm(java: &Path) -> Command {
@@ -141,17 +136,4 @@ fn requests(folder: &Path, samples: &[(&str, &str)]) -> Result<fs::File, String>
     let path = folder.join("requests");
     fs::write(&path, lines).map_err(failed)?;
     fs::File::open(path).map_err(failed)
-}
-
-/// Runs one step of preparing.
-pub(super) fn step(command: &mut Command) -> Result<(), String> {
-    let limits = Limits { time: LIMIT, ..Limits::default() };
-    let output = run::run_with_input(command, &limits).map_err(|error| error.to_string())?;
-    match output.ended {
-        run::Ended::Exit(0) => Ok(()),
-        ended => Err(ended.trouble(&limits).unwrap_or_else(|| {
-            let said = String::from_utf8_lossy(&output.stderr);
-            said.lines().find(|line| !line.is_empty()).unwrap_or("it failed").to_owned()
-        })),
-    }
 }

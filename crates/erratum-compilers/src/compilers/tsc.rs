@@ -1,8 +1,7 @@
 //! The compiler of TypeScript, run by Node.
 
-use super::jvm::step;
 use super::{Kind, NODE, Stays};
-use crate::resident::{Host, Prepare, Work};
+use crate::resident::{Host, Prepare, Work, step};
 use std::path::{Path, PathBuf};
 use std::process::{Command, Stdio};
 

@@ -288,6 +288,7 @@ const PLAIN: Language = Language {
     import_list: ImportList::None,
     imports_names: false,
     namespace: "",
+    own_paths: &[],
     message_types_end: None,
     else_unended: false,
 };
@@ -431,6 +432,9 @@ pub struct Language {
     pub new_object: &'static str,
     /// Whether a type with parameters is one whose objects start empty.
     pub generic_objects: bool,
+
+    /// With what the path of a name starts that the program itself declares.
+    pub own_paths: &'static [&'static str],
 
     // Variables.
     /// What a binding that changes is marked with; empty if all may change.

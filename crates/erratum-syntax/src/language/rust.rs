@@ -3,6 +3,7 @@
 use super::{Apostrophe, ImportForm, Language, NameKind::*, RawStrings, Usual};
 
 pub(super) static RUST: Language = Language {
+    own_paths: &["crate::", "self::", "super::"],
     id: "rust",
     name: "Rust",
     extensions: &["rs"],
