@@ -46,7 +46,7 @@ pub enum Error {
         last: String,
     },
     /// A build that cannot be repeated on a copy.
-    #[error("no copy of this build says what the build itself says, so no fix could be proved{}. `erratum look -- COMMAND` shows what can be told from its messages.", because(.reason))]
+    #[error("no fix of this build could be proved: {}. `erratum look -- COMMAND` shows what can be told from its messages.", because(.reason))]
     NoProof {
         /// What went wrong with the copy, if that is known.
         reason: Option<String>,
@@ -103,6 +103,8 @@ pub enum Error {
     },
 }
 
-fn because(reason: &Option<String>) -> String {
-    reason.as_ref().map_or(String::new(), |reason| format!(": {reason}"))
+/// Why there is no proof, without the full stop that ends a message.
+fn because(reason: &Option<String>) -> &str {
+    let text = reason.as_deref().unwrap_or("no copy of it says what the build itself says");
+    text.trim_end_matches('.')
 }

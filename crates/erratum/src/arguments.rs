@@ -209,7 +209,7 @@ pub struct Mend {
     /// A build command: the files it complains of are mended
     #[arg(last = true, value_name = "COMMAND", conflicts_with = "files")]
     pub build: Vec<String>,
-    /// Go on until it compiles or nothing proved is left
+    /// Every mistake whose fix is sure; what is a guess is listed
     #[arg(short, long)]
     pub all: bool,
     /// Do not ask

@@ -173,3 +173,23 @@ fn a_build_and_files_are_not_mended_at_once() {
     assert_eq!(none.status, 2, "{}", none.stdout);
     assert!(none.stderr.contains("no file is named"), "{}", none.stderr);
 }
+
+#[test]
+fn a_folder_that_is_too_large_to_be_copied_is_named_with_what_to_do() {
+    if !have("make") || !have("gcc") {
+        return;
+    }
+    let folder = Folder::new();
+    folder
+        .write("inc/quay.h", "int quay(int);\n")
+        .write("tide.c", "#include <quay.h>\n\nint main(void) {\n    return quay(2)\n}\n")
+        .write("Makefile", "tide.o: tide.c\n\tgcc -c -Iinc tide.c\n");
+    for number in 0..3001 {
+        folder.write(&format!("log{number}"), "");
+    }
+    let ran = folder.run(&["mend", "--yes", "--", "make"]);
+    assert_eq!(ran.status, 2, "{}", ran.stdout);
+    assert!(ran.stderr.contains("holds more than 3000 files or 64 MB"), "{}", ran.stderr);
+    assert!(ran.stderr.contains("ignore file. `erratum look -- COMMAND`"), "{}", ran.stderr);
+    assert_eq!(folder.left_behind(), 0);
+}

@@ -38,8 +38,8 @@ static HOST: Host = Host {
 
 const NO_PACKAGE: &str = "has no package beside it";
 
-/// The file of an entry: what Node holds once the compiler and the library files are read. Node can
-/// keep that from 18.20 on; an older one refuses, and nothing is prepared.
+/// The file of an entry: what Node holds once the compiler and the library files are read. Seen with
+/// Node 20; one that keeps none refuses, and nothing is prepared.
 const SNAPSHOT: &str = "helper.blob";
 
 fn command(tsc: &Path, work: &Work) -> Result<Command, String> {
