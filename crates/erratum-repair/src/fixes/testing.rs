@@ -38,7 +38,9 @@ pub(super) fn rated(
     said: &str,
 ) -> Vec<(String, Certainty)> {
     let offset = before.find("<|>").expect("the text needs a <|> where the message points");
-    let source = Source::new("quay", before.replacen("<|>", "", 1).into_bytes());
+    let extension = by_id(language).unwrap().extensions[0];
+    let name = format!("Quay.{extension}");
+    let source = Source::new(name, before.replacen("<|>", "", 1).into_bytes());
     let program = Program::single(source.clone());
     let warning = said.strip_prefix("warning: ");
     let severity = if warning.is_some() { Severity::Warning } else { Severity::Error };

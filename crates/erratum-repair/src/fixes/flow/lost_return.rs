@@ -1,10 +1,11 @@
-//! Paths through the program: a value not set, a value not returned.
+//! A function that should return a value and does not on every way: the value it gathered is returned, or
+//! the last condition is no condition.
 
-use super::family::{Example, Family, Phases};
-use super::shape::{Function, function_at, text_of};
-use super::{Candidate, Case, weights as w};
+use crate::fixes::family::{Example, Family, Phases};
+use crate::fixes::shape::{Function, function_at, text_of};
+use crate::fixes::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
-use erratum_catalogue::{MistakeId, Phase, Recipe};
+use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::names::NameKind;
 
@@ -46,30 +47,10 @@ const NAMED_OTHERWISE: Factor = weight("the function is not named after it", -1.
 const LIKE_TYPE: Factor = weight("it has the type that is returned", 0.8);
 /// A member or a parameter of another type.
 const UNLIKE_TYPE: Factor = weight("it has another type", -1.5);
-/// A mark between a header and its block.
-const ENDED_HEADER: Factor = weight("the mark ends a header before its block", 2.0);
-/// The starting value of the declared type.
-const START_OF_TYPE: Factor = weight("the starting value of the type", 1.5);
-/// How likely a value is for a variable whose type is not known, as the language says.
-const OF_ANY_TYPE: Factor = weight("a value for a variable of any type", 1.0);
-/// An address that points at nothing.
-const NO_ADDRESS: Factor = weight("no address", 1.0);
-/// A type with parameters is a collection.
-const NEW_COLLECTION: Factor = weight("a new empty collection", 0.8);
-/// Which arguments an object needs is not known.
-const NEW_OBJECT: Factor = weight("a new object", -3.0);
-/// A name without an object.
-const NO_OBJECT: Factor = weight("no object", 0.0);
-/// Zero, where nothing else is known.
-const PLAIN_ZERO: Factor = weight("zero", 0.5);
-/// One, as a product starts.
-const ONE: Factor = weight("one", -1.5);
-/// A value given where a variable is declared.
-const FIRST_GIVEN: Factor = weight("it is given where it is declared", 1.0);
 
-pub(super) static FAMILY: Family = Family {
-    id: "flow",
-    recipes: &[Recipe::Return, Recipe::Initialise],
+pub(in crate::fixes) static FAMILY: Family = Family {
+    id: "lost_return",
+    recipes: &[Recipe::Return],
     phases: Phases::Late,
     within_text: false,
     propose,
@@ -86,12 +67,6 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         lost_return(case, all);
         last_branch(case, all);
     }
-    if case.asks(Recipe::Initialise) {
-        unset(case, all);
-    }
-    if case.phase == Phase::Flow && case.asks(Recipe::Return) {
-        spare_terminator(case, all);
-    }
 }
 
 /// The end of a function that should return a value and does not.
@@ -107,7 +82,7 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
         let inside = declared.token > function.open && declared.token < close;
         if !inside
             || declared.kind != NameKind::Value
-            || !matches!(lexed.word(declared.token + 1), "=" | ";" | ":" | "[")
+            || !matches!(lexed.word(declared.token + 1), "=" | ":=" | ";" | ":" | "[")
         {
             continue;
         }
@@ -254,28 +229,6 @@ fn body_indent(case: &Case, open: usize, close: usize) -> String {
     if first.is_some() { own } else { format!("{own}    ") }
 }
 
-/// Branches that a reader sees to be exhaustive: the last `else if (…)` becomes `else`.
-fn last_branch(case: &Case, all: &mut Vec<Candidate>) {
-    let lexed = case.lexed();
-    let Some(close) =
-        case.text.pairs.partner.get(case.token).copied().flatten().map(|_| case.token)
-    else {
-        return;
-    };
-    if close < 2 || !lexed.is(close - 1, "}") {
-        return;
-    }
-    let Some(open) = case.text.pairs.partner[close - 1] else { return };
-    let Some(condition) = open.checked_sub(1).and_then(|at| case.text.pairs.partner[at]) else {
-        return;
-    };
-    if condition >= 2 && lexed.is(condition - 1, "if") && lexed.is(condition - 2, "else") {
-        let edit =
-            Edit::delete(case.file(), lexed.code[condition - 2].end, lexed.code[open - 1].end);
-        all.push(Candidate::new(MistakeId::MissingReturn, LAST_CONDITION, vec![edit]).guess());
-    }
-}
-
 /// A block with nothing in it: there the `return` is missing.
 fn empty_block(
     case: &Case,
@@ -345,98 +298,32 @@ fn named_after(case: &Case, function: &Function, typed: &str, values: &mut Vec<(
     }
 }
 
-/// `if (…);` ends the statement before its block.
-fn spare_terminator(case: &Case, all: &mut Vec<Candidate>) {
+/// Branches that a reader sees to be exhaustive: the last `else if (…)` becomes `else`.
+fn last_branch(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    for at in 1..lexed.code.len() {
-        if lexed.is(at, ";") && lexed.is(at - 1, ")") && lexed.is(at + 1, "{") {
-            all.push(Candidate::new(
-                MistakeId::ExtraMark,
-                ENDED_HEADER,
-                vec![case.delete_token(at)],
-            ));
-        }
-    }
-}
-
-/// A variable that is read before it has a value: give it one where it is declared.
-fn unset(case: &Case, all: &mut Vec<Candidate>) {
-    let lexed = case.lexed();
-    let name = case.word("name").unwrap_or(lexed.word(case.token)).to_owned();
-    let declared =
-        case.text.names.resolve(lexed, case.token).filter(|d| lexed.word(d.token) == name);
-    let declared =
-        declared.or_else(|| case.text.names.of(&name).filter(|d| d.token <= case.token).last());
-    let Some(declared) = declared.or_else(|| case.text.names.of(&name).next()) else {
+    let Some(close) =
+        case.text.pairs.partner.get(case.token).copied().flatten().map(|_| case.token)
+    else {
         return;
     };
-    let typed = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
-    let mut end = declared.token;
-    if let Some((_, last)) = declared.typed.filter(|(first, _)| *first > declared.token) {
-        end = last;
-    }
-    let ended = matches!(lexed.word(end + 1), ";" | ",") || case.starts_line(end + 1);
-    if !ended {
+    if close < 2 || !lexed.is(close - 1, "}") {
         return;
     }
-    let first = (case.language().first_values)(&typed);
-    let mut values: Vec<(String, Factor)> = Vec::new();
-    match case.language().default_of(&typed) {
-        Some(value) => values.push((value.to_owned(), START_OF_TYPE)),
-        None if !first.is_empty() => {
-            let values_of_any = first.iter().map(|(v, how)| ((*v).to_owned(), OF_ANY_TYPE * *how));
-            values.extend(values_of_any);
-        }
-        None if typed.ends_with('*') => values.push(("NULL".to_owned(), NO_ADDRESS)),
-        None if case.language().generic_objects && !typed.is_empty() => {
-            let generic = typed.split('<').next().unwrap_or(&typed);
-            values.push((
-                format!("new {generic}<>()"),
-                if typed.contains('<') { NEW_COLLECTION } else { NEW_OBJECT },
-            ));
-            values.push(("null".to_owned(), NO_OBJECT));
-        }
-        None => values.push(("0".to_owned(), PLAIN_ZERO)),
-    }
-    if [case.language().usual.whole, case.language().usual.real].contains(&typed.as_str()) {
-        values.push(("1".to_owned(), ONE));
-    }
-    let at = lexed.code[end].end;
-    for (value, score) in values {
-        let edit = case.insert(at, format!(" = {value}"));
-        all.push(
-            Candidate::new(MistakeId::UnsetVariable, w::TYPE_FIX + FIRST_GIVEN + score, vec![edit])
-                .guess(),
-        );
+    let Some(open) = case.text.pairs.partner[close - 1] else { return };
+    let Some(condition) = open.checked_sub(1).and_then(|at| case.text.pairs.partner[at]) else {
+        return;
+    };
+    if condition >= 2 && lexed.is(condition - 1, "if") && lexed.is(condition - 2, "else") {
+        let edit =
+            Edit::delete(case.file(), lexed.code[condition - 2].end, lexed.code[open - 1].end);
+        all.push(Candidate::new(MistakeId::MissingReturn, LAST_CONDITION, vec![edit]).guess());
     }
 }
 
 #[cfg(test)]
 mod tests {
-    use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
-
-    #[test]
-    fn a_variable_gets_the_starting_value_of_its_type() {
-        check_fix(
-            &FAMILY,
-            "java",
-            "class Quay {\n    int go() {\n        int tide;\n        return <|>tide;\n    }\n}\n",
-            "variable tide might not have been initialized",
-            "class Quay {\n    int go() {\n        int tide = 0;\n        return tide;\n    }\n}\n",
-        );
-    }
-
-    #[test]
-    fn a_text_starts_empty() {
-        check_fix(
-            &FAMILY,
-            "java",
-            "class Quay {\n    String go() {\n        String name;\n        return <|>name;\n    }\n}\n",
-            "variable name might not have been initialized",
-            "class Quay {\n    String go() {\n        String name = \"\";\n        return name;\n    }\n}\n",
-        );
-    }
+    use crate::fixes::testing::{check_among, check_fix, check_no_fix};
 
     #[test]
     fn rust_gives_a_value_without_a_word() {
@@ -483,12 +370,23 @@ mod tests {
     }
 
     #[test]
-    fn an_unknown_name_is_given_no_value() {
+    fn a_function_of_go_returns_what_it_gathered() {
+        check_among(
+            &FAMILY,
+            "go",
+            "package main\n\nfunc sum(zones []int) int {\n\ttotal := 0\n\tfor _, zone := range zones {\n\t\ttotal += zone\n\t}\n<|>}\n",
+            "missing return",
+            "package main\n\nfunc sum(zones []int) int {\n\ttotal := 0\n\tfor _, zone := range zones {\n\t\ttotal += zone\n\t}\n\treturn total\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_name_that_is_unknown_returns_nothing() {
         check_no_fix(
             &FAMILY,
             "java",
-            "class Quay {\n    int go() {\n        return <|>tide;\n    }\n}\n",
-            "cannot find symbol",
+            "class Tide {\n    int rise(int hours) {\n        return <|>depth;\n    }\n}\n",
+            "cannot find symbol\n  symbol:   variable depth",
         );
     }
 }

@@ -1,0 +1,136 @@
+//! The head of a method that lacks a word: `static` where it is called without an object, `throws` where
+//! nobody handles an exception.
+
+use crate::fixes::family::{Example, Family, Phases};
+use crate::fixes::shape::function_around;
+use crate::fixes::{Candidate, Case};
+use crate::score::{Factor, weight};
+use erratum_catalogue::{MistakeId, Recipe};
+
+/// A method that is called without an object.
+const CALLED_WITHOUT_OBJECT: Factor = weight("it is called without an object", 3.0);
+/// An exception that nobody handles is declared.
+const DECLARED_EXCEPTION: Factor = weight("the exception is declared", 2.0);
+
+pub(in crate::fixes) static FAMILY: Family = Family {
+    id: "header_words",
+    recipes: &[Recipe::Static, Recipe::Throws],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "java",
+        before: "class Quay {\n    void go() {\n        <|>load();\n    }\n}\n",
+        message: "unreported exception IOException; must be caught or declared to be thrown",
+        after: "class Quay {\n    void go() throws IOException {\n        load();\n    }\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if case.asks(Recipe::Static) {
+        made_static(case, all);
+    }
+    if case.asks(Recipe::Throws) {
+        throws(case, all);
+    }
+}
+
+/// Java and C#: a method that is called without an object. `Ferry.Tide(int)` is named with its class.
+fn made_static(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let plain = |name: &str| {
+        let name = name.split('(').next().unwrap_or(name);
+        name.rsplit('.').next().unwrap_or(name).to_owned()
+    };
+    let Some(name) = case.word("name").map(plain) else { return };
+    for declared in case.text.names.of(&name) {
+        if let Some((first, _)) = declared.typed {
+            let edit = case.insert(lexed.code[first].start, "static ");
+            all.push(Candidate::new(MistakeId::MissingStatic, CALLED_WITHOUT_OBJECT, vec![edit]));
+        }
+    }
+}
+
+/// Java: an exception that must be declared.
+fn throws(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(exception) = case.word("name").map(str::to_owned) else { return };
+    let Some(function) = function_around(case, case.token) else { return };
+    let edit = if lexed.is(function.parameters_close + 1, "throws") {
+        case.insert(case.end_before(function.open), format!(", {exception}"))
+    } else {
+        case.insert(lexed.code[function.parameters_close].end, format!(" throws {exception}"))
+    };
+    all.push(Candidate::new(MistakeId::MissingThrows, DECLARED_EXCEPTION, vec![edit]));
+}
+
+#[cfg(test)]
+mod tests {
+    use super::FAMILY;
+    use crate::fixes::testing::{check_fix, check_no_fix};
+
+    #[test]
+    fn an_exception_is_declared() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go() {\n        <|>load();\n    }\n}\n",
+            "unreported exception IOException; must be caught or declared to be thrown",
+            "class Quay {\n    void go() throws IOException {\n        load();\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_further_exception_is_declared_beside_the_first() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go() throws IOException {\n        <|>wait();\n    }\n}\n",
+            "unreported exception InterruptedException; must be caught or declared to be thrown",
+            "class Quay {\n    void go() throws IOException, InterruptedException {\n        wait();\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_method_that_main_calls_is_static() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int rise(int tide) {\n        return tide;\n    }\n    public static void main(String[] words) {\n        <|>rise(3);\n    }\n}\n",
+            "non-static method rise(int) cannot be referenced from a static context",
+            "class Quay {\n    static int rise(int tide) {\n        return tide;\n    }\n    public static void main(String[] words) {\n        rise(3);\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_field_that_main_reads_is_static() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int seats = 40;\n    public static void main(String[] words) {\n        int now = <|>seats;\n    }\n}\n",
+            "non-static variable seats cannot be referenced from a static context",
+            "class Quay {\n    static int seats = 40;\n    public static void main(String[] words) {\n        int now = seats;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_method_named_with_its_class_is_found() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    int Rise(int tide) {\n        return tide;\n    }\n    static void Main() {\n        <|>Rise(3);\n    }\n}\n",
+            "[CS0120] An object reference is required to access non-static member 'Quay.Rise(int)'",
+            "class Quay {\n    static int Rise(int tide) {\n        return tide;\n    }\n    static void Main() {\n        Rise(3);\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_method_of_elsewhere_gets_no_word() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    public static void main(String[] words) {\n        <|>rise(3);\n    }\n}\n",
+            "non-static method rise(int) cannot be referenced from a static context",
+        );
+    }
+}

@@ -1,0 +1,184 @@
+//! A name that may not change and does: the word that lets it, or the one that forbids it.
+
+use crate::fixes::family::{Example, Family, Phases};
+use crate::fixes::shape::function_around;
+use crate::fixes::{Candidate, Case};
+use crate::score::{Factor, weight};
+use erratum_catalogue::{MistakeId, Recipe};
+
+/// A binding that is changed must say so.
+const BINDING: Factor = weight("the binding is changed later", 3.5);
+/// The reference in the type of a binding.
+const REFERENCE_TYPE: Factor = weight("its type is a reference", 3.0);
+/// A reference on the reported line.
+const REFERENCE: Factor = weight("a reference on the line", 1.0);
+/// A method that changes its object.
+const OWN_REFERENCE: Factor = weight("the method borrows its object", 2.5);
+/// A word that forbids changes is taken out.
+const NO_LONGER_FIXED: Factor = weight("it takes a word out", 2.0);
+/// A word that forbids changes gives way to one that allows them.
+const CHANGEABLE_WORD: Factor = weight("a word that lets it change", 2.5);
+
+pub(in crate::fixes) static FAMILY: Family = Family {
+    id: "mutable",
+    recipes: &[Recipe::Mutable],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "rust",
+        before: "fn main() {\n    let tide = 3;\n    <|>tide = 4;\n    println!(\"{}\", tide);\n}\n",
+        message: "[E0384] cannot assign twice to immutable variable `tide`",
+        after: "fn main() {\n    let mut tide = 3;\n    tide = 4;\n    println!(\"{}\", tide);\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if case.asks(Recipe::Mutable) {
+        mutable(case, all);
+    }
+}
+
+/// Rust: a binding that is changed must say so.
+fn mutable(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let name = case.word("name").map(|name| name.trim_start_matches('*').to_owned());
+    let mark = case.language().binding_changes;
+    let tokens = [case.token, case.token + 1, case.token + 2];
+    // Elsewhere the compiler may point at the `=` behind the name.
+    let before = [case.token, case.token.saturating_sub(1)];
+    for token in if mark.is_empty() { &before[..] } else { &tokens[..] }.iter().copied() {
+        let Some(declared) = case.text.names.resolve(lexed, token) else { continue };
+        if mark.is_empty() {
+            changeable(case, declared.token, all);
+            return;
+        }
+        if name.as_ref().is_some_and(|name| name != lexed.word(declared.token)) {
+            continue;
+        }
+        // What a binding may hold does not depend on whether it may change: only `&mut` is a type.
+        let types = case.message.code.as_deref() == Some("E0308");
+        if !types && !lexed.is(declared.token.wrapping_sub(1), "mut") {
+            let edit = case.insert(lexed.code[declared.token].start, "mut ");
+            all.push(Candidate::new(MistakeId::MissingMut, BINDING, vec![edit]));
+        }
+        if let Some((first, _)) =
+            declared.typed.filter(|(first, _)| lexed.is(*first, "&") && !lexed.is(first + 1, "mut"))
+        {
+            let edit = case.insert(lexed.code[first].end, "mut ");
+            all.push(Candidate::new(MistakeId::MissingMut, REFERENCE_TYPE, vec![edit]));
+        }
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for at in line.filter(|at| lexed.is(*at, "&") && !lexed.is(at + 1, "mut")) {
+        let edit = case.insert(lexed.code[at].end, "mut ");
+        all.push(Candidate::new(MistakeId::MissingMut, REFERENCE, vec![edit]));
+    }
+    if let Some(function) = function_around(case, case.token) {
+        let header = case.statement_start(function.open)..function.open;
+        for at in header.filter(|at| lexed.is(*at, "&") && lexed.is(at + 1, "self")) {
+            let edit = case.insert(lexed.code[at].end, "mut ");
+            all.push(Candidate::new(MistakeId::MissingMut, OWN_REFERENCE, vec![edit]));
+        }
+    }
+}
+
+/// A name that is declared to keep its value: another word in front of it lets it change.
+fn changeable(case: &Case, declared: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let fixed = |at: usize| case.language().fixed_words.iter().find(|(word, _)| lexed.is(at, word));
+    let mut before = (case.statement_start(declared)..declared).rev();
+    let found = before.find_map(|at| Some((at, fixed(at)?)));
+    let Some((word, (_, new))) = found else { return };
+    if new.is_empty() {
+        let edit = case.delete_token(word);
+        all.push(Candidate::new(MistakeId::FixedValue, NO_LONGER_FIXED, vec![edit]));
+        return;
+    }
+    all.push(Candidate::new(
+        MistakeId::FixedValue,
+        CHANGEABLE_WORD,
+        vec![case.replace_token(word, *new)],
+    ));
+}
+
+#[cfg(test)]
+mod tests {
+    use super::FAMILY;
+    use crate::fixes::testing::{check_among, check_fix, check_no_fix};
+
+    #[test]
+    fn a_fixed_name_may_change() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "const tide = 3;\n<|>tide = 4;\n",
+            "[TS2588] Cannot assign to 'tide' because it is a constant.",
+            "let tide = 3;\ntide = 4;\n",
+        );
+    }
+
+    #[test]
+    fn a_value_of_scala_becomes_a_variable() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(): Int = {\n    val tide = 3\n    tide <|>= 4\n    tide\n  }\n}\n",
+            "reassignment to val",
+            "object Quay {\n  def go(): Int = {\n    var tide = 3\n    tide = 4\n    tide\n  }\n}\n",
+        );
+    }
+
+    #[test]
+    fn the_reference_of_a_parameter_lets_it_change() {
+        check_among(
+            &FAMILY,
+            "rust",
+            "fn board(list: &Vec<i32>) {\n    <|>list.push(3);\n}\n",
+            "[E0596] cannot borrow `*list` as mutable, as it is behind a `&` reference",
+            "fn board(list: &mut Vec<i32>) {\n    list.push(3);\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_method_that_changes_its_object_borrows_it_so() {
+        check_among(
+            &FAMILY,
+            "rust",
+            "struct Berth {\n    boats: i32,\n}\nimpl Berth {\n    fn board(&self) {\n        <|>self.boats += 1;\n    }\n}\n",
+            "[E0594] cannot assign to `self.boats`, which is behind a `&` reference",
+            "struct Berth {\n    boats: i32,\n}\nimpl Berth {\n    fn board(&mut self) {\n        self.boats += 1;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_name_that_is_declared_nowhere_has_no_word() {
+        check_no_fix(
+            &FAMILY,
+            "rust",
+            "fn main() {\n    <|>tide = 4;\n}\n",
+            "[E0384] cannot assign twice to immutable variable `tide`",
+        );
+    }
+
+    #[test]
+    fn a_field_that_is_only_read_loses_its_word() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    readonly int tide = 3;\n    void Go() {\n        <|>tide = 4;\n    }\n}\n",
+            "[CS0191] A readonly field 'Quay.tide' cannot be assigned to (except in a constructor or a variable initializer)",
+            "class Quay {\n    int tide = 3;\n    void Go() {\n        tide = 4;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_word_of_another_statement_is_left() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "const low = 2;\nlet tide = 3;\n<|>tide = 4;\n",
+            "[TS2588] Cannot assign to 'tide' because it is a constant.",
+        );
+    }
+}

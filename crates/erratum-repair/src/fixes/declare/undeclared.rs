@@ -1,0 +1,260 @@
+//! A name that is used and never declared: the word, the mark or the type that declares it, or the
+//! prototype of a function that is defined further down.
+
+use crate::fixes::family::{Example, Family, Phases};
+use crate::fixes::shape::{function_around, simple_type, text_of};
+use crate::fixes::{Candidate, Case, weights as w};
+use crate::score::{Factor, Score, weight};
+use erratum_catalogue::{MistakeId, Recipe};
+use erratum_syntax::language::{Declaring, Preference};
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
+
+/// The first use of an undeclared name gives it a value.
+const FIRST_VALUE: Factor = weight("its first use gives it a value", 1.5);
+/// A form that is nearly as usual as the first.
+const NEARLY_AS_USUAL: Factor = weight("another form is a little more usual", -0.1);
+/// A form that is less usual than the first.
+const LESS_USUAL: Factor = weight("another form is more usual", -0.2);
+/// Go declares with another mark than it assigns with.
+const DECLARING_MARK: Factor = weight("the mark that also declares", 3.0);
+/// The type of the first value is known.
+const TYPE_OF_VALUE: Factor = weight("the type of its value", 2.0);
+/// The types that plain values usually have.
+const USUAL_TYPE: Factor = weight("a usual type", 0.8);
+/// Each type that is more usual.
+const RARER_TYPE: Factor = weight("a rarer type", -0.6);
+/// A name that stands more than once was not declared.
+const USED_OFTEN: Factor = weight("the name stands more than once", 1.5);
+/// A name that stands only once is rather misspelt.
+const USED_ONCE: Factor = weight("the name stands only once", -1.0);
+/// Each nearer section, and each more usual type.
+const FURTHER_SECTION: Factor = weight("a section or type further off", -1.0);
+
+pub(in crate::fixes) static FAMILY: Family = Family {
+    id: "undeclared",
+    recipes: &[Recipe::Declare, Recipe::Respell],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "rust",
+        before: "fn main() {\n    <|>tide = 3;\n    println!(\"{}\", tide);\n}\n",
+        message: "[E0425] cannot find value `tide` in this scope",
+        after: "fn main() {\n    let tide = 3;\n    println!(\"{}\", tide);\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if case.asks(Recipe::Declare) || case.asks(Recipe::Respell) {
+        undeclared(case, all);
+        prototype(case, all);
+    }
+}
+
+/// A name that is given a value without ever having been declared.
+fn undeclared(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let name = lexed.word(case.token);
+    if lexed.kind(case.token) != Some(TokenKind::Name)
+        || case.text.names.resolve(lexed, case.token).is_some()
+    {
+        return;
+    }
+    let first =
+        case.text.names.seen.get(name).and_then(|seen| seen.first().copied()).unwrap_or(case.token);
+    let starts = matches!(lexed.word(first.wrapping_sub(1)), ";" | "{" | "}" | "(" | "")
+        || lexed.code[first].first;
+    let assigned = lexed.is(first + 1, "=") || lexed.is(first + 1, ":=");
+    if !case.language().variable_section.is_empty() {
+        pascal_variable(case, name, assigned.then_some(first), all);
+    }
+    if !starts || !assigned {
+        return;
+    }
+    let value = simple_type(case, first + 2)
+        .filter(|_| matches!(lexed.word(first + 3), ";" | "+" | "-" | "*" | "/"));
+    let start = lexed.code[first].start;
+    let usual = case.language().usual;
+    let words: Vec<(String, Score)> = match case.language().declaring {
+        Declaring::Words(words) => {
+            let score = |preference: Preference| match preference {
+                Preference::Usual => FIRST_VALUE.into(),
+                Preference::NearlyAsUsual => FIRST_VALUE + NEARLY_AS_USUAL,
+                Preference::LessUsual => FIRST_VALUE + LESS_USUAL,
+            };
+            words.iter().map(|(word, how)| ((*word).to_owned(), score(*how))).collect()
+        }
+        Declaring::Mark(mark) => {
+            let edit = case.replace_token(first + 1, mark);
+            all.push(Candidate::new(MistakeId::WrongMark, DECLARING_MARK, vec![edit]));
+            return;
+        }
+        Declaring::Elsewhere => return,
+        Declaring::Type => {
+            let known =
+                value.into_iter().map(|typed| (format!("{typed} "), Score::from(TYPE_OF_VALUE)));
+            let rest = [usual.whole, usual.real, usual.text, usual.truth];
+            known
+                .chain(rest.iter().enumerate().map(|(rank, typed)| {
+                    (format!("{typed} "), USUAL_TYPE + RARER_TYPE * rank as f64)
+                }))
+                .collect()
+        }
+    };
+    for (word, score) in words {
+        all.push(Candidate::new(
+            MistakeId::MissingDeclaration,
+            score,
+            vec![case.insert(start, word)],
+        ));
+    }
+}
+
+/// Pascal: a variable that stands in no `var` section: in that of the function around it, or in that
+/// of the program.
+fn pascal_variable(case: &Case, name: &str, first: Option<usize>, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let usual = case.language().usual;
+    let value = first.and_then(|first| simple_type(case, first + 2));
+    let counts = case.text.names.seen.get(name).is_some_and(|seen| {
+        seen.iter()
+            .any(|at| lexed.is(at.wrapping_sub(1), "for") || lexed.is(at.wrapping_sub(1), "["))
+    });
+    let typed = match value {
+        _ if counts => usual.whole.to_owned(),
+        Some(typed) => typed,
+        None => usual.whole.to_owned(),
+    };
+    let others = [usual.whole, usual.real, usual.text, usual.truth];
+    // What stands only once is rather misspelt than not declared.
+    let often = if case.text.names.seen.get(name).is_some_and(|seen| seen.len() > 1) {
+        USED_OFTEN
+    } else {
+        USED_ONCE
+    };
+    let spelt = lexed.text(&lexed.code[case.token]).to_owned();
+    let sections =
+        (0..case.token).rev().filter(|at| lexed.is(*at, case.language().variable_section));
+    for (rank, section) in sections.take(2).enumerate() {
+        let Some(next) = lexed.code.get(section + 1) else { continue };
+        let indent = lexed.source.indent_text(next.line);
+        let end = lexed.source.line_end_text();
+        let types =
+            std::iter::once(typed.as_str()).chain(others.into_iter().filter(|t| *t != typed));
+        for (less, typed) in types.enumerate() {
+            let text = format!("{indent}{spelt}: {typed};{end}");
+            let edit = case.insert(lexed.source.line_start(next.line), text);
+            let score = often + FURTHER_SECTION * less as f64 + FURTHER_SECTION * rank as f64;
+            all.push(Candidate::new(MistakeId::MissingDeclaration, score, vec![edit]));
+        }
+    }
+}
+
+/// C: a function that is used above its definition needs a prototype.
+fn prototype(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !case.language().directives {
+        return;
+    }
+    let name = case.word("name").unwrap_or(lexed.word(case.token)).to_owned();
+    let later =
+        case.text.names.of(&name).find(|d| d.kind == NameKind::Function && d.token > case.token);
+    let Some(function) =
+        later.and_then(|d| Some((d, (d.token..lexed.code.len()).find(|at| lexed.is(*at, "{"))?)))
+    else {
+        return;
+    };
+    let start = case.statement_start(function.0.token);
+    let start = if lexed.code[start].kind == TokenKind::Directive { start + 1 } else { start };
+    let header = text_of(case, (start, function.1 - 1));
+    let around = function_around(case, case.token);
+    let Some(user) = around.map(|f| case.statement_start(f.open)) else { return };
+    let line = lexed.code[user
+        .max((user..).find(|at| lexed.kind(*at) != Some(TokenKind::Directive)).unwrap_or(user))]
+    .line;
+    let end = lexed.source.line_end_text();
+    let edit = case.insert(lexed.source.line_start(line), format!("{header};{end}{end}"));
+    all.push(Candidate::new(MistakeId::UsedBeforeDeclared, w::IMPORT, vec![edit]));
+}
+
+#[cfg(test)]
+mod tests {
+    use super::FAMILY;
+    use crate::fixes::testing::{check_among, check_fix, check_no_fix};
+
+    #[test]
+    fn go_declares_with_its_mark() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package main\n\nfunc main() {\n	<|>tide = 3\n	println(tide)\n}\n",
+            "undefined: tide",
+            "package main\n\nfunc main() {\n	tide := 3\n	println(tide)\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_syntax_error_declares_nothing() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int main(void) {\n    tide = 3\n    <|>return tide;\n}\n",
+            "expected ';' before 'return'",
+        );
+    }
+
+    #[test]
+    fn the_type_of_its_first_value_declares_a_name() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go() {\n        <|>name = \"East\";\n    }\n}\n",
+            "cannot find symbol",
+            "class Quay {\n    void go() {\n        String name = \"East\";\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn pascal_declares_in_its_section() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program quay;\nvar\n  low: Integer;\nbegin\n  low := 2;\n  <|>tide := 3;\n  writeln(low + tide);\nend.\n",
+            "Identifier not found \"tide\"",
+            "program quay;\nvar\n  tide: integer;\n  low: Integer;\nbegin\n  low := 2;\n  tide := 3;\n  writeln(low + tide);\nend.\n",
+        );
+    }
+
+    #[test]
+    fn a_function_that_is_defined_below_gets_a_prototype() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int main(void) {\n    return <|>rise(3);\n}\n\nint rise(int tide) {\n    return tide * 2;\n}\n",
+            "warning: [-Wimplicit-function-declaration] implicit declaration of function 'rise'",
+            "int rise(int tide);\n\nint main(void) {\n    return rise(3);\n}\n\nint rise(int tide) {\n    return tide * 2;\n}\n",
+        );
+    }
+
+    #[test]
+    fn typescript_declares_with_a_word() {
+        check_among(
+            &FAMILY,
+            "typescript",
+            "function go(): number {\n  <|>tide = 3;\n  return tide;\n}\n",
+            "[TS2304] Cannot find name 'tide'.",
+            "function go(): number {\n  let tide = 3;\n  return tide;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_name_that_is_only_read_is_not_declared() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int go() {\n        return <|>tide;\n    }\n}\n",
+            "cannot find symbol",
+        );
+    }
+}

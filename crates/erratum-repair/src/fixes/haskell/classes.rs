@@ -1,0 +1,179 @@
+//! Classes that a type or a signature must state: `deriving`, and the context of a signature.
+
+use crate::fixes::family::{Example, Family, Phases};
+use crate::fixes::{Candidate, Case};
+use crate::score::{Factor, weight};
+use erratum_catalogue::{MistakeId, Recipe};
+use erratum_syntax::edit::Edit;
+use erratum_syntax::names::NameKind;
+
+/// An instance that the compiler writes itself.
+const DERIVED: Factor = weight("the compiler can write it", 3.5);
+/// A class that the signature must state.
+const CONSTRAINED: Factor = weight("the signature must state it", 3.0);
+
+pub(in crate::fixes) static FAMILY: Family = Family {
+    id: "classes",
+    recipes: &[Recipe::Deriving, Recipe::Constraint],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "haskell",
+        before: "data Berth = Berth { name :: String }\n\nmain :: IO ()\nmain = <|>print (Berth \"East\")\n",
+        message: "No instance for (Show Berth) arising from a use of 'print'",
+        after: "data Berth = Berth { name :: String } deriving (Show)\n\nmain :: IO ()\nmain = print (Berth \"East\")\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if !case.language().applies_bare {
+        return;
+    }
+    if case.asks(Recipe::Deriving) {
+        deriving(case, all);
+    }
+    if case.asks(Recipe::Constraint) {
+        constraint(case, all);
+    }
+}
+
+/// `deriving (Show)` where a type is declared.
+fn deriving(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let (Some(class), Some(name)) = (case.word("class"), case.word("name")) else { return };
+    // Only these are written by the compiler itself (seen with GHC 9.0).
+    if !matches!(class, "Show" | "Read" | "Eq" | "Ord" | "Enum" | "Bounded" | "Ix") {
+        return;
+    }
+    let name = name.trim_matches(['(', ')']).split(' ').next().unwrap_or(name);
+    let Some(declared) = case.text.names.of(name).find(|d| d.kind == NameKind::Type) else {
+        return;
+    };
+    let end = (declared.token + 1..lexed.code.len())
+        .find(|at| {
+            let token = lexed.code[*at];
+            token.first && lexed.source.indent(token.line) == Some(0)
+        })
+        .unwrap_or(lexed.code.len());
+    let words = declared.token..end;
+    let edit = match words.clone().find(|at| lexed.is(*at, "deriving")) {
+        Some(at) if lexed.is(at + 1, "(") => {
+            let close = case.text.pairs.partner[at + 1];
+            close.map(|close| case.insert(case.end_before(close), format!(", {class}")))
+        }
+        Some(at) => {
+            let one = lexed.code.get(at + 1);
+            one.map(|one| {
+                let text = format!("({}, {class})", lexed.text(one));
+                Edit::replace(case.file(), one.start, one.end, text)
+            })
+        }
+        None => Some(case.insert(lexed.code[end - 1].end, format!(" deriving ({class})"))),
+    };
+    all.extend(edit.map(|edit| Candidate::new(MistakeId::MissingInstance, DERIVED, vec![edit])));
+}
+
+/// `Ord a =>` in the signature of the function around.
+fn constraint(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(class) = case.word("class") else { return };
+    let mut parts = class.split(' ');
+    let class = parts.next().unwrap_or(class);
+    let variable = case.word("name").or(parts.next()).unwrap_or("a");
+    let variable = if variable.starts_with(char::is_lowercase) { variable } else { "a" };
+    let variable = variable.trim_end_matches(|c: char| c.is_ascii_digit());
+    let mut signatures = case
+        .text
+        .names
+        .declared
+        .iter()
+        .filter(|d| d.kind == NameKind::Function && d.token <= case.token && d.typed.is_some());
+    let Some((first, last)) = signatures.next_back().and_then(|d| d.typed) else { return };
+    if !(first..=last).any(|at| lexed.is(at, variable)) {
+        return;
+    }
+    let arrow = (first..=last).find(|at| lexed.is(*at, "=>"));
+    let edits = match arrow {
+        None => vec![case.insert(lexed.code[first].start, format!("{class} {variable} => "))],
+        Some(_) if lexed.is(first, "(") => {
+            let close = case.text.pairs.partner[first].unwrap_or(first);
+            vec![case.insert(case.end_before(close), format!(", {class} {variable}"))]
+        }
+        Some(arrow) => vec![
+            case.insert(lexed.code[first].start, "("),
+            case.insert(lexed.code[arrow - 1].end, format!(", {class} {variable})")),
+        ],
+    };
+    all.push(Candidate::new(MistakeId::MissingConstraint, CONSTRAINED, edits));
+}
+
+#[cfg(test)]
+mod tests {
+    use super::FAMILY;
+    use crate::fixes::testing::{check_fix, check_no_fix};
+
+    #[test]
+    fn a_class_that_the_signature_must_state() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "most :: a -> a -> Bool\nmost x y = <|>x > y\n",
+            "No instance for (Ord a) arising from a use of '>'",
+            "most :: Ord a => a -> a -> Bool\nmost x y = x > y\n",
+        );
+    }
+
+    #[test]
+    fn a_second_class_is_derived_beside_the_first() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "data Tide = Low | High deriving (Show)\n\nsame :: Tide -> Tide -> Bool\nsame a b = <|>a == b\n",
+            "No instance for (Eq Tide) arising from a use of '=='",
+            "data Tide = Low | High deriving (Show, Eq)\n\nsame :: Tide -> Tide -> Bool\nsame a b = a == b\n",
+        );
+    }
+
+    #[test]
+    fn a_second_class_without_brackets_gets_them() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "data Tide = Low | High deriving Show\n\nsame :: Tide -> Tide -> Bool\nsame a b = <|>a == b\n",
+            "No instance for (Eq Tide) arising from a use of '=='",
+            "data Tide = Low | High deriving (Show, Eq)\n\nsame :: Tide -> Tide -> Bool\nsame a b = a == b\n",
+        );
+    }
+
+    #[test]
+    fn a_signature_with_one_class_gets_a_second() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "most :: Show a => a -> a -> Bool\nmost x y = <|>x > y\n",
+            "Could not deduce (Ord a) arising from a use of '>'",
+            "most :: (Show a, Ord a) => a -> a -> Bool\nmost x y = x > y\n",
+        );
+    }
+
+    #[test]
+    fn a_class_that_nobody_derives_is_not_derived() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "data Tide = Low | High\n\nsum2 :: Tide -> Tide -> Tide\nsum2 a b = <|>a + b\n",
+            "No instance for (Num Tide) arising from a use of '+'",
+        );
+    }
+
+    #[test]
+    fn a_type_of_elsewhere_derives_nothing() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "main :: IO ()\nmain = <|>print berth\n",
+            "Variable not in scope: berth",
+        );
+    }
+}

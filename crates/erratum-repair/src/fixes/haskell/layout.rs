@@ -1,0 +1,224 @@
+//! Lines in another column than those of their block, and the words that open one: `of`, `then`, `do`.
+
+use crate::fixes::family::{Example, Family, Phases};
+use crate::fixes::{Candidate, Case};
+use crate::score::{Factor, weight};
+use erratum_catalogue::{MistakeId, Recipe};
+use erratum_syntax::edit::Edit;
+
+/// Each line that is nearer and has another column.
+const COLUMN_RANK: Factor = weight("a line further off has this column", -0.4);
+/// The names behind `let` and its like stand in one column.
+const OPENED_COLUMN: Factor = weight("the names of the block stand in this column", 0.5);
+/// A line that is a little out of its column.
+const SMALL_STEP: Factor = weight("it is a little out of its column", 1.5);
+/// A line that stands where the one above it does is hardly the odd one.
+const REGULAR: Factor = weight("it stands as the line above it does", -2.0);
+/// A line in another column than those of its block.
+const OUT_OF_LINE: Factor = weight("it is out of its column", 1.0);
+/// The lines above and below agree in another column.
+const AGREED: Factor = weight("the lines around it agree", 1.5);
+/// Each line between a change and the reported line below it.
+const LINE_ABOVE: Factor = weight("lines above the reported one", -0.7);
+/// Each line between a change and the reported line above it.
+const LINE_BELOW: Factor = weight("lines below the reported one", -0.15);
+/// Each line between a lost word and the reported line.
+const WORD_ABOVE: Factor = weight("lines above the reported one", -0.4);
+/// A `case` with branches below, and no `of`.
+const LOST_OF: Factor = weight("branches follow without their word", 7.0);
+/// An `if` without its `then`.
+const LOST_THEN: Factor = weight("a condition without its word", 4.0);
+/// Lines that stand one below the other, and no `do`.
+const LOST_DO: Factor = weight("steps follow without their word", 5.0);
+
+pub(in crate::fixes) static FAMILY: Family = Family {
+    id: "layout",
+    recipes: &[Recipe::Indent],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "haskell",
+        before: "deep :: Int -> Int\ndeep t = case t\n  0 <|>-> 1\n  _ -> t\n",
+        message: "parse error on input '->'",
+        after: "deep :: Int -> Int\ndeep t = case t of\n  0 -> 1\n  _ -> t\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if !case.language().applies_bare {
+        return;
+    }
+    if case.asks(Recipe::Indent) {
+        indentation(case, all);
+    }
+    lost_words(case, all);
+}
+
+/// A line in another column than those of its block: put into the column of a line near it.
+fn indentation(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let source = &lexed.source;
+    let reported = lexed.code[case.token].line;
+    let filled = |line: u32| source.indent(line).filter(|_| !lexed.on_line(line).is_empty());
+    let last = source.line_count().min(reported + 12);
+    for line in (reported.saturating_sub(4).max(1)..=reported).rev().chain(reported + 1..=last) {
+        let Some(now) = filled(line) else { continue };
+        // Further down only a line that stands a little outside of its block.
+        let outside =
+            (1..line).rev().find_map(filled).is_some_and(|a| a != now && a.abs_diff(now) <= 2);
+        if line > reported && !outside {
+            continue;
+        }
+        let above: Vec<u32> = (1..line).rev().filter_map(filled).take(5).collect();
+        let below: Vec<u32> = (line + 1..=source.line_count()).filter_map(filled).take(2).collect();
+        let mut columns: Vec<(u32, Factor)> = Vec::new();
+        let next = above.iter().chain(&below);
+        for (rank, column) in next.enumerate() {
+            columns.push((*column, COLUMN_RANK * rank as f64));
+        }
+        // The names of a `let` stand in one column.
+        let opened = (1..line).rev().find(|line| filled(*line).is_some());
+        for word in opened.iter().flat_map(|line| lexed.on_line(*line)) {
+            if matches!(lexed.word(word), "let" | "where" | "do" | "of")
+                && let Some(name) = lexed.code.get(word + 1).filter(|name| !name.first)
+            {
+                let column = source.position(name.start).column.saturating_sub(1);
+                columns.push((column, OPENED_COLUMN));
+            }
+        }
+        // A line that stands where the one above it does is hardly the odd one.
+        let regular = above.first() == Some(&now);
+        let agreed = above.first().is_some_and(|a| below.first() == Some(a) && *a != now);
+        let mut tried: Vec<u32> = vec![now];
+        for (column, less) in columns {
+            if tried.contains(&column) {
+                continue;
+            }
+            tried.push(column);
+            let small = SMALL_STEP.when(now.abs_diff(column) <= 2);
+            let start = source.line_start(line);
+            let text = source.line_bytes(line);
+            let blanks = text.iter().take_while(|byte| byte.is_ascii_whitespace()).count();
+            let edit =
+                Edit::replace(case.file(), start, start + blanks, " ".repeat(column as usize));
+            let less = less + REGULAR.when(regular);
+            let score = OUT_OF_LINE
+                + less
+                + small
+                + AGREED.when(agreed)
+                + LINE_ABOVE * f64::from(reported.saturating_sub(line))
+                + LINE_BELOW * f64::from(line.saturating_sub(reported));
+            all.push(Candidate::new(MistakeId::WrongIndentation, score, vec![edit]));
+        }
+    }
+}
+
+/// `case x` without its `of`, `if x` without its `then`, a block of steps without its `do`.
+fn lost_words(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let source = &lexed.source;
+    let reported = lexed.code[case.token].line;
+    for line in reported.saturating_sub(6).max(1)..=reported {
+        let range = lexed.on_line(line);
+        let Some(last) = range.clone().next_back() else { continue };
+        let far = WORD_ABOVE * f64::from(reported - line);
+        let has = |word: &str| range.clone().any(|at| lexed.is(at, word));
+        let next = lexed.code.get(range.end);
+        let deeper = next.is_some_and(|next| source.indent(next.line) > source.indent(line));
+        let mut add = |word: &str, score: Factor| {
+            let edit = case.insert(lexed.code[last].end, format!(" {word}"));
+            all.push(Candidate::new(MistakeId::MissingWord, score + far, vec![edit]));
+        };
+        if has("case") && !has("of") && deeper {
+            add("of", LOST_OF);
+        }
+        let follows = |word: &str| next.is_some() && lexed.is(range.end, word);
+        if has("if") && !has("then") && !follows("then") {
+            add("then", LOST_THEN);
+        }
+        // Lines that draw values, or stand one below the other after `=` or an arrow.
+        let opens = matches!(lexed.word(last), "=" | "->" | "$" | "then" | "else");
+        let inner: Vec<u32> = (line + 1..=source.line_count().min(line + 8))
+            .take_while(|below| {
+                source.indent(*below).is_none_or(|indent| Some(indent) > source.indent(line))
+            })
+            .filter(|below| !lexed.on_line(*below).is_empty())
+            .collect();
+        let first = inner.first().and_then(|line| source.indent(*line));
+        let steps = inner.iter().filter(|line| source.indent(**line) == first).count();
+        if opens && deeper && steps > 1 && !has("do") {
+            add("do", LOST_DO);
+        }
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::FAMILY;
+    use crate::fixes::testing::{check_among, check_fix, check_no_fix};
+
+    #[test]
+    fn steps_below_each_other_need_a_do() {
+        check_among(
+            &FAMILY,
+            "haskell",
+            "main :: IO ()\nmain =\n  putStrLn \"a\"\n  <|>putStrLn \"b\"\n",
+            "parse error on input 'putStrLn'",
+            "main :: IO ()\nmain = do\n  putStrLn \"a\"\n  putStrLn \"b\"\n",
+        );
+    }
+
+    #[test]
+    fn another_language_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int deep = <|>tide;\n}\n",
+            "cannot find symbol",
+        );
+    }
+
+    #[test]
+    fn a_condition_gets_its_then() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "deep :: Int -> Int\ndeep t = if t > 3 4\n  <|>else 5\n",
+            "parse error on input 'else'",
+            "deep :: Int -> Int\ndeep t = if t > 3 4 then\n  else 5\n",
+        );
+    }
+
+    #[test]
+    fn a_step_is_put_into_the_column_of_its_block() {
+        check_among(
+            &FAMILY,
+            "haskell",
+            "main :: IO ()\nmain = do\n  putStrLn \"a\"\n   <|>putStrLn \"b\"\n",
+            "parse error (possibly incorrect indentation or mismatched brackets)",
+            "main :: IO ()\nmain = do\n  putStrLn \"a\"\n  putStrLn \"b\"\n",
+        );
+    }
+
+    #[test]
+    fn the_names_of_a_let_stand_in_one_column() {
+        check_among(
+            &FAMILY,
+            "haskell",
+            "main :: IO ()\nmain = do\n  let low = 1\n     <|>high = 2\n  print (low + high)\n",
+            "parse error (possibly incorrect indentation or mismatched brackets)",
+            "main :: IO ()\nmain = do\n  let low = 1\n      high = 2\n  print (low + high)\n",
+        );
+    }
+
+    #[test]
+    fn lines_that_lack_no_word_are_left() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "deep :: Int -> Int\ndeep t = <|>tide + t\n",
+            "Variable not in scope: tide :: Int",
+        );
+    }
+}

@@ -1,0 +1,194 @@
+//! Marks that a record, a list, a type or a function without a name has lost.
+
+use crate::fixes::family::{Example, Family, Phases};
+use crate::fixes::{Candidate, Case};
+use crate::score::{Factor, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+
+/// The other fields of a record start with the mark.
+const FIELD_MARK: Factor = weight("the fields beside it start so", 8.0);
+/// Each token between a change and the reported place.
+const MARK_AWAY: Factor = weight("tokens from the reported place", -0.1);
+/// Two values side by side, of which the first cannot be given anything.
+const TWO_PLAIN_VALUES: Factor = weight("a plain value cannot be given another", 3.5);
+/// Two values side by side at the start of a list.
+const IN_A_LIST: Factor = weight("it stands in a list", 1.0);
+/// Two values side by side in brackets.
+const IN_BRACKETS: Factor = weight("it stands in brackets", -0.5);
+/// Two types side by side, of which the first takes none.
+const KIND_OF_TYPE: Factor = weight("a type cannot be given another", 3.0);
+/// A function without a name that lacks its arrow.
+const LAMBDA: Factor = weight("a function without its arrow", 3.5);
+/// Each name of the function before the arrow.
+const LATER_NAME: Factor = weight("a name further on", -1.0);
+/// What follows the arrow is a known name.
+const KNOWN_BODY: Factor = weight("a known name follows", 0.3);
+
+pub(in crate::fixes) static FAMILY: Family = Family {
+    id: "marks",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "haskell",
+        before: "data Berth = Berth\n  { name :: String\n  <|>seats :: Int\n  }\n",
+        message: "parse error on input 'seats'",
+        after: "data Berth = Berth\n  { name :: String\n  , seats :: Int\n  }\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if !case.language().applies_bare {
+        return;
+    }
+    record(case, all);
+    elements(case, all);
+    lost_arrow(case, all);
+}
+
+/// The fields of a record, each on a line that starts with `{` or `,`: the mark that one has lost.
+fn record(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.code[case.token].line;
+    let first = lexed.on_line(line).start;
+    if !lexed.is(first + 1, "::") || lexed.source.indent(line) == Some(0) || first == 0 {
+        return;
+    }
+    let before = lexed.on_line(lexed.code[first - 1].line).start;
+    let (mark, mistake) = match lexed.word(before) {
+        "{" | "," => (", ", MistakeId::MissingSeparator),
+        _ if lexed.on_line(lexed.code[first - 1].line).any(|at| lexed.is(at, "data")) => {
+            ("{ ", MistakeId::MissingBracket)
+        }
+        _ => return,
+    };
+    let edit = case.insert(lexed.code[first].start, mark);
+    all.push(Candidate::new(mistake, FIELD_MARK, vec![edit]));
+}
+
+/// Two values side by side in a list or a pair, of which the first cannot be given anything.
+fn elements(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let near = lexed.on_line(lexed.code[case.token].line);
+    for at in near {
+        let Some(open) = case.text.pairs.inside[at].filter(|_| at > 0) else { continue };
+        let value = matches!(
+            lexed.kind(at),
+            Some(TokenKind::Number | TokenKind::Str | TokenKind::Char | TokenKind::Name)
+        );
+        let listed = lexed.is(open, "[")
+            || (open + 1..at).any(|i| lexed.is(i, ",") && case.text.pairs.inside[i] == Some(open));
+        let plain = matches!(
+            lexed.kind(at - 1),
+            Some(TokenKind::Number | TokenKind::Str | TokenKind::Char)
+        );
+        let far = MARK_AWAY * at.abs_diff(case.token) as f64;
+        let edit = || vec![case.insert(lexed.code[at - 1].end, ",")];
+        if value && plain && case.text.pairs.inside[at - 1] == Some(open) && at - 1 > open {
+            all.push(Candidate::new(MistakeId::MissingSeparator, TWO_PLAIN_VALUES + far, edit()));
+        } else if value && listed && at == open + 2 {
+            all.push(Candidate::new(MistakeId::MissingSeparator, IN_A_LIST + far, edit()));
+        } else if value && at == open + 2 && case.phase == erratum_catalogue::Phase::Type {
+            all.push(Candidate::new(MistakeId::MissingSeparator, IN_BRACKETS + far, edit()));
+        }
+    }
+}
+
+/// `->` that is missing between two types, or behind the names of a lambda.
+fn lost_arrow(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    if said.contains("has kind '*'") || said.contains("should have kind") {
+        let after = (case.token..=case.token + 1).find(|at| {
+            let next = lexed.word(at + 1);
+            next.starts_with(|c: char| c.is_alphabetic() || c == '[' || c == '(')
+        });
+        if let Some(at) = after {
+            let edit = case.insert(lexed.code[at].end, " ->");
+            all.push(Candidate::new(MistakeId::MissingMark, KIND_OF_TYPE, vec![edit]));
+        }
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for lambda in line.filter(|at| lexed.is(*at, "\\")) {
+        let body = (lambda + 1..lexed.code.len()).take(4);
+        let names: Vec<usize> =
+            body.take_while(|at| lexed.kind(*at) == Some(TokenKind::Name)).collect();
+        let arrow = names.last().is_some_and(|last| lexed.is(last + 1, "->"));
+        if arrow {
+            continue;
+        }
+        for (rank, at) in names.iter().enumerate() {
+            let known = case.text.names.uses(lexed.word(at + 1)) > 0;
+            let score = LAMBDA + LATER_NAME * rank as f64 + KNOWN_BODY.when(known);
+            let edit = case.insert(lexed.code[*at].end, " ->");
+            all.push(Candidate::new(MistakeId::MissingMark, score, vec![edit]));
+        }
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::FAMILY;
+    use crate::fixes::testing::{check_fix, check_no_fix};
+
+    #[test]
+    fn a_lambda_lost_its_arrow() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "up :: [Int] -> [Int]\nup = map (\\t <|>t + 1)\n",
+            "parse error on input 't'",
+            "up :: [Int] -> [Int]\nup = map (\\t -> t + 1)\n",
+        );
+    }
+
+    #[test]
+    fn the_first_field_lost_its_brace() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "data Berth = Berth\n  <|>name :: String\n  , seats :: Int\n  }\n",
+            "parse error on input '::'",
+            "data Berth = Berth\n  { name :: String\n  , seats :: Int\n  }\n",
+        );
+    }
+
+    #[test]
+    fn two_numbers_of_a_list_lost_their_comma() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "zones :: [Int]\nzones = [1, <|>2 3]\n",
+            "No instance for (Num (t0 -> Int)) arising from the literal '2'",
+            "zones :: [Int]\nzones = [1, 2, 3]\n",
+        );
+    }
+
+    #[test]
+    fn two_types_lost_their_arrow() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "rise :: <|>Int Int\nrise t = t\n",
+            "Expected kind '* -> *', but 'Int' has kind '*'",
+            "rise :: Int -> Int\nrise t = t\n",
+        );
+    }
+
+    #[test]
+    fn a_record_of_another_language_is_left() {
+        check_no_fix(&FAMILY, "java", "class Quay {\n    int seats <|>boats;\n}\n", "';' expected");
+    }
+
+    #[test]
+    fn marks_that_are_all_there_are_left() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "rise :: Int -> Int\nrise t = <|>tide\n",
+            "Variable not in scope: tide :: Int",
+        );
+    }
+}

@@ -1,0 +1,7 @@
+//! Languages that apply functions without brackets and read blocks from columns.
+
+pub(super) mod applied;
+pub(super) mod classes;
+pub(super) mod equations;
+pub(super) mod layout;
+pub(super) mod marks;

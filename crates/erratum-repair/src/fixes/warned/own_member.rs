@@ -1,0 +1,106 @@
+//! A member that a parameter of its name hides.
+
+use crate::fixes::family::{Example, Family, Phases};
+use crate::fixes::{Candidate, Case};
+use crate::score::{Factor, weight};
+use erratum_catalogue::{MistakeId, Recipe};
+use erratum_syntax::names::NameKind;
+
+/// A member that is hidden by a parameter of its name.
+const HIDDEN_MEMBER: Factor = weight("a parameter hides the member", 2.0);
+
+pub(in crate::fixes) static FAMILY: Family = Family {
+    id: "own_member",
+    recipes: &[Recipe::OwnMember],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "csharp",
+        before: "class Quay {\n    int seats;\n    Quay(int seats) {\n        <|>seats = seats;\n    }\n}\n",
+        message: "warning: [CS1717] Assignment made to same variable; did you mean to assign something else?",
+        after: "class Quay {\n    int seats;\n    Quay(int seats) {\n        this.seats = seats;\n    }\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if case.asks(Recipe::OwnMember) {
+        own_member(case, all);
+    }
+}
+
+/// A member that is hidden by a parameter of its name: the left side is said to be the member.
+fn own_member(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let Some(mark) = line.filter(|at| lexed.is(*at, "=")).min_by_key(|at| at.abs_diff(case.token))
+    else {
+        return;
+    };
+    // The mark may be the first token of a text that is no program.
+    let Some(left) = mark.checked_sub(1) else { return };
+    let name = lexed.word(left);
+    let member = case.text.names.of(name).any(|d| d.kind == NameKind::Member);
+    if member && lexed.is(mark + 1, name) && !lexed.is(left.wrapping_sub(1), ".") {
+        let edit = case.insert(lexed.code[left].start, case.language().object);
+        all.push(Candidate::new(MistakeId::SelfAssignment, HIDDEN_MEMBER, vec![edit]));
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::FAMILY;
+    use crate::fixes::testing::{check_fix, check_no_fix};
+
+    #[test]
+    fn the_second_of_two_members_is_told_apart() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    int seats;\n    int boats;\n    Quay(int seats, int boats) {\n        this.seats = seats;\n        <|>boats = boats;\n    }\n}\n",
+            "warning: [CS1717] Assignment made to same variable; did you mean to assign something else?",
+            "class Quay {\n    int seats;\n    int boats;\n    Quay(int seats, int boats) {\n        this.seats = seats;\n        this.boats = boats;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_method_tells_them_apart_too() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    int seats;\n    void Board(int seats) {\n        <|>seats = seats;\n    }\n}\n",
+            "warning: [CS1717] Assignment made to same variable; did you mean to assign something else?",
+            "class Quay {\n    int seats;\n    void Board(int seats) {\n        this.seats = seats;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn another_warning_names_no_member() {
+        check_no_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    int seats;\n    Quay(int boats) {\n        <|>seats = boats;\n    }\n}\n",
+            "warning: [CS0219] The variable `boats' is assigned but its value is never used",
+        );
+    }
+
+    #[test]
+    fn two_names_are_no_assignment_to_itself() {
+        check_no_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    int seats;\n    Quay(int boats) {\n        <|>seats = boats;\n    }\n}\n",
+            "warning: [CS1717] Assignment made to same variable; did you mean to assign something else?",
+        );
+    }
+
+    #[test]
+    fn without_a_member_nothing_is_hidden() {
+        check_no_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    Quay(int seats) {\n        <|>seats = seats;\n    }\n}\n",
+            "warning: [CS1717] Assignment made to same variable; did you mean to assign something else?",
+        );
+    }
+}
