@@ -3,6 +3,7 @@
 //! A [`Diagnoser`] holds the messages of one compiler against one catalogue, and remembers what it
 //! found: compilers say the same thing again and again while fixes are tried.
 
+use crate::manner::Manner;
 use crate::message::{Message, Severity};
 use erratum_catalogue::{
     Captures, Catalogue, Entry, MistakeId, Phase, Recipe, fits, fixed_length, same_family,
@@ -136,7 +137,8 @@ pub fn has_other_codes(entry: &Entry, message: &Message) -> bool {
 
 /// Returns the phase of a message that no entry knows: by its code, else by how it is worded.
 fn phase_of(message: &Message, compiler: &str) -> Phase {
-    if let Some(phase) = phase_of_code(message.code.as_deref().unwrap_or(""), compiler) {
+    let manner = Manner::of(compiler);
+    if let Some(phase) = (manner.phase_of_code)(message.code.as_deref().unwrap_or("")) {
         return phase;
     }
     let text = message.text.as_str();
@@ -157,7 +159,9 @@ fn phase_of(message: &Message, compiler: &str) -> Phase {
         || text.contains("' expected")
         || any(&["illegal start", "unexpected", "not a statement", "without 'if'", "before "]);
     if syntax
-        || (compiler == "rustc" && message.code.is_none() && message.severity == Severity::Error)
+        || (manner.uncoded_is_syntax
+            && message.code.is_none()
+            && message.severity == Severity::Error)
     {
         return Phase::Syntax;
     }
@@ -190,19 +194,4 @@ fn phase_of(message: &Message, compiler: &str) -> Phase {
         return Phase::Flow;
     }
     Phase::Type
-}
-
-/// tsc and the compilers of C# number their messages by what finds them (seen with tsc 5.9, mcs 6.8).
-fn phase_of_code(code: &str, compiler: &str) -> Option<Phase> {
-    let number = |prefix: &str| code.strip_prefix(prefix)?.parse::<u32>().ok();
-    match compiler {
-        "tsc" if matches!(number("TS")?, 1002 | 1010 | 1127 | 1160 | 1161) => Some(Phase::Lexical),
-        "tsc" if number("TS")? < 2000 => Some(Phase::Syntax),
-        "mcs" | "csc" if matches!(number("CS")?, 1009..=1012 | 1035 | 1039) => Some(Phase::Lexical),
-        "mcs" | "csc" => match number("CS")? {
-            1001..=1044 | 1513..=1519 | 1525..=1529 | 1547 | 8025 => Some(Phase::Syntax),
-            _ => None,
-        },
-        _ => None,
-    }
 }

@@ -34,6 +34,7 @@ pub mod diagnose;
 pub mod effect;
 pub mod explain;
 pub mod fixes;
+mod manner;
 pub mod means;
 pub mod message;
 pub mod narrow;

@@ -149,6 +149,30 @@ fn nothing_outside_of_the_languages_asks_which_one_it_has() {
     }
 }
 
+/// What a compiler does that others do not stands with its readers or in its manner.
+#[test]
+fn the_computation_asks_for_no_compiler_by_name() {
+    let names = [
+        "gcc", "g++", "clang", "clang++", "javac", "rustc", "cargo", "tsc", "ghc", "fpc", "mcs",
+        "csc", "scalac", "qmllint", "gdc", "gfortran",
+    ];
+    let folder = root().join("crates/erratum-repair/src");
+    let own = |path: &PathBuf| {
+        let place = path.strip_prefix(&folder).unwrap();
+        !place.starts_with("read")
+            && !place.ends_with("manner.rs")
+            && !place.ends_with("testing.rs")
+    };
+    for path in sources(&folder).into_iter().filter(own) {
+        let text = fs::read_to_string(&path).unwrap();
+        let code = text.split("#[cfg(test)]").next().unwrap_or_default();
+        for line in code.lines().filter(|line| !line.trim_start().starts_with("//")) {
+            let named = names.iter().find(|name| line.contains(&format!("\"{name}\"")));
+            assert!(named.is_none(), "{}: {line}", path.display());
+        }
+    }
+}
+
 #[test]
 fn no_command_calls_another() {
     let folder = root().join("crates/erratum/src/commands");

@@ -4,6 +4,7 @@ use super::types;
 use crate::diagnose::Diagnoser;
 use crate::fixes::Case;
 use crate::fixes::shape::{self, Call};
+use crate::manner::Manner;
 use crate::message::{Message, Place};
 use erratum_catalogue::fits;
 use erratum_syntax::lex::TokenKind;
@@ -70,13 +71,12 @@ fn both(message: &Message, diagnoser: &Diagnoser) -> Option<(String, String, boo
     let notes = || message.notes.iter().filter_map(|note| find(&note.text));
     let spans = message.spans.iter().filter_map(|note| find(&note.text));
     let text = std::iter::once(&message.text).filter_map(|text| find(text));
-    let repeats = matches!(diagnoser.compiler.as_str(), "rustc" | "cargo");
+    let manner = Manner::of(&diagnoser.compiler);
+    let repeats = manner.repeats_types;
     let Some(first) = text.chain(spans).next() else {
-        // gcc names the types of an argument in a remark.
         let (expected, found) = notes().next()?;
-        return Some((expected, found, matches!(diagnoser.compiler.as_str(), "gcc" | "g++")));
+        return Some((expected, found, manner.remark_has_types));
     };
-    // rustc gives types in short first, and whole in a remark.
     let whole = notes().find(|(expected, found)| {
         repeats && (expected.len() > first.0.len() || found.len() > first.1.len())
     });

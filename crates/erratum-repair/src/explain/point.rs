@@ -1,6 +1,7 @@
 //! The point of a long message: its decisive lines.
 
 use super::types;
+use crate::manner::Manner;
 use crate::message::{Message, Note, Place};
 use serde::Serialize;
 
@@ -92,7 +93,8 @@ fn decisive(message: &Message, compiler: &str) -> Option<(String, Option<Place>)
     let notes: Vec<(&Note, u32)> =
         message.notes.iter().filter_map(|note| Some((note, worth(&note.text)?))).collect();
     // A chain of reasons ends with the most particular one.
-    let chain = compiler == "tsc" || message.code.as_deref().is_some_and(|c| c.starts_with("TS"));
+    let coded = message.code.as_deref().is_some_and(|code| Manner::of_code(code).chains);
+    let chain = coded || Manner::of(compiler).chains;
     let best = notes.iter().map(|(_, worth)| *worth).max()?;
     let equal: Vec<&Note> = notes.iter().filter(|(_, w)| *w == best).map(|(n, _)| *n).collect();
     if !chain && equal.len() > MANY {

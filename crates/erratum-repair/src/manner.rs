@@ -1,0 +1,108 @@
+//! What a compiler's messages say beyond their words: how it numbers them, and what its remarks add.
+
+use erratum_catalogue::Phase;
+
+/// The manner of a compiler. The default is that of one that does nothing out of the ordinary.
+pub(crate) struct Manner {
+    /// Short names of the compilers that have it.
+    compilers: &'static [&'static str],
+    /// The remarks below a message are a chain of reasons; the last is the most particular one.
+    pub chains: bool,
+    /// The types of a clash stand shortened in the message and whole in a remark.
+    pub repeats_types: bool,
+    /// Where only a remark names the two types of a clash, they are those at the reported place.
+    pub remark_has_types: bool,
+    /// An error without a code is one of syntax.
+    pub uncoded_is_syntax: bool,
+    /// What its codes start with, where that tells the compiler.
+    codes: Option<&'static str>,
+    /// The phase that a code tells.
+    pub phase_of_code: fn(&str) -> Option<Phase>,
+}
+
+const PLAIN: Manner = Manner {
+    compilers: &[],
+    chains: false,
+    repeats_types: false,
+    remark_has_types: false,
+    uncoded_is_syntax: false,
+    codes: None,
+    phase_of_code: |_| None,
+};
+
+static DEFAULT: Manner = PLAIN;
+
+static MANNERS: &[Manner] = &[
+    // gcc 12 names the types of an argument in a remark.
+    Manner { compilers: &["gcc", "g++"], remark_has_types: true, ..PLAIN },
+    // rustc 1.95 gives types in short first, and whole in a remark.
+    Manner { compilers: &["cargo"], repeats_types: true, ..PLAIN },
+    Manner { compilers: &["rustc"], repeats_types: true, uncoded_is_syntax: true, ..PLAIN },
+    Manner {
+        compilers: &["tsc"],
+        chains: true,
+        codes: Some("TS"),
+        phase_of_code: typescript,
+        ..PLAIN
+    },
+    Manner { compilers: &["mcs", "csc"], phase_of_code: csharp, ..PLAIN },
+];
+
+impl Manner {
+    /// Returns the manner of the compiler with a short name.
+    pub fn of(compiler: &str) -> &'static Manner {
+        MANNERS.iter().find(|manner| manner.compilers.contains(&compiler)).unwrap_or(&DEFAULT)
+    }
+
+    /// Returns the manner that a code tells, as where a build does not name its compiler.
+    pub fn of_code(code: &str) -> &'static Manner {
+        let tells = |manner: &&Manner| manner.codes.is_some_and(|start| code.starts_with(start));
+        MANNERS.iter().find(tells).unwrap_or(&DEFAULT)
+    }
+}
+
+/// The number of a code such as `TS1005`.
+fn number(code: &str, prefix: &str) -> Option<u32> {
+    code.strip_prefix(prefix)?.parse().ok()
+}
+
+/// Numbers by what finds the mistake (seen with tsc 5.9).
+fn typescript(code: &str) -> Option<Phase> {
+    match number(code, "TS")? {
+        1002 | 1010 | 1127 | 1160 | 1161 => Some(Phase::Lexical),
+        0..2000 => Some(Phase::Syntax),
+        _ => None,
+    }
+}
+
+/// The numbers that the compilers of C# share (seen with mcs 6.8).
+fn csharp(code: &str) -> Option<Phase> {
+    match number(code, "CS")? {
+        1009..=1012 | 1035 | 1039 => Some(Phase::Lexical),
+        1001..=1044 | 1513..=1519 | 1525..=1529 | 1547 | 8025 => Some(Phase::Syntax),
+        _ => None,
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn codes_tell_phases_only_where_the_compiler_numbers_so() {
+        let phase = |compiler: &str, code: &str| (Manner::of(compiler).phase_of_code)(code);
+        assert_eq!(phase("tsc", "TS1005"), Some(Phase::Syntax));
+        assert_eq!(phase("tsc", "TS1002"), Some(Phase::Lexical));
+        assert_eq!(phase("tsc", "TS2304"), None);
+        assert_eq!(phase("mcs", "CS1525"), Some(Phase::Syntax));
+        assert_eq!(phase("mcs", "CS0103"), None);
+        assert_eq!(phase("javac", "TS1005"), None);
+    }
+
+    #[test]
+    fn an_unknown_compiler_does_nothing_out_of_the_ordinary() {
+        let manner = Manner::of("harbour");
+        assert!(Manner::of_code("TS2304").chains && !Manner::of_code("E0308").chains);
+        assert!(!manner.chains && !manner.repeats_types && !manner.uncoded_is_syntax);
+    }
+}
