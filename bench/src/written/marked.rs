@@ -1,0 +1,241 @@
+//! A program that was written wrong by hand, in one text with what was meant.
+//!
+//! `⟪wrong⟶right⟫` stands where a mistake is; `⟪wrong⟶right⟶also right⟫` where there are several fair
+//! readings. Without the right parts the text is the wrong program, with the first of them the sound
+//! one.
+
+use erratum_syntax::language::Language;
+use erratum_syntax::lex::Lexed;
+use erratum_syntax::source::{Program, Source};
+use erratum_syntax::{edit, edit::Edit};
+use similar::{Algorithm, DiffOp, capture_diff_slices};
+use std::error::Error;
+
+const OPEN: char = '⟪';
+const TO: char = '⟶';
+const CLOSE: char = '⟫';
+
+/// How many mistakes a fix may touch with every reading of each held against it.
+const TOUCHED: usize = 3;
+
+/// A piece of the text.
+enum Piece {
+    Same(String),
+    Mistake { wrong: String, readings: Vec<String> },
+}
+
+/// A mistake in the wrong text.
+pub struct Mistake {
+    /// The lines on which a root is on its line, from 1, both included.
+    pub lines: (u32, u32),
+    /// How many readings are fair.
+    pub readings: usize,
+}
+
+/// A program with its mistakes.
+pub struct Marked {
+    name: String,
+    language: &'static Language,
+    pieces: Vec<Piece>,
+    /// The mistakes, in order of the text.
+    pub mistakes: Vec<Mistake>,
+}
+
+impl Marked {
+    /// Reads a marked text.
+    ///
+    /// # Errors
+    /// When a mark is without its partner, or a mistake says nothing else than the text.
+    pub fn read(
+        name: &str,
+        text: &str,
+        language: &'static Language,
+    ) -> Result<Marked, Box<dyn Error>> {
+        let mut pieces = Vec::new();
+        let mut rest = text;
+        while let Some((same, marked)) = rest.split_once(OPEN) {
+            let (inside, after) =
+                marked.split_once(CLOSE).ok_or_else(|| format!("{name}: {OPEN} is not closed"))?;
+            let mut parts = inside.split(TO).map(str::to_owned);
+            let wrong = parts.next().unwrap_or_default();
+            let readings: Vec<String> = parts.collect();
+            if readings.is_empty() || readings.contains(&wrong) {
+                return Err(format!("{name}: `{inside}` names no other reading").into());
+            }
+            pieces.push(Piece::Same(same.to_owned()));
+            pieces.push(Piece::Mistake { wrong, readings });
+            rest = after;
+        }
+        pieces.push(Piece::Same(rest.to_owned()));
+        if text.matches(CLOSE).count() * 2 + 1 != pieces.len() {
+            return Err(format!("{name}: {CLOSE} without {OPEN}").into());
+        }
+        let mistakes = places(&pieces);
+        Ok(Marked { name: name.to_owned(), language, pieces, mistakes })
+    }
+
+    /// The program as it was written.
+    pub fn wrong(&self) -> Source {
+        self.text(|_| None)
+    }
+
+    /// The program as it was meant, with the first reading of each mistake.
+    pub fn sound(&self) -> Source {
+        self.text(|_| Some(0))
+    }
+
+    /// The text with a reading of each mistake; as it was written where there is none.
+    fn text(&self, reading: impl Fn(usize) -> Option<usize>) -> Source {
+        let mut text = String::new();
+        for (at, piece) in self.pieces.iter().enumerate() {
+            text.push_str(match piece {
+                Piece::Same(same) => same,
+                Piece::Mistake { wrong, readings } => match reading(at / 2) {
+                    Some(which) => &readings[which.min(readings.len() - 1)],
+                    None => wrong,
+                },
+            });
+        }
+        Source::new(self.name.as_str(), text.into_bytes())
+    }
+
+    /// The mistake with a line.
+    pub fn at(&self, line: u32) -> Option<usize> {
+        self.mistakes.iter().position(|mistake| {
+            let (first, last) = mistake.lines;
+            (first..=last).contains(&line)
+        })
+    }
+
+    /// Whether edits lie on the shortest way from the wrong text to a fair one: they put in and take
+    /// out nothing, in tokens, that would have to be put back.
+    pub fn right(&self, edits: &[Edit]) -> bool {
+        let wrong = self.wrong();
+        let Ok(after) = edit::apply(&Program::single(wrong.clone()), edits) else { return false };
+        let Some(after) = after.file(&self.name) else { return false };
+        let (before, now) = (self.words(&wrong), self.words(after));
+        let step = apart(&before, &now);
+        self.fair(&wrong, edits).iter().any(|meant| {
+            let meant = self.words(meant);
+            step > 0 && step + apart(&now, &meant) == apart(&before, &meant)
+        })
+    }
+
+    /// Whether a text is fair in all places, in tokens.
+    pub fn restored(&self, text: &Source) -> bool {
+        let now = self.words(text);
+        let all: Vec<usize> = (0..self.mistakes.len()).collect();
+        // Each place for itself: from the sound text, the reading that brings it nearest.
+        let mut chosen = vec![0; self.mistakes.len()];
+        for at in all {
+            let nearest = (0..self.mistakes[at].readings).min_by_key(|which| {
+                let meant = self.text(|m| Some(if m == at { *which } else { chosen[m] }));
+                apart(&now, &self.words(&meant))
+            });
+            chosen[at] = nearest.unwrap_or(0);
+        }
+        apart(&now, &self.words(&self.text(|m| Some(chosen[m])))) == 0
+    }
+
+    /// The fair texts that differ in the mistakes that edits touch.
+    fn fair(&self, wrong: &Source, edits: &[Edit]) -> Vec<Source> {
+        let lines = |edit: &Edit| (wrong.line_of(edit.start), wrong.line_of(edit.end));
+        let near = |mistake: &Mistake| {
+            edits
+                .iter()
+                .map(lines)
+                .any(|(first, last)| first <= mistake.lines.1 + 1 && last + 1 >= mistake.lines.0)
+        };
+        let touched: Vec<usize> = (0..self.mistakes.len())
+            .filter(|at| self.mistakes[*at].readings > 1 && near(&self.mistakes[*at]))
+            .take(TOUCHED)
+            .collect();
+        let mut all: Vec<Vec<usize>> = vec![vec![0; self.mistakes.len()]];
+        for at in touched {
+            let more = |chosen: &Vec<usize>| {
+                let chosen = chosen.clone();
+                (0..self.mistakes[at].readings).map(move |which| {
+                    let mut chosen = chosen.clone();
+                    chosen[at] = which;
+                    chosen
+                })
+            };
+            all = all.iter().flat_map(more).collect();
+        }
+        all.into_iter().map(|chosen| self.text(|at| Some(chosen[at]))).collect()
+    }
+
+    fn words(&self, source: &Source) -> Vec<String> {
+        Lexed::new(source, self.language).words().into_iter().map(str::to_owned).collect()
+    }
+}
+
+/// The lines of each mistake. What was left out is told of the line before it or of the one after.
+fn places(pieces: &[Piece]) -> Vec<Mistake> {
+    let mut line = 1;
+    let mut all = Vec::new();
+    for piece in pieces {
+        let breaks = |text: &str| text.matches('\n').count() as u32;
+        match piece {
+            Piece::Same(text) => line += breaks(text),
+            Piece::Mistake { wrong, readings } => {
+                let lost = wrong.trim().is_empty() && readings.iter().all(|r| r.contains('\n'));
+                let last = line + breaks(wrong) + u32::from(lost);
+                all.push(Mistake { lines: (line, last), readings: readings.len() });
+                line += breaks(wrong);
+            }
+        }
+    }
+    all
+}
+
+/// How many tokens must be put in or taken out to make one text of the other.
+fn apart(a: &[String], b: &[String]) -> usize {
+    let ops = capture_diff_slices(Algorithm::Myers, a, b);
+    let changed = ops.iter().filter(|op| !matches!(op, DiffOp::Equal { .. }));
+    changed.map(|op| op.old_range().len() + op.new_range().len()).sum()
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use erratum_syntax::language::by_id;
+
+    fn marked(text: &str) -> Marked {
+        Marked::read("quay.c", text, by_id("c").unwrap()).unwrap()
+    }
+
+    const TIDE: &str = "int tide⟪ 3⟶ = 3⟫;\nint low = ⟪\"2\"⟶2⟶'2'⟫;\nint high = 4⟪⟶;⟫\n";
+
+    #[test]
+    fn both_programs_come_out_of_one_text() {
+        let tide = marked(TIDE);
+        assert_eq!(tide.wrong().bytes(), b"int tide 3;\nint low = \"2\";\nint high = 4\n");
+        assert_eq!(tide.sound().bytes(), b"int tide = 3;\nint low = 2;\nint high = 4;\n");
+        assert_eq!(tide.at(2), Some(1));
+        assert_eq!(tide.at(4), None);
+    }
+
+    #[test]
+    fn each_fair_reading_is_right_and_nothing_else() {
+        let tide = marked(TIDE);
+        let low = tide.wrong().bytes().windows(3).position(|bytes| bytes == b"\"2\"").unwrap();
+        let with = |text: &str| tide.right(&[Edit::replace("quay.c", low, low + 3, text)]);
+        assert!(with("2") && with("'2'"));
+        assert!(!with("3") && !with("\"2\"") && !with("2 + 2"));
+    }
+
+    #[test]
+    fn a_text_is_restored_with_any_reading() {
+        let tide = marked(TIDE);
+        let text = |text: &str| Source::new("quay.c", text.as_bytes().to_vec());
+        assert!(tide.restored(&text("int tide = 3; int low = '2'; int high = 4;\n")));
+        assert!(!tide.restored(&text("int tide = 3; int low = 3; int high = 4;\n")));
+    }
+
+    #[test]
+    fn lost_marks_are_told() {
+        let read = |text: &str| Marked::read("quay.c", text, by_id("c").unwrap()).is_err();
+        assert!(read("int tide⟪ = 3;\n") && read("int tide = 3⟫;\n") && read("int ⟪tide⟫ = 3;\n"));
+    }
+}

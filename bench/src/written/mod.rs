@@ -1,0 +1,262 @@
+//! `written`: programs that were written wrong by hand, each with the sound program that was meant.
+//!
+//! `bench/written/LANGUAGE/NAME.EXT` holds both in one text, see [`marked`].
+
+mod marked;
+
+use clap::Args;
+use erratum_catalogue::Catalogue;
+use erratum_compilers::{Limits, Project, Session, Toolbox};
+use erratum_repair::effect::Effect;
+use erratum_repair::fixes::Certainty;
+use erratum_repair::message::Message;
+use erratum_repair::search::{self, Search};
+use erratum_syntax::language::{LANGUAGES, Language};
+use erratum_syntax::source::{Program, Source};
+use marked::Marked;
+use std::collections::BTreeMap;
+use std::error::Error;
+use std::fs;
+use std::path::{Path, PathBuf};
+
+#[derive(Args)]
+pub struct Options {
+    /// Only this language
+    #[arg(long)]
+    language: Option<String>,
+    /// Only the held-back programs, whose failures are not read; else only the others
+    #[arg(long)]
+    held_back: bool,
+    /// Compiles that a search may take
+    #[arg(long, value_name = "N", default_value_t = 100)]
+    compiles: usize,
+    /// Print each change that is wrong, each root that is no mistake, and each mistake that is missed
+    #[arg(long)]
+    wrong: bool,
+    /// Only programs whose name contains this
+    #[arg(long)]
+    only: Option<String>,
+    /// Only compile: the sound programs must, the wrong ones must not
+    #[arg(long)]
+    check: bool,
+}
+
+/// What came out, in counts.
+#[derive(Default)]
+struct Counts {
+    programs: usize,
+    mistakes: usize,
+    first: usize,
+    found: usize,
+    roots: usize,
+    false_roots: usize,
+    changes: usize,
+    wrong: usize,
+    sure: usize,
+    wrong_sure: usize,
+    restored: usize,
+    /// Programs with a change that is wrong and called sure.
+    harmed: usize,
+    /// Changes, wrong ones, sure ones, and those that are both, for each effect.
+    effects: BTreeMap<Effect, [usize; 4]>,
+}
+
+impl Counts {
+    fn add(&mut self, other: &Counts) {
+        for (own, more) in [
+            (&mut self.programs, other.programs),
+            (&mut self.mistakes, other.mistakes),
+            (&mut self.first, other.first),
+            (&mut self.found, other.found),
+            (&mut self.roots, other.roots),
+            (&mut self.false_roots, other.false_roots),
+            (&mut self.changes, other.changes),
+            (&mut self.wrong, other.wrong),
+            (&mut self.sure, other.sure),
+            (&mut self.wrong_sure, other.wrong_sure),
+            (&mut self.restored, other.restored),
+            (&mut self.harmed, other.harmed),
+        ] {
+            *own += more;
+        }
+        for (effect, counts) in &other.effects {
+            let own = self.effects.entry(*effect).or_default();
+            own.iter_mut().zip(counts).for_each(|(own, more)| *own += more);
+        }
+    }
+
+    fn row(&self, name: &str) -> String {
+        format!(
+            "{name:<12} {:>8} {:>8} {:>6} {:>6} {:>6} {:>6} {:>8} {:>6} {:>6} {:>6} {:>9}",
+            self.programs,
+            self.mistakes,
+            self.first,
+            self.found,
+            self.roots,
+            self.false_roots,
+            self.changes,
+            self.wrong,
+            self.sure,
+            self.wrong_sure,
+            self.restored
+        )
+    }
+}
+
+pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
+    println!(
+        "{:<12} {:>8} {:>8} {:>6} {:>6} {:>6} {:>6} {:>8} {:>6} {:>6} {:>6} {:>9}",
+        "",
+        "programs",
+        "mistakes",
+        "first",
+        "found",
+        "roots",
+        "false",
+        "changes",
+        "wrong",
+        "sure",
+        "wrong",
+        "restored"
+    );
+    let mut all = Counts::default();
+    for language in LANGUAGES {
+        let folder = Path::new(env!("CARGO_MANIFEST_DIR")).join("written").join(language.id);
+        let wanted = options.language.as_deref().is_none_or(|wanted| wanted == language.id);
+        if !wanted || !folder.is_dir() {
+            continue;
+        }
+        let mut counts = Counts::default();
+        for path in programs(&folder, options)? {
+            let text = fs::read_to_string(&path)?;
+            let name =
+                path.file_name().map(|n| n.to_string_lossy().into_owned()).unwrap_or_default();
+            let program = Marked::read(&name, &text, language)?;
+            if options.check {
+                check(&program, language, &path)?;
+            } else {
+                counts.add(&look(&program, language, &path, options)?);
+            }
+        }
+        println!("{}", counts.row(language.id));
+        all.add(&counts);
+    }
+    println!("{}", all.row("all"));
+    println!("\nprograms with a wrong change called sure: {} of {}", all.harmed, all.programs);
+    println!("\n{:<14} {:>8} {:>6} {:>6} {:>6}", "effect", "changes", "wrong", "sure", "wrong");
+    for (effect, [changes, wrong, sure, wrong_sure]) in &all.effects {
+        println!("{:<14} {changes:>8} {wrong:>6} {sure:>6} {wrong_sure:>6}", format!("{effect:?}"));
+    }
+    Ok(())
+}
+
+/// The programs of a language, in order.
+fn programs(folder: &Path, options: &Options) -> Result<Vec<PathBuf>, Box<dyn Error>> {
+    let mut all: Vec<PathBuf> = fs::read_dir(folder)?.flatten().map(|entry| entry.path()).collect();
+    all.sort();
+    let picked = all.into_iter().filter(|path| {
+        let named = |part: &String| path.to_string_lossy().contains(part.as_str());
+        (options.check || held_back(path) == options.held_back)
+            && options.only.as_ref().is_none_or(named)
+    });
+    Ok(picked.collect())
+}
+
+/// Whether the failures of a program are never read: every third, by its name, so that a new program
+/// moves none from one part to the other.
+fn held_back(path: &Path) -> bool {
+    let name = path.file_stem().map(|stem| stem.to_string_lossy().into_owned()).unwrap_or_default();
+    name.bytes().fold(7_u32, |sum, byte| sum.wrapping_mul(31).wrapping_add(byte.into())) % 3 == 2
+}
+
+/// A session with a text under the name of its program.
+fn session(
+    source: &Source,
+    language: &'static Language,
+    path: &Path,
+) -> Result<Session, Box<dyn Error>> {
+    let project = Project {
+        root: std::env::temp_dir().join("erratum-bench-empty"),
+        program: Program::single(source.clone()),
+        cargo: None,
+        ..Project::open(&[path.to_owned()], Some(language))?
+    };
+    let found = Toolbox::default().find(language, None)?;
+    Ok(Session::new(project, found, Limits::default())?)
+}
+
+/// Tells of a program whose sound text does not compile, or whose wrong one does.
+fn check(program: &Marked, language: &'static Language, path: &Path) -> Result<(), Box<dyn Error>> {
+    let sound = session(&program.sound(), language, path)?.first()?;
+    for message in sound.messages.iter().filter(|message| message.is_error()) {
+        let line = message.at.as_ref().map_or(0, |at| at.line);
+        println!("{}: line {line} of the sound text: {}", path.display(), message.text);
+    }
+    let wrong = session(&program.wrong(), language, path)?.first()?;
+    if !wrong.messages.iter().any(Message::is_error) {
+        println!("{}: the wrong text compiles", path.display());
+    }
+    Ok(())
+}
+
+fn look(
+    program: &Marked,
+    language: &'static Language,
+    path: &Path,
+    options: &Options,
+) -> Result<Counts, Box<dyn Error>> {
+    let name = path.display();
+    let wrong = program.wrong();
+    let mut session = session(&wrong, language, path)?;
+    let report = session.first()?;
+    let limits = search::Limits { compiles: Some(options.compiles), ..search::Limits::default() };
+    let catalogue = Catalogue::shipped();
+    let text = Program::single(wrong);
+    let found = Search::new(&catalogue, &text, language, &session).limits(limits).run(report);
+    let mistakes = &program.mistakes;
+    let mut counts = Counts { programs: 1, mistakes: mistakes.len(), ..Counts::default() };
+    let roots: Vec<_> = found.verdict.roots.iter().filter(|root| !root.warning).collect();
+    let lines: Vec<Option<usize>> = roots.iter().map(|root| program.at(root.at.line)).collect();
+    let is_found = |mistake: &usize| lines.contains(&Some(*mistake));
+    counts.first = usize::from(lines.first().is_some_and(Option::is_some));
+    counts.found = (0..mistakes.len()).filter(is_found).count();
+    counts.roots = roots.len();
+    let tell = |what: String| {
+        if options.wrong {
+            println!("{name}: {what}");
+        }
+    };
+    for missed in (0..mistakes.len()).filter(|mistake| !is_found(mistake)) {
+        tell(format!("missed: line {}", mistakes[missed].lines.0));
+    }
+    for (root, mistake) in roots.iter().zip(&lines) {
+        if mistake.is_none() {
+            counts.false_roots += 1;
+            tell(format!("no mistake: line {}: {}", root.at.line, root.title));
+        }
+        let Some(fix) = root.fixes.first() else { continue };
+        let sure = fix.certainty == Certainty::Sure;
+        // Where two readings are fair, none is sure.
+        let single = mistake.is_none_or(|at| mistakes[at].readings == 1);
+        let right = program.right(&fix.bytes);
+        let wrong_sure = sure && !(right && single);
+        let counted = [1, usize::from(!right), usize::from(sure), usize::from(wrong_sure)];
+        let effect = counts.effects.entry(fix.effect).or_default();
+        effect.iter_mut().zip(counted).for_each(|(own, more)| *own += more);
+        counts.changes += 1;
+        counts.wrong += counted[1];
+        counts.sure += counted[2];
+        counts.wrong_sure += counted[3];
+        if !right || wrong_sure {
+            let said = match (right, sure) {
+                (false, false) => "wrong",
+                (false, true) => "WRONG AND SURE",
+                (true, _) => "SURE OF ONE OF SEVERAL",
+            };
+            tell(format!("{said}: line {}: {} ({})", root.at.line, fix.title, root.title));
+        }
+    }
+    counts.harmed = usize::from(counts.wrong_sure > 0);
+    counts.restored = usize::from(found.mended.files.first().is_some_and(|m| program.restored(m)));
+    Ok(counts)
+}
