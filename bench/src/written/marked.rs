@@ -99,12 +99,20 @@ impl Marked {
         Source::new(self.name.as_str(), text.into_bytes())
     }
 
-    /// The mistake with a line.
-    pub fn at(&self, line: u32) -> Option<usize> {
-        self.mistakes.iter().position(|mistake| {
-            let (first, last) = mistake.lines;
-            (first..=last).contains(&line)
-        })
+    /// The mistake of each root, by its line. Of several on one line each root has one that no other
+    /// has, as long as there is one.
+    pub fn each_at(&self, roots: impl Iterator<Item = u32>) -> Vec<Option<usize>> {
+        let mut all: Vec<Option<usize>> = Vec::new();
+        for line in roots {
+            let on_line = |at: &usize| {
+                let (first, last) = self.mistakes[*at].lines;
+                (first..=last).contains(&line)
+            };
+            let there = || (0..self.mistakes.len()).filter(on_line);
+            let free = there().find(|at| !all.contains(&Some(*at)));
+            all.push(free.or_else(|| there().next()));
+        }
+        all
     }
 
     /// Whether edits lie on the shortest way from the wrong text to a fair one: they put in and take
@@ -212,8 +220,13 @@ mod tests {
         let tide = marked(TIDE);
         assert_eq!(tide.wrong().bytes(), b"int tide 3;\nint low = \"2\";\nint high = 4\n");
         assert_eq!(tide.sound().bytes(), b"int tide = 3;\nint low = 2;\nint high = 4;\n");
-        assert_eq!(tide.at(2), Some(1));
-        assert_eq!(tide.at(4), None);
+        assert_eq!(tide.each_at([2, 4, 2].into_iter()), [Some(1), None, Some(1)]);
+    }
+
+    #[test]
+    fn each_mistake_of_a_line_has_a_root_of_its_own() {
+        let tide = marked("int⟪⟶ tide⟫ = 3⟪⟶;⟫\n");
+        assert_eq!(tide.each_at([1, 1, 1].into_iter()), [Some(0), Some(1), Some(0)]);
     }
 
     #[test]

@@ -2,6 +2,7 @@
 //!
 //! `bench/written/LANGUAGE/NAME.EXT` holds both in one text, see [`marked`].
 
+mod fit;
 mod marked;
 
 use clap::Args;
@@ -36,6 +37,9 @@ pub struct Options {
     /// Only programs whose name contains this
     #[arg(long)]
     only: Option<String>,
+    /// Print how well the probabilities hold, and the odds that they are made of
+    #[arg(long)]
+    fit: bool,
     /// Only compile: the sound programs must, the wrong ones must not
     #[arg(long)]
     check: bool,
@@ -59,6 +63,8 @@ struct Counts {
     harmed: usize,
     /// Changes, wrong ones, sure ones, and those that are both, for each effect.
     effects: BTreeMap<Effect, [usize; 4]>,
+    /// What is known of each change.
+    told: Vec<fit::Told>,
 }
 
 impl Counts {
@@ -79,6 +85,7 @@ impl Counts {
         ] {
             *own += more;
         }
+        self.told.extend(other.told.iter().copied());
         for (effect, counts) in &other.effects {
             let own = self.effects.entry(*effect).or_default();
             own.iter_mut().zip(counts).for_each(|(own, more)| *own += more);
@@ -146,6 +153,9 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
     println!("\n{:<14} {:>8} {:>6} {:>6} {:>6}", "effect", "changes", "wrong", "sure", "wrong");
     for (effect, [changes, wrong, sure, wrong_sure]) in &all.effects {
         println!("{:<14} {changes:>8} {wrong:>6} {sure:>6} {wrong_sure:>6}", format!("{effect:?}"));
+    }
+    if options.fit {
+        fit::print(&all.told);
     }
     Ok(())
 }
@@ -216,7 +226,7 @@ fn look(
     let mistakes = &program.mistakes;
     let mut counts = Counts { programs: 1, mistakes: mistakes.len(), ..Counts::default() };
     let roots: Vec<_> = found.verdict.roots.iter().filter(|root| !root.warning).collect();
-    let lines: Vec<Option<usize>> = roots.iter().map(|root| program.at(root.at.line)).collect();
+    let lines = program.each_at(roots.iter().map(|root| root.at.line));
     let is_found = |mistake: &usize| lines.contains(&Some(*mistake));
     counts.first = usize::from(lines.first().is_some_and(Option::is_some));
     counts.found = (0..mistakes.len()).filter(is_found).count();
@@ -243,6 +253,7 @@ fn look(
         let counted = [1, usize::from(!right), usize::from(sure), usize::from(wrong_sure)];
         let effect = counts.effects.entry(fix.effect).or_default();
         effect.iter_mut().zip(counted).for_each(|(own, more)| *own += more);
+        counts.told.push(fit::Told { effect: fix.effect, probability: fix.probability, right });
         counts.changes += 1;
         counts.wrong += counted[1];
         counts.sure += counted[2];
@@ -253,7 +264,8 @@ fn look(
                 (false, true) => "WRONG AND SURE",
                 (true, _) => "SURE OF ONE OF SEVERAL",
             };
-            tell(format!("{said}: line {}: {} ({})", root.at.line, fix.title, root.title));
+            let (line, p) = (root.at.line, fix.probability);
+            tell(format!("{said}: line {line}: {} ({}) p {p:.2}", fix.title, root.title));
         }
     }
     counts.harmed = usize::from(counts.wrong_sure > 0);

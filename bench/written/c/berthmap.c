@@ -11,7 +11,7 @@ bool place(int row, int col, int boat) {
         return false;
     if (map[row][col] != 0) {
         return false;
-    ⟪⟶}
+⟪⟶    }
 ⟫    map[row][col] = boat;
     return ⟪True⟶true⟫;
 }

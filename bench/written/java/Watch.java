@@ -5,15 +5,15 @@ interface Sensor {
     String name();
 }
 
-class Gauge implements Sensor {
+class Gauge implements Sensor {⟪⟶
+    public String name() { return "gauge"; }
+⟫
     private double value;
 
     Gauge(double value) { this.value = value; }
 
     public double read() { return value; }
-⟪⟶
-    public String name() { return "gauge"; }
-⟫}
+}
 
 class Vane implements Sensor {
     public double read() { return 12.0; }

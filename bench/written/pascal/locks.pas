@@ -19,7 +19,7 @@ begin
   begin
     l.level := l.level + amount;
     Fill := True;
-  ⟪⟶end;
+⟪⟶  end;
 ⟫end;
 
 begin

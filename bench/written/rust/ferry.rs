@@ -19,10 +19,10 @@ impl Vessel for Ferry {
     }
 }
 
-impl Vessel for Launch {
+impl Vessel for Launch {⟪⟶
+    fn name(&self) -> String { "launch".to_string() }⟫
     fn seats(&self) -> u32 { 12 }
-⟪⟶    fn name(&self) -> String { "launch".to_string() }
-⟫}
+}
 
 fn largest(fleet: &[Box<dyn Vessel>]) -> u32 {
     fleet.iter().map(|v| v⟪->⟶.⟫seats()).max().unwrap_or(0)

@@ -28,7 +28,7 @@ fn pass(lock: &mut Lock, boats: i32) -> i32 {
     while passed < boats {
         if !lock.fill(25) {
             break;
-        ⟪⟶}
+⟪⟶        }
 ⟫        passed += 1;
     }
     passed

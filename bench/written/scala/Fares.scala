@@ -18,7 +18,7 @@ object Fares {
 
   def report(name: String, cost: Double): Unit = {
     println(s"$name ${⟪csot⟶cost⟫}")
-  ⟪⟶}
+⟪⟶  }
 ⟫
   def main(args: Array[String]): Unit = {
     report("family", family(2, 1))

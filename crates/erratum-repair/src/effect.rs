@@ -73,6 +73,13 @@ pub(crate) fn of_edits(
     {
         return Effect::Restores;
     }
+    if matches!(mistake, MistakeId::ForeignWord | MistakeId::ForeignMark) {
+        let same = |edit: &Edit| {
+            let file = program.file(&edit.file)?;
+            Some(translates(&read(file).lexed, edit))
+        };
+        return edits.iter().filter_map(same).max().unwrap_or(Effect::Reinterprets);
+    }
     let quotes = edits.iter().filter(|edit| edit.start == edit.end && is_quote(&edit.text)).count();
     if quotes > 1 {
         return Effect::Reinterprets;
@@ -86,6 +93,19 @@ pub(crate) fn of_edits(
         .map(|edit| one(edit).unwrap_or(Effect::Reinterprets))
         .max()
         .unwrap_or(Effect::Restores)
+}
+
+/// Tells what writing a word or a mark of another language as here does: where that stands for one
+/// thing only, it was meant; which number type somebody meant cannot be known.
+fn translates(lexed: &Lexed, edit: &Edit) -> Effect {
+    let language = lexed.language;
+    let new = edit.text.as_str();
+    let same = |old: &str| {
+        let shared = old.chars().zip(new.chars()).take_while(|(a, b)| a.eq_ignore_ascii_case(b));
+        shared.count() > 2
+    };
+    let old = lexed.source.slice(edit.start, edit.end);
+    if language.types.contains(&new) && !same(&old) { Effect::Redeclares } else { Effect::Restores }
 }
 
 fn is_quote(text: &str) -> bool {

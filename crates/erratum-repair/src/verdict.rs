@@ -104,6 +104,8 @@ pub struct Fix {
     pub evidence: Evidence,
     /// What it does to the meaning of the program.
     pub effect: Effect,
+    /// How likely it is what was meant, from 0 to 1: it ranks, and promises nothing.
+    pub probability: f64,
     /// Whether its meaning is known.
     pub certainty: Certainty,
     /// The changes.

@@ -62,6 +62,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::include::FAMILY,
     &super::quotes::FAMILY,
     &super::brackets::FAMILY,
+    &super::foreign::FAMILY,
     &super::window::FAMILY,
     &super::members::FAMILY,
     &super::haskell::layout::FAMILY,

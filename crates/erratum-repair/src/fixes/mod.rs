@@ -12,6 +12,7 @@ mod declare;
 mod empty_call;
 mod family;
 mod flow;
+mod foreign;
 mod haskell;
 mod hints;
 mod imports;
@@ -72,6 +73,9 @@ pub struct Candidate {
     pub certainty: Certainty,
     /// How likely, before anything is tried; higher is likelier.
     pub score: Score,
+    /// How likely the other candidates for its message that are not tried are together, seen from
+    /// its own score: 1 is as likely as itself.
+    pub others: f64,
     /// The message that it mends, as an index of the report it was made for; nothing for the one
     /// that is looked at.
     pub target: Option<usize>,
@@ -87,6 +91,7 @@ impl Candidate {
             mistake,
             certainty: Certainty::Sure,
             score: score.into(),
+            others: 0.0,
             target: None,
             then: Vec::new(),
         }
@@ -286,8 +291,15 @@ pub fn candidates(case: &Case) -> Vec<Candidate> {
     if case.language().any_case {
         all.iter_mut().for_each(|candidate| respelt(case, candidate));
     }
-    ranked(all)
+    let mut all = ranked(all);
+    let broken = all.iter_mut().take(LOOKED_AT).filter(|one| structure::breaks_pairs(case, one));
+    broken.for_each(|candidate| candidate.score += weights::BREAKS_PAIRS);
+    all.sort_by(|a, b| b.score.total().total_cmp(&a.score.total()));
+    all
 }
+
+/// How many of the likeliest changes are read again with their brackets.
+const LOOKED_AT: usize = 60;
 
 /// Whether a message points at code within a text that may hold some: `s"${tide.hihg}"`.
 fn inside_text(case: &Case) -> bool {

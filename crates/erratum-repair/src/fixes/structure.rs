@@ -10,7 +10,9 @@ use crate::diagnose::Diagnosis;
 use crate::message::{Message, Place, Severity};
 use crate::score::Score;
 use erratum_catalogue::Phase;
-use erratum_syntax::edit::{self, PositionMap};
+use erratum_syntax::edit::{self, Edit, PositionMap};
+use erratum_syntax::lex::Lexed;
+use erratum_syntax::pairs::Pairs;
 use erratum_syntax::source::Program;
 use erratum_syntax::text::Text;
 use std::sync::Arc;
@@ -47,8 +49,33 @@ struct Repair {
 
 /// How much of the structure of a text is odd.
 fn trouble(text: &Text) -> usize {
-    let open = text.lexed.code.iter().chain(&text.lexed.comments).filter(|t| !t.closed).count();
-    text.pairs.odd.len() + 2 * open
+    trouble_of(&text.lexed, &text.pairs)
+}
+
+fn trouble_of(lexed: &Lexed, pairs: &Pairs) -> usize {
+    let open = lexed.code.iter().chain(&lexed.comments).filter(|token| !token.closed).count();
+    pairs.odd.len() + 2 * open
+}
+
+/// Returns whether a change makes more brackets and quotes odd than are so already: the compiler may
+/// be content at this place, and the trouble is only somewhere else then.
+pub(super) fn breaks_pairs(case: &Case, candidate: &Candidate) -> bool {
+    let lexed = case.lexed();
+    let marks = |text: &str| text.contains(|c: char| "()[]{}\"'`".contains(c));
+    let touches = |edit: &Edit| {
+        edit.file == case.file()
+            && (marks(&edit.text) || marks(&lexed.source.slice(edit.start, edit.end)))
+    };
+    if !candidate.then.is_empty()
+        || lexed.code.len() > TOKENS
+        || !candidate.edits.iter().any(touches)
+    {
+        return false;
+    }
+    let Ok(program) = edit::apply(case.program, &candidate.edits) else { return false };
+    let Some(source) = program.file(case.file()) else { return false };
+    let now = Lexed::new(source, case.language());
+    trouble_of(&now, &Pairs::new(&now)) > trouble(&case.text)
 }
 
 /// The token at which the first trouble shows.

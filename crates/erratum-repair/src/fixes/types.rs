@@ -8,10 +8,10 @@ use super::family::{Example, Family, Phases};
 use super::shape::{calls_near, parameter_of, text_of};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, weight};
-use erratum_catalogue::{MistakeId, Recipe};
+use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
-use erratum_syntax::names::NameKind;
+use erratum_syntax::names::{Declared, NameKind};
 
 /// A condition that assigns was to compare.
 const COMPARISON: Factor = weight("a condition assigns", 4.0);
@@ -27,6 +27,8 @@ const VALUE_ITSELF: Factor = weight("the value that is handed on", -1.0);
 const CALLS_COMPLAIN: Factor = weight("calls that complain of the parameter", 1.0);
 /// Several errors about one declaration speak against it, up to three more.
 const BLAMED: Factor = weight("further errors about the declaration", 1.0);
+/// Each line, up to three, that uses what is declared and that nobody complains of.
+const USED_RIGHTLY: Factor = weight("other uses fit", -0.5);
 /// A declaration that is given a real number.
 const HOLDS_REAL: Factor = weight("it is given a real number", 3.0);
 /// An operand with one of the types that disagree.
@@ -116,6 +118,10 @@ fn comparison(case: &Case, all: &mut Vec<Candidate>) {
 
 /// The declaration whose value does not fit: change its type.
 fn declaration(case: &Case, all: &mut Vec<Candidate>) {
+    if case.phase == Phase::Name {
+        // A name that nobody knows says nothing of types.
+        return;
+    }
     let lexed = case.lexed();
     let start = case.statement_start(case.token);
     let end = case.statement_end(case.token);
@@ -132,7 +138,7 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
             (start..=end.min(start + 6)).find(|at| lexed.kind(*at) == Some(TokenKind::Name))?;
         case.text.names.resolve(lexed, named)
     });
-    let mut targets: Vec<(&erratum_syntax::names::Declared, Factor)> =
+    let mut targets: Vec<(&Declared, Factor)> =
         assigned.map(|d| (d, VALUE_ITSELF.when(false))).into_iter().collect();
     // A format speaks of its values.
     if case.asks(Recipe::Format) {
@@ -169,6 +175,7 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
             continue;
         };
         let now = text_of(case, typed);
+        let dissent = USED_RIGHTLY * sound_uses(case, declared).min(3) as f64;
         for (wanted, score) in wanted_types(case, &now, &found) {
             let edit = Edit::replace(
                 case.file(),
@@ -183,7 +190,7 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
             });
             let more = BLAMED * (blamed.count() as f64 - 1.0).clamp(0.0, 3.0)
                 + HOLDS_REAL.when(holds_real(case, declared.token) && edit.text == usual.real);
-            let score = w::TYPE_FIX + score + less + more;
+            let score = w::TYPE_FIX + score + less + more + dissent;
             let candidate = Candidate::new(MistakeId::WrongType, score, vec![edit]);
             // Other uses of what is declared elsewhere may be the right ones.
             let elsewhere = !(start..=end).contains(&declared.token);
@@ -279,12 +286,15 @@ const BOXED: &[(&str, &str)] = &[
 /// Types that a declaration may have been meant to have.
 fn wanted_types(case: &Case, now: &str, found: &[String]) -> Vec<(String, Factor)> {
     let usual = case.language().usual;
+    let plain = is_plain(case, now);
     let mut all: Vec<(String, Factor)> = Vec::new();
     let mut push = |name: &str, score: Factor| {
         let known = case.language().is_type(name)
             || case.text.names.seen.contains_key(name.trim_start_matches('&'));
         let known = known || name == usual.text || matches!(name, "String" | "&str");
-        if name != now && known && !all.iter().any(|(other, _)| other == name) {
+        // A type of the learner's own is no slip for a plain one.
+        let fits = plain || !is_plain(case, name);
+        if name != now && known && fits && !all.iter().any(|(other, _)| other == name) {
             all.push((name.to_owned(), score));
         }
     };
@@ -323,6 +333,34 @@ fn wanted_types(case: &Case, now: &str, found: &[String]) -> Vec<(String, Factor
     push(usual.text, PERHAPS_TEXT);
     push(usual.whole, PERHAPS_WHOLE);
     all
+}
+
+/// Returns whether a type is one of the language's plain ones: a number, a truth or a text.
+fn is_plain(case: &Case, typed: &str) -> bool {
+    let language = case.language();
+    let mut words =
+        typed.split(|c: char| !c.is_alphanumeric() && c != '_').filter(|w| !w.is_empty());
+    let listed = typed.contains(['<', '[', '(']);
+    !listed
+        && words.all(|word| {
+            language.is_type(word)
+                || matches!(word, "String" | "string" | "str" | "std" | "const" | "mut" | "Integer")
+                || word == language.usual.text
+        })
+}
+
+/// Returns on how many lines a declared name is used without a message about it.
+fn sound_uses(case: &Case, declared: &Declared) -> usize {
+    let lexed = case.lexed();
+    let name = lexed.word(declared.token);
+    let own = lexed.code[declared.token].line;
+    let told: Vec<u32> =
+        case.all.iter().filter(|m| m.is_error()).filter_map(|m| m.line()).collect();
+    let seen = case.text.names.seen.get(name).map_or(&[][..], Vec::as_slice);
+    let mut lines: Vec<u32> = seen.iter().map(|at| lexed.code[*at].line).collect();
+    lines.dedup();
+    lines.retain(|line| *line != own && !told.contains(line));
+    lines.len()
 }
 
 #[cfg(test)]

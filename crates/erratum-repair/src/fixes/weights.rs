@@ -119,12 +119,18 @@ pub const EACH_PART: Factor = weight("a further slip", -3.0);
 /// A bracket whose partner would make `((a))`: it is one too many, rather.
 pub const DOUBLED_PAIR: Factor = weight("it makes a pair around a pair", -4.0);
 
+/// A change after which a bracket or a quote is odd that was not: the trouble moves elsewhere.
+pub const BREAKS_PAIRS: Factor = weight("a bracket or quote becomes odd", -6.0);
+
 /// A change that keeps the kinds of the words around, such as `,` in the place of `.` between an
 /// object and a member that it has.
 pub const MEMBER: Factor = weight("a member behind its object", 5.0);
 
 /// The header of a `for` has two `;`: where one is lacking, the mark between its parts is wrong.
 pub const FOR_HEADER: Factor = weight("the header of a loop lacks its mark", 6.0);
+
+/// A list in brackets goes on behind a mark that ends statements.
+pub const LIST_ENDED: Factor = weight("the bracket is closed behind it", 6.5);
 
 /// A name that nothing declares and that is two known names run together.
 pub const RUN_TOGETHER: Factor = weight("two known names run together", 4.0);

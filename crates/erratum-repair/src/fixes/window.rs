@@ -147,6 +147,7 @@ pub(super) fn around(case: &Case, all: &mut Vec<Candidate>) {
     }
     window.for_header(&mut found);
     window.before_else(&mut found);
+    window.ended_list(&mut found);
     found.sort_by(|a, b| b.score.total().total_cmp(&a.score.total()));
     found.truncate(KEEP);
     all.append(&mut found);
@@ -449,6 +450,38 @@ impl Window<'_, '_> {
                 let edit = case.replace_token(*at, ";");
                 let score = w::FOR_HEADER + FURTHER_MARK * rank as f64;
                 found.push(Candidate::new(MistakeId::WrongMark, score, vec![edit]));
+            }
+        }
+    }
+
+    /// `place(2; 3)`: a mark that ends a statement stands in a bracket whose end is on the same line.
+    fn ended_list(&self, found: &mut Vec<Candidate>) {
+        let (case, lexed) = (self.case, self.case.lexed());
+        let lines = case.language().line_ends || case.language().layout;
+        if lines || case.language().terminator != ";" {
+            return;
+        }
+        let line = lexed.on_line(lexed.code[case.token].line);
+        let mut open: Vec<usize> = Vec::new();
+        let mut ended = Vec::new();
+        for at in line {
+            match lexed.word(at) {
+                "(" | "[" => open.push(at),
+                ")" | "]" => {
+                    if let Some(from) = open.pop() {
+                        let inside = |end: &usize| *end > from;
+                        let header = lexed.is(from.wrapping_sub(1), "for");
+                        let marks: Vec<usize> = ended.extract_if(.., |end| inside(end)).collect();
+                        for mark in marks.into_iter().filter(|_| !header) {
+                            let edit = case.replace_token(mark, ",");
+                            let score = w::LIST_ENDED + self.distance(mark);
+                            found.push(Candidate::new(MistakeId::WrongMark, score, vec![edit]));
+                        }
+                    }
+                }
+                ";" if !open.is_empty() => ended.push(at),
+                "{" | "}" => open.clear(),
+                _ => {}
             }
         }
     }

@@ -32,6 +32,7 @@ pub(super) fn blank_out(case: &Case, setting: &Setting, cache: &mut CompileCache
                 mistake: MistakeId::Other,
                 certainty: Certainty::Guess,
                 score: Score::default(),
+                others: 0.0,
                 target: None,
                 then: Vec::new(),
             };

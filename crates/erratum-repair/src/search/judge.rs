@@ -1,5 +1,6 @@
 //! The verdict without a compiler: roots and cascades told from the messages and the text.
 
+use super::belief;
 use super::sound;
 use super::weights as w;
 use super::{Limits, Report, SeverityPolicy, Warnings};
@@ -7,7 +8,7 @@ use crate::describe::describe;
 use crate::diagnose::{Diagnoser, Diagnosis, has_other_codes};
 use crate::effect;
 use crate::explain::explain;
-use crate::fixes::{self, Case};
+use crate::fixes::{self, Case, Certainty};
 use crate::message::{Message, Place, Severity};
 use crate::verdict::{Change, Evidence, Fix, Reading, Role, Root, SCHEMA, Told, Verdict};
 use erratum_catalogue::{Captures, Catalogue, Phase, fill, fill_sentences};
@@ -308,11 +309,11 @@ fn judged_root(
                 }) && !judged.diagnosis.matches.is_empty()
         };
         let second = all.get(1).map_or(f64::NEG_INFINITY, |c| c.score.total());
-        all.first()
-            .filter(|c| {
-                c.score.total() > w::JUDGED && c.score.total() > second + w::JUDGED_AHEAD && said(c)
-            })
-            .cloned()
+        let best = all.first().filter(|c| {
+            c.score.total() > w::JUDGED && c.score.total() > second + w::JUDGED_AHEAD && said(c)
+        })?;
+        let left = all[1..].iter().map(|other| other.score.total());
+        Some(fixes::Candidate { others: belief::weight(best.score.total(), left), ..best.clone() })
     });
     let reported = message.at.clone().unwrap_or_else(|| Place::point("", 1, 1));
     let mut at = reported.clone();
@@ -357,7 +358,9 @@ fn judged_root(
             mistake: best.mistake,
             evidence: Evidence::Judged,
             effect,
-            certainty: best.certainty.within(effect),
+            probability: belief::probability(effect, best.others),
+            // Without a compile nothing is sure.
+            certainty: Certainty::Guess,
             edits: changes,
             clears: vec![index + 1],
             reveals: 0,

@@ -6,6 +6,7 @@
 
 mod accept;
 mod batch;
+mod belief;
 mod blank;
 mod cache;
 mod compare;
@@ -15,6 +16,7 @@ mod node;
 mod observe;
 mod report;
 mod sound;
+mod sure;
 mod trial;
 mod walk;
 mod weights;

@@ -1,10 +1,12 @@
 //! From a repair to a verdict: its steps become roots, and every message of the first compile gets
 //! its part.
 
+use super::belief;
 use super::compare::compare;
 use super::minimise::{Minimised, Unit};
 use super::node::{Done, Node, Step};
 use super::sound;
+use super::sure;
 use super::trial::Trial;
 use super::walk::Texts;
 use super::weights as w;
@@ -93,9 +95,10 @@ pub(super) fn report(
             waiting += 1;
             continue;
         }
-        // What is unused may be so only because its use is not mended yet.
-        let unused = root.mistake == MistakeId::UnusedName.as_str();
-        if (root.hidden || unused) && doubtful().next().is_some() {
+        // What shows behind a change of meaning may be the work of that change. What is unused may be
+        // so only because its use is not mended yet.
+        let unused = root.mistake == MistakeId::UnusedName.as_str() && doubtful().next().is_some();
+        if unused || (root.hidden && doubtful().any(changes_meaning)) {
             root.fixes.iter_mut().for_each(|fix| fix.certainty = Certainty::Guess);
         }
         for (role, numbers) in [(Role::Root, &root.messages), (Role::Cascade, &root.follows)] {
@@ -137,6 +140,11 @@ pub(super) fn report(
 /// Whether a mistake has no fix that is sure: what shows behind it may be the work of that fix.
 fn is_doubtful(root: &Root) -> bool {
     root.fixes.first().is_none_or(|fix| fix.certainty == Certainty::Guess)
+}
+
+/// Whether what a mistake is mended with is more than a mark, a word or a name put right.
+fn changes_meaning(root: &Root) -> bool {
+    root.fixes.first().is_none_or(|fix| !fix.effect.keeps_meaning())
 }
 
 fn drafts<'a>(node: &'a Node, minimised: Option<&'a Minimised>) -> Vec<Draft<'a>> {
@@ -504,13 +512,12 @@ impl Teller<'_, '_> {
         let Some((part, candidate)) = draft.part else { return Vec::new() };
         let best = &held[*pick];
         let mut first = self.fix(draft, part, 1, best, candidate);
-        let next = held.get(pick + 1);
-        let close = next.is_some_and(|next| {
-            let behind = best.total - next.total;
-            let other = next.candidate.mistake != candidate.mistake;
-            (other && behind < w::CLOSE) || behind < w::EQUAL
-        });
-        if close {
+        let rivals: Vec<Trial> =
+            held.iter().enumerate().filter(|(at, _)| at != pick).map(|(_, t)| t.clone()).collect();
+        let rivals = belief::rivals(best, candidate, &rivals);
+        first.probability = belief::probability(first.effect, rivals);
+        let place = sure::Place { original: self.scene.original, node: self.node };
+        if rivals > sure::RIVALS || !place.settled(&first.bytes, draft.number) {
             first.certainty = Certainty::Guess;
         }
         let mut fixes = vec![first];
@@ -573,6 +580,7 @@ impl Teller<'_, '_> {
             mistake: candidate.mistake,
             evidence: Evidence::Proved,
             effect,
+            probability: belief::probability(effect, 1.0),
             certainty: candidate.certainty.within(effect),
             edits: changes.collect(),
             clears,

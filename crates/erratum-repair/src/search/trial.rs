@@ -1,6 +1,7 @@
 //! Tries the candidates for one message, and keeps those that hold.
 
 use super::accept::{Acceptance, Findings, NewMessage, Rejection, accept};
+use super::belief;
 use super::cache::{CompileCache, hash};
 use super::compare::{Difference, compare};
 use super::observe::{Event, Outcome, Proposal, Said, Watch};
@@ -54,7 +55,7 @@ pub(super) struct Setting<'a, 'c> {
 }
 
 /// Tries candidates, best first, until nothing that is left could beat the best; returns those that
-/// hold, the best first.
+/// hold, the best first, each with the weight of the candidates that were not tried.
 pub(super) fn try_all(
     setting: &Setting,
     candidates: Vec<Candidate>,
@@ -91,6 +92,11 @@ pub(super) fn try_all(
                 None => note_rejection(setting, &candidate, Rejection::NotCompiled, None, watch),
             }
         }
+    }
+    let left: Vec<f64> = queue.map(|candidate| candidate.score.total()).collect();
+    for trial in &mut held {
+        let own = trial.candidate.score.total();
+        trial.candidate.others = belief::weight(own, left.iter().copied());
     }
     held.sort_by(|a, b| b.total.total_cmp(&a.total));
     // Two ways to the same text are one.

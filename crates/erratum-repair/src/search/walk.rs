@@ -10,7 +10,8 @@ use super::observe::{Event, Observer, Proposal, Said, Watch};
 use super::trial::{Setting, Trial, try_all};
 use super::weights as w;
 use super::{
-    Compile, Depth, Found, Limits, Report, SeverityPolicy, batch, blank, minimise, report, trial,
+    Compile, Depth, Found, Limits, Report, SeverityPolicy, batch, belief, blank, minimise, report,
+    trial,
 };
 use crate::diagnose::Diagnoser;
 use crate::fixes::{self, Candidate, Case};
@@ -278,9 +279,12 @@ impl<'a> Search<'a> {
         self.watch.tell(|| Event::Proposed {
             fixes: candidates.iter().map(|one| Proposal::of(&node.program, one)).collect(),
         });
-        let clear = candidates.first().filter(|_| stands_out(&candidates));
+        let clear = candidates.first().filter(|_| stands_out(&candidates)).map(|best| {
+            let left = candidates[1..].iter().map(|other| other.score.total());
+            Candidate { others: belief::weight(best.score.total(), left), ..best.clone() }
+        });
         let together = clear.and_then(|best| {
-            batch::of_others(&node, &setting, best, |message, index| {
+            batch::of_others(&node, &setting, &best, |message, index| {
                 self.best_for(&node, message, index, &others)
             })
         });
@@ -358,7 +362,9 @@ impl Search<'_> {
             .with_others(others.to_vec());
         let all = fixes::candidates(&case);
         let clear = stands_out(&all);
-        let mut best = all.into_iter().next()?;
+        let mut all = all.into_iter();
+        let mut best = all.next()?;
+        best.others = belief::weight(best.score.total(), all.map(|other| other.score.total()));
         best.target = Some(index);
         (clear && best.score.total() > 0.0).then_some(best)
     }

@@ -97,12 +97,6 @@ pub const BATCH_LOOKS: usize = 10;
 
 // What is shown.
 
-/// A fix whose runner-up is this close is one of two fair readings.
-pub const CLOSE: f64 = 0.4;
-
-/// The same where both are of one kind: nothing tells them apart.
-pub const EQUAL: f64 = 1e-6;
-
 /// A fix this much behind the best is not worth showing beside it.
 pub const ALTERNATIVE: f64 = 3.0;
 

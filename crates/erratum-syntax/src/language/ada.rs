@@ -109,6 +109,7 @@ pub(super) static ADA: Language = Language {
         ("void", "procedure"),
         ("println", "Put_Line"),
     ],
+    foreign_marks: &[("!=", "/="), ("<>", "/="), ("==", "="), ("=<", "<=")],
     defaults: &[("integer", "0"), ("float", "0.0"), ("boolean", "False"), ("string", "\"\"")],
     opens_block: |lexed, index| !matches!(lexed.before(index), "end" | "exit"),
     named_end: Some(NamedEnd { before: "end ", after: ";", except: &["begin"] }),

@@ -201,6 +201,7 @@ pub(super) static CPP: Language = Language {
         ("False", "false"),
         ("integer", "int"),
     ],
+    each_loop: Some(("for", ":")),
     defaults: c::C.defaults,
     grave_warnings: c::GRAVE,
     family: "c",

@@ -320,6 +320,7 @@ pub(super) static CSHARP: Language = Language {
         ("not", "!"),
         ("super", "base"),
     ],
+    each_loop: Some(("foreach", "in")),
     never: "throw null;",
     defaults: &[
         ("int", "0"),

@@ -147,6 +147,7 @@ pub(super) static D: Language = Language {
         ("True", "true"),
         ("False", "false"),
     ],
+    each_loop: Some(("foreach", ";")),
     defaults: &[
         ("int", "0"),
         ("uint", "0"),

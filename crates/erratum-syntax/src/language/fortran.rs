@@ -126,6 +126,7 @@ pub(super) static FORTRAN: Language = Language {
         ("elif", "else if"),
         ("void", "subroutine"),
     ],
+    foreign_marks: &[("!=", "/="), ("<>", "/="), ("=<", "<="), ("===", "==")],
     defaults: &[("integer", "0"), ("real", "0.0"), ("logical", ".false.")],
     opens_block,
     named_end: Some(NamedEnd { before: "end ", after: "", except: &[] }),

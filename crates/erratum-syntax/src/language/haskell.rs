@@ -318,6 +318,7 @@ pub(super) static HASKELL: Language = Language {
         ("struct", "data"),
         ("println", "putStrLn"),
     ],
+    foreign_marks: &[("!=", "/="), ("=<", "<="), ("=>", ">="), ("===", "==")],
     called: &[("[Char]", "String")],
     defaults: &[
         ("Int", "0"),

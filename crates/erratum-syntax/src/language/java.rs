@@ -295,6 +295,7 @@ pub(super) static JAVA: Language = Language {
         ("or", "||"),
         ("not", "!"),
     ],
+    each_loop: Some(("for", ":")),
     never: "throw null;",
     defaults: &[
         ("int", "0"),

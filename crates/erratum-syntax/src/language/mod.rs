@@ -236,6 +236,16 @@ const PLAIN: Language = Language {
     library: &[],
     prelude: &[],
     foreign: &[],
+    foreign_marks: &[
+        ("<>", "!="),
+        ("=/=", "!="),
+        ("=<", "<="),
+        ("=>", ">="),
+        (":=", "="),
+        ("===", "=="),
+        ("!==", "!="),
+    ],
+    each_loop: None,
     spelling: &[],
     called: &[],
     defaults: &[],
@@ -352,6 +362,12 @@ pub struct Language {
     pub prelude: &'static [(NameKind, &'static [&'static str])],
     /// Words of other languages, and what is written here instead.
     pub foreign: &'static [(&'static str, &'static str)],
+    /// Marks of other languages, as they stand without a gap, and what is written here instead. Those
+    /// that the language has itself do not count.
+    pub foreign_marks: &'static [(&'static str, &'static str)],
+    /// How a loop over the elements of something is written in brackets: its word, and what stands
+    /// between the name and the elements.
+    pub each_loop: Option<(&'static str, &'static str)>,
     /// Where case means nothing: how people write names of the library.
     pub spelling: &'static [&'static str],
     /// What the compiler calls a type, and what a program writes for it.

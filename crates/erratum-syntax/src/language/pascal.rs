@@ -268,6 +268,14 @@ pub(super) static PASCAL: Language = Language {
         ("import", "uses"),
         ("this", "self"),
     ],
+    foreign_marks: &[
+        ("!=", "<>"),
+        ("==", "="),
+        ("=>", ">="),
+        ("=<", "<="),
+        ("&&", "and"),
+        ("||", "or"),
+    ],
     spelling: &[
         "IntToStr",
         "StrToInt",

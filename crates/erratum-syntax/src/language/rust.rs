@@ -275,6 +275,8 @@ pub(super) static RUST: Language = Language {
         ("or", "||"),
         ("not", "!"),
         ("public", "pub"),
+        ("printf", "println"),
+        ("printn", "println"),
     ],
     never: "panic!()",
     defaults: &[

@@ -254,6 +254,7 @@ pub(super) static SCALA: Language = Language {
         ("True", "true"),
         ("False", "false"),
     ],
+    each_loop: Some(("for", "<-")),
     never: "???",
     defaults: &[
         ("Int", "0"),

@@ -236,6 +236,7 @@ pub(super) static TYPESCRIPT: Language = Language {
         ("not", "!"),
         ("foreach", "for"),
     ],
+    foreign_marks: &[("<>", "!="), ("=<", "<="), ("->", "=>"), ("->", ":"), (":=", "=")],
     never: "throw 0;",
     defaults: &[("number", "0"), ("string", "\"\""), ("boolean", "false")],
     object_required: true,

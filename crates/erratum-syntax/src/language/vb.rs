@@ -156,6 +156,7 @@ pub(super) static VB: Language = Language {
         ("import", "Imports"),
         ("using", "Imports"),
     ],
+    foreign_marks: &[("!=", "<>"), ("==", "="), ("=>", ">="), ("=<", "<=")],
     spelling: &[
         "Console",
         "WriteLine",

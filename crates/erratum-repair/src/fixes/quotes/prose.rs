@@ -101,7 +101,8 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
     };
     let starts: Vec<usize> = range
         .clone()
-        .filter(|at| *at == range.start || opens_value(lexed.word(at - 1)) || applied(*at))
+        // A statement that starts a line is code.
+        .filter(|at| *at > 0 && (opens_value(lexed.word(at - 1)) || applied(*at)))
         .take(16)
         .collect();
     let mark = case.language().quote();

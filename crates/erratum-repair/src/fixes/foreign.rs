@@ -1,0 +1,163 @@
+//! Marks of other languages, and loops over elements as other languages write them.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+
+/// A mark that this language does not have at all.
+const NO_SUCH_MARK: Factor = weight("a mark of another language", 5.0);
+/// The header of a loop that is written as in another language.
+const LOOP_ELSEWHERE: Factor = weight("a loop as another language writes it", 5.0);
+/// Each line between the mark and the reported place.
+const PER_LINE: Factor = weight("lines from the reported place", -1.5);
+
+pub(super) static FAMILY: Family = Family {
+    id: "foreign",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "c",
+        before: "int up(int tide) {\n    return tide <<|>> 3;\n}\n",
+        message: "expected expression before '>' token",
+        after: "int up(int tide) {\n    return tide != 3;\n}\n",
+    },
+};
+
+/// How many lines before the reported one are looked at: compilers notice late.
+const LINES: u32 = 1;
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let reported = case.lexed().code[case.token].line;
+    for line in reported.saturating_sub(LINES).max(1)..=reported {
+        let far = PER_LINE * f64::from(reported - line);
+        marks(case, line, far, all);
+        each(case, line, far, all);
+    }
+}
+
+/// Marks that stand without a gap and make one that only another language has.
+fn marks(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
+    let (lexed, language) = (case.lexed(), case.language());
+    for (mark, here) in language.foreign_marks {
+        if language.operators.contains(mark) {
+            continue;
+        }
+        for first in lexed.on_line(line) {
+            let mut end = first;
+            let start = lexed.code[first].start;
+            while lexed.code.get(end).is_some_and(|token| token.end < start + mark.len()) {
+                end += 1;
+            }
+            let Some(last) = lexed.code.get(end) else { continue };
+            if last.end != start + mark.len() || *lexed.source.slice(start, last.end) != **mark {
+                continue;
+            }
+            let edit = Edit::replace(case.file(), start, last.end, *here);
+            all.push(Candidate::new(MistakeId::ForeignMark, NO_SUCH_MARK + far, vec![edit]));
+        }
+    }
+}
+
+/// `for (tide in tides)` where the language wants `for (tide : tides)`, and the like.
+fn each(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some((word, mark)) = case.language().each_loop else { return };
+    for at in lexed.on_line(line).filter(|at| matches!(lexed.word(*at), "for" | "foreach")) {
+        let open = at + 1;
+        if !lexed.is(open, "(") {
+            continue;
+        }
+        let end = case.text.pairs.partner[open].unwrap_or(lexed.on_line(line).end);
+        let inside = open + 2..end.min(lexed.code.len());
+        if inside.clone().any(|at| lexed.is(at, ";")) {
+            continue;
+        }
+        let between = |at: &usize| matches!(lexed.word(*at), "in" | "of" | ":" | "<-");
+        let Some(found) = inside.clone().find(between) else { continue };
+        let mut edits = Vec::new();
+        if !lexed.is(at, word) {
+            edits.push(case.replace_token(at, word));
+        }
+        if !lexed.is(found, mark) {
+            edits.push(case.replace_token(found, mark));
+        }
+        if !edits.is_empty() {
+            let score = LOOP_ELSEWHERE + far;
+            all.push(Candidate::new(MistakeId::ForeignMark, score, edits));
+        }
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_comparison_is_written_as_here() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program quay;\nvar\n  tide: integer;\nbegin\n  if tide <|>!= 3 then\n    writeln('low');\nend.\n",
+            "Syntax error, \"THEN\" expected but \"!\" found",
+            "program quay;\nvar\n  tide: integer;\nbegin\n  if tide <> 3 then\n    writeln('low');\nend.\n",
+        );
+    }
+
+    #[test]
+    fn a_loop_over_elements_has_the_mark_of_this_language() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "#include <vector>\nint sum(std::vector<int> tides) {\n    int all = 0;\n    for (int tide <|>in tides) {\n        all += tide;\n    }\n    return all;\n}\n",
+            "expected ';' before 'in'",
+            "#include <vector>\nint sum(std::vector<int> tides) {\n    int all = 0;\n    for (int tide : tides) {\n        all += tide;\n    }\n    return all;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_loop_over_elements_has_the_word_of_this_language() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    void Go(int[] tides) {\n        for (int tide <|>in tides) {\n        }\n    }\n}\n",
+            "[CS1525] Unexpected symbol 'in'",
+            "class Quay {\n    void Go(int[] tides) {\n        foreach (int tide in tides) {\n        }\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn the_mark_and_the_word_change_together() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(int[] tides) {\n        foreach (int tide <|>in tides) {\n        }\n    }\n}\n",
+            "';' expected",
+            "class Quay {\n    void go(int[] tides) {\n        for (int tide : tides) {\n        }\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_mark_of_this_language_is_left() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "note :: String\nnote = \"low\" <<|>> tide\n",
+            "Variable not in scope: tide :: String",
+        );
+    }
+
+    #[test]
+    fn a_counting_loop_is_left() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int up(int tide) {\n    for (int i = 0; i < tide; <|>j++) {\n    }\n    return 0;\n}\n",
+            "'j' undeclared (first use in this function)",
+        );
+    }
+}

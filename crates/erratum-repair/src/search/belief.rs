@@ -1,0 +1,66 @@
+//! How likely a fix is what was meant, among its rivals and "none of these".
+//!
+//! That a fix holds says that the compiler is content. What speaks against it is told by the other
+//! readings: candidates that hold too, candidates that nobody tried, and the fixes that nobody thought
+//! of, whose share is known from programs that were written wrong by hand.
+
+use super::trial::Trial;
+use crate::effect::Effect;
+use crate::fixes::Candidate;
+
+/// How much of the difference between two scores counts: they are sums of guesses that are not
+/// independent.
+const SCALE: f64 = 1.0;
+
+/// How often a candidate that was not compiled would have held.
+const WOULD_HOLD: f64 = 0.3;
+
+/// The odds that none of the candidates is what was meant, by what the fix does. Fitted with
+/// `erratum-bench written --fit`.
+fn none_of_these(effect: Effect) -> f64 {
+    match effect {
+        Effect::Restores => 0.15,
+        Effect::Converts => 0.15,
+        Effect::Reorders => 0.5,
+        Effect::Redeclares => 0.8,
+        Effect::Invents => 2.0,
+        Effect::Removes => 1.0,
+        Effect::Reinterprets => 0.8,
+    }
+}
+
+/// Returns how much others weigh together, seen from a score: 1 for one that is as likely.
+pub(super) fn weight(own: f64, others: impl Iterator<Item = f64>) -> f64 {
+    others.map(|other| ((other - own) * SCALE).exp()).sum()
+}
+
+/// Returns how much the rivals of a fix weigh that hold, or might have: 1 for one that is as likely.
+///
+/// `part` is the part of the best that is asked about.
+pub(super) fn rivals(best: &Trial, part: &Candidate, held: &[Trial]) -> f64 {
+    let tried = held.iter().map(|trial| trial.total);
+    weight(best.total, tried) + WOULD_HOLD * part.others
+}
+
+/// Returns how likely a fix is what was meant, from 0 to 1.
+pub(super) fn probability(effect: Effect, rivals: f64) -> f64 {
+    1.0 / (1.0 + rivals + none_of_these(effect))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn a_rival_that_is_as_likely_halves_the_odds() {
+        assert!((weight(3.0, [3.0].into_iter()) - 1.0).abs() < 1e-9);
+        let alone = probability(Effect::Restores, 0.0);
+        let beside = probability(Effect::Restores, 1.0);
+        assert!(alone > 0.8 && beside < 0.5);
+    }
+
+    #[test]
+    fn what_changes_the_meaning_is_less_likely_meant() {
+        assert!(probability(Effect::Invents, 0.0) < probability(Effect::Restores, 0.0));
+    }
+}

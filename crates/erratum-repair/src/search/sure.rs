@@ -1,0 +1,62 @@
+//! When a fix is called sure: a promise to somebody who cannot check it.
+//!
+//! It is a rule, not a threshold. The fix keeps the meaning that the text shows; nothing is left that
+//! speaks against it where it stands; no other reading is near.
+
+use super::node::Node;
+use crate::message::Message;
+use erratum_syntax::edit::{self, Edit};
+use erratum_syntax::source::Program;
+
+/// How much the rivals of a fix may weigh together.
+pub(super) const RIVALS: f64 = 0.25;
+
+/// What is known of the place of a fix at the end of the search.
+pub(super) struct Place<'a> {
+    pub original: &'a Program,
+    pub node: &'a Node,
+}
+
+impl Place<'_> {
+    /// Returns whether the lines that edits change are free of trouble at the end: no error is left
+    /// on them, and no other step had to mend there what the first compile did not report.
+    pub fn settled(&self, edits: &[Edit], step: usize) -> bool {
+        let lines = self.lines(edits);
+        let here = |file: &str, line: u32| lines.iter().any(|(f, l)| f == file && *l == line);
+        let sets = self.node.sets();
+        let left = self.node.report.messages.iter().filter(|message| message.is_error());
+        let stays = left.filter_map(|message| message.at.as_ref()).any(|at| {
+            let Some(now) = self.node.program.file(&at.file) else { return false };
+            let offset = edit::back(&at.file, at.range(now).0, &sets);
+            self.original.file(&at.file).is_some_and(|file| here(&at.file, file.line_of(offset)))
+        });
+        !stays && !self.mended_again(step, &here)
+    }
+
+    /// Returns whether another step mends, on the same lines, what came up only on the way.
+    fn mended_again(&self, step: usize, here: &dyn Fn(&str, u32) -> bool) -> bool {
+        self.node.steps.iter().enumerate().any(|(number, other)| {
+            let message = &other.report.messages[other.target];
+            number != step
+                && other.origin[other.target].is_none()
+                && self.line(message, number).is_some_and(|(file, line)| here(&file, line))
+        })
+    }
+
+    /// The line of a message of a step, in the file as the learner has it.
+    fn line(&self, message: &Message, step: usize) -> Option<(String, u32)> {
+        let at = message.at.as_ref()?;
+        let before = self.node.steps[step].before.file(&at.file)?;
+        let offset = self.node.back(&at.file, at.range(before).0, step);
+        Some((at.file.clone(), self.original.file(&at.file)?.line_of(offset)))
+    }
+
+    fn lines(&self, edits: &[Edit]) -> Vec<(String, u32)> {
+        let of = |edit: &Edit| {
+            let file = self.original.file(&edit.file)?;
+            Some((edit.file.clone(), file.line_of(edit.start), file.line_of(edit.end)))
+        };
+        let spans = edits.iter().filter_map(of);
+        spans.flat_map(|(file, a, b)| (a..=b).map(move |line| (file.clone(), line))).collect()
+    }
+}
