@@ -1,7 +1,7 @@
 //! A program that was written wrong by hand, in one text with what was meant.
 //!
 //! `⟪wrong⟶right⟫` stands where a mistake is; `⟪wrong⟶right⟶also right⟫` where there are several fair
-//! readings. Without the right parts the text is the wrong program, with the first of them the sound
+//! readings, with `≡` in front of one that means the same as the first. Without the right parts the text is the wrong program, with the first of them the sound
 //! one.
 
 use erratum_syntax::language::Language;
@@ -13,6 +13,7 @@ use std::error::Error;
 
 const OPEN: char = '⟪';
 const TO: char = '⟶';
+const SAME: char = '≡';
 const CLOSE: char = '⟫';
 
 /// How many mistakes a fix may touch with every reading of each held against it.
@@ -21,7 +22,7 @@ const TOUCHED: usize = 3;
 /// A piece of the text.
 enum Piece {
     Same(String),
-    Mistake { wrong: String, readings: Vec<String> },
+    Mistake { wrong: String, readings: Vec<String>, meanings: usize },
 }
 
 /// A mistake in the wrong text.
@@ -29,7 +30,9 @@ pub struct Mistake {
     /// The lines on which a root is on its line, from 1, both included.
     pub lines: (u32, u32),
     /// How many readings are fair.
-    pub readings: usize,
+    readings: usize,
+    /// How many of them mean something else than the ones before.
+    pub meanings: usize,
 }
 
 /// A program with its mistakes.
@@ -58,12 +61,22 @@ impl Marked {
                 marked.split_once(CLOSE).ok_or_else(|| format!("{name}: {OPEN} is not closed"))?;
             let mut parts = inside.split(TO).map(str::to_owned);
             let wrong = parts.next().unwrap_or_default();
-            let readings: Vec<String> = parts.collect();
+            let mut meanings = 1;
+            let readings: Vec<String> = parts
+                .enumerate()
+                .map(|(at, reading)| match reading.strip_prefix(SAME) {
+                    Some(same) => same.to_owned(),
+                    None => {
+                        meanings += usize::from(at > 0);
+                        reading
+                    }
+                })
+                .collect();
             if readings.is_empty() || readings.contains(&wrong) {
                 return Err(format!("{name}: `{inside}` names no other reading").into());
             }
             pieces.push(Piece::Same(same.to_owned()));
-            pieces.push(Piece::Mistake { wrong, readings });
+            pieces.push(Piece::Mistake { wrong, readings, meanings });
             rest = after;
         }
         pieces.push(Piece::Same(rest.to_owned()));
@@ -90,7 +103,7 @@ impl Marked {
         for (at, piece) in self.pieces.iter().enumerate() {
             text.push_str(match piece {
                 Piece::Same(same) => same,
-                Piece::Mistake { wrong, readings } => match reading(at / 2) {
+                Piece::Mistake { wrong, readings, .. } => match reading(at / 2) {
                     Some(which) => &readings[which.min(readings.len() - 1)],
                     None => wrong,
                 },
@@ -186,10 +199,14 @@ fn places(pieces: &[Piece]) -> Vec<Mistake> {
         let breaks = |text: &str| text.matches('\n').count() as u32;
         match piece {
             Piece::Same(text) => line += breaks(text),
-            Piece::Mistake { wrong, readings } => {
+            Piece::Mistake { wrong, readings, meanings } => {
                 let lost = wrong.trim().is_empty() && readings.iter().all(|r| r.contains('\n'));
                 let last = line + breaks(wrong) + u32::from(lost);
-                all.push(Mistake { lines: (line, last), readings: readings.len() });
+                all.push(Mistake {
+                    lines: (line, last),
+                    readings: readings.len(),
+                    meanings: *meanings,
+                });
                 line += breaks(wrong);
             }
         }

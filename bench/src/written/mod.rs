@@ -247,7 +247,7 @@ fn look(
         let Some(fix) = root.fixes.first() else { continue };
         let sure = fix.certainty == Certainty::Sure;
         // Where two readings are fair, none is sure.
-        let single = mistake.is_none_or(|at| mistakes[at].readings == 1);
+        let single = mistake.is_none_or(|at| mistakes[at].meanings == 1);
         let right = program.right(&fix.bytes);
         let wrong_sure = sure && !(right && single);
         let counted = [1, usize::from(!right), usize::from(sure), usize::from(wrong_sure)];

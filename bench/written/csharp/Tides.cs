@@ -35,7 +35,7 @@ class Tides
         tides[1] = new Tide { Hour = 12⟪ ⟶, ⟫Height = 4.6 };
         Tide best = Highest(tides);
         string text = best.Hour + "h " ⟪. ⟶+ ⟫Label(best);
-        int height = ⟪best.Height⟶(int)best.Height⟶(int) best.Height⟫;
+        int height = ⟪best.Height⟶(int)best.Height⟶≡(int) best.Height⟫;
         Console.WriteLine(text + " " + height);
     }
 }

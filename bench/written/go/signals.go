@@ -36,5 +36,5 @@ func main() {
 	best := longest(lamps)
 	fmt.Println(best.Name()⟪ + ⟶, ⟫best.Period())
 	count := len(lamps)
-	fmt.Println(⟪"lamps: " + count⟶"lamps:", count⟶fmt.Sprint("lamps: ", count)⟫)
+	fmt.Println(⟪"lamps: " + count⟶"lamps:", count⟶≡fmt.Sprint("lamps: ", count)⟫)
 }

@@ -9,7 +9,7 @@ dock :: Int -> String -> Quay -> Quay
 dock number boat quay = Map.insert number boat quay
 
 free :: Int -> Quay -> Bool
-free number quay = ⟪not Map.member number quay⟶not (Map.member number quay)⟶not $ Map.member number quay⟫
+free number quay = ⟪not Map.member number quay⟶not (Map.member number quay)⟶≡not $ Map.member number quay⟫
 
 boatAt :: Int -> Quay -> String
 boatAt number quay = fromMaybe "empty" (Map.lookup ⟪quay number⟶number quay⟫)

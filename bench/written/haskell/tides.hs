@@ -24,4 +24,4 @@ main :: IO ()
 main = do
   let tides = [Tide 6 3.4, Tide 12 4.6⟪⟶]⟫
   putStrLn (label (highest tides))
-  putStrLn ⟪"mean " ++ show (mean tides)⟶("mean " ++ show (mean tides))⟶$ "mean " ++ show (mean tides)⟫
+  putStrLn ⟪"mean " ++ show (mean tides)⟶("mean " ++ show (mean tides))⟶≡$ "mean " ++ show (mean tides)⟫

@@ -30,6 +30,6 @@ begin
     passed := passed + 1;
   if ⟪lock.level >= 75 and passed = 3⟶(lock.level >= 75) and (passed = 3)⟫ then
     writeln('full');
-  ⟪passed++⟶passed := passed + 1⟶inc(passed)⟫;
+  ⟪passed++⟶passed := passed + 1⟶≡inc(passed)⟫;
   writeln(passed, ' passed');
 end.

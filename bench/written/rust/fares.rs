@@ -12,7 +12,7 @@ fn base(zone: &Zone) -> f64 {
 }
 
 fn price(zone: &Zone, people: u32, discount: Option<f64>) -> f64 {
-    let full = base(zone) * ⟪people⟶people as f64⟶f64::from(people)⟫;
+    let full = base(zone) * ⟪people⟶people as f64⟶≡f64::from(people)⟫;
     match discount {
         Some(part) => full * (1.0 - part)⟪⟶,⟫
         None => full,

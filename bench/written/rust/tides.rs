@@ -14,7 +14,7 @@ impl fmt::Display for Tide {
 fn parse(line: &str) -> Result<Tide, String> {
     let parts: Vec<&str> = line.split(' ').collect();
     if parts.len() != 2 {
-        return Err(⟪"two words expected"⟶"two words expected".to_string()⟶String::from("two words expected")⟫);
+        return Err(⟪"two words expected"⟶"two words expected".to_string()⟶≡String::from("two words expected")⟫);
     }
     let hour = parts[0].parse().map_err(|_| "no hour".to_string())?;
     let height = parts[1].parse().map_err(|_| "no height".to_string())⟪⟶?⟫;

@@ -18,7 +18,7 @@ object Tides {
   }
 
   def mean(tides: List[Tide]): Double ⟪⟶= ⟫{
-    tides.map(_.height).sum / tides.⟪count⟶size⟶length⟫
+    tides.map(_.height).sum / tides.⟪count⟶size⟶≡length⟫
   }
 
   def main(args: Array[String]): Unit = {

@@ -13,7 +13,7 @@ class Tide {
 
 function parse(line: string): Tide {
     const parts = line.split(" ");
-    const hour = ⟪parts[0]⟶Number(parts[0])⟶parseInt(parts[0])⟶+parts[0]⟫;
+    const hour = ⟪parts[0]⟶Number(parts[0])⟶≡parseInt(parts[0])⟶≡+parts[0]⟫;
     const height = Number(parts[1]);
     const phase = height > 2 ? Phase.Flood ⟪;⟶: ⟫Phase.Ebb;
     return ⟪⟶new ⟫Tide(hour, height, phase);

@@ -68,7 +68,9 @@ pub(crate) fn of_edits(
         let language = program.file(&edit.file).map(|file| read(file).lexed.language);
         language.is_some_and(|l| l.own_paths.iter().any(|path| edit.text.contains(path)))
     };
-    if mistake == MistakeId::BrokenInclude
+    // The text itself says to which type the value belongs.
+    if mistake == MistakeId::MissingScope
+        || mistake == MistakeId::BrokenInclude
         || (mistake == MistakeId::MissingImport && !edits.iter().any(own))
     {
         return Effect::Restores;

@@ -121,11 +121,28 @@ fn lost_close(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
         }
     }
     one_line(case, odd, all);
+    ended_header(case, odd, all);
     let flat = lexed.code.get(odd.token + 1).is_none_or(|next| {
         next.line > open.line && lexed.source.indent(next.line) <= lexed.source.indent(open.line)
     });
     let score = w::DELETE + w::PAIRS_MENDED + if flat { FLAT_BLOCK } else { DEEP_BLOCK };
     all.push(Candidate::new(MistakeId::ExtraBracket, score, vec![case.delete_token(odd.token)]));
+}
+
+/// `for (int tide : tides; {`: the mark before a block stands in the place of the bracket.
+fn ended_header(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[odd.token].line);
+    let block = line.end - 1;
+    let mark = block.wrapping_sub(1);
+    if lexed.is(odd.token, "(")
+        && lexed.opens_block(block)
+        && matches!(lexed.word(mark), ";" | ":" | ",")
+    {
+        let edit = case.replace_token(mark, ")");
+        let score = w::PAIRS_MENDED + w::LAYOUT_PLACE + w::MESSAGE_NAMES_IT;
+        all.push(Candidate::new(MistakeId::WrongMark, score, vec![edit]));
+    }
 }
 
 /// `{1, 2,` on one line, as the elements of a list are written: the `}` belongs before what ends the

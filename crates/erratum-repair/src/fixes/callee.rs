@@ -14,6 +14,8 @@ use erratum_syntax::names::NameKind;
 const NO_POINTER: Factor = weight("no pointer stands before it", 1.0);
 /// A bare name that the own class has as a member.
 const OWN_MEMBER: Factor = weight("the own class has such a member", 3.5);
+/// The compiler says which object has it.
+const TOLD_MEMBER: Factor = weight("the compiler names the object", 2.5);
 /// A class of the file is called as a function is.
 const CLASS_CALLED: Factor = weight("a class is called", 3.0);
 /// A member with an empty pair of brackets.
@@ -47,6 +49,13 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     bare_member(case, all);
     // Some compilers point at the dot before the name.
     let name = case.token + usize::from(lexed.is(case.token, "."));
+    let starts = name.checked_sub(1).is_some_and(|at| matches!(lexed.word(at), "=" | "(" | ","));
+    if lexed.kind(name) == Some(TokenKind::Name)
+        && starts
+        && !matches!(lexed.word(name + 1), "(" | ".")
+    {
+        new_before(case, name, all);
+    }
     if lexed.kind(name) != Some(TokenKind::Name) || !lexed.is(name + 1, "(") {
         return;
     }
@@ -67,10 +76,16 @@ fn bare_member(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let name = case.token;
     let own = case.text.names.of(lexed.word(name)).any(|d| d.kind == NameKind::Member);
+    let told = format!("instance member '{}{}'", case.language().object, lexed.word(name));
+    let told = case.message.text.contains(&told);
     let bare = name.checked_sub(1).is_none_or(|at| !lexed.is(at, "."));
-    if case.language().object_required && case.phase == Phase::Name && own && bare {
+    if case.language().object_required && case.phase == Phase::Name && (own || told) && bare {
         let edit = case.insert(lexed.code[name].start, case.language().object);
-        all.push(Candidate::new(MistakeId::MissingWord, OWN_MEMBER, vec![edit]));
+        all.push(Candidate::new(
+            MistakeId::MissingWord,
+            OWN_MEMBER + TOLD_MEMBER.when(told),
+            vec![edit],
+        ));
     }
 }
 

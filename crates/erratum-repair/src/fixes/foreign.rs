@@ -5,11 +5,14 @@ use super::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
+use erratum_syntax::names::NameKind;
 
 /// A mark that this language does not have at all.
 const NO_SUCH_MARK: Factor = weight("a mark of another language", 5.0);
 /// The header of a loop that is written as in another language.
 const LOOP_ELSEWHERE: Factor = weight("a loop as another language writes it", 5.0);
+/// A function gives its value back as in another language.
+const RETURNED: Factor = weight("the value goes to the name of the function", 6.0);
 /// Each line between the mark and the reported place.
 const PER_LINE: Factor = weight("lines from the reported place", -1.5);
 
@@ -36,6 +39,26 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let far = PER_LINE * f64::from(reported - line);
         marks(case, line, far, all);
         each(case, line, far, all);
+        returned(case, line, far, all);
+    }
+}
+
+/// `return total` where a function gives its value to its own name.
+fn returned(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let start = lexed.on_line(line).start;
+    if !case.language().returns_by_name || !lexed.is(start, "return") || lexed.is(start + 1, ";") {
+        return;
+    }
+    let functions = case.text.names.declared.iter().filter(|declared| {
+        declared.kind == NameKind::Function
+            && declared.token < start
+            && declared.token.checked_sub(1).is_some_and(|at| lexed.is(at, "function"))
+    });
+    if let Some(function) = functions.last() {
+        let name = lexed.text(&lexed.code[function.token]);
+        let edit = case.replace_token(start, format!("{name} :="));
+        all.push(Candidate::new(MistakeId::ForeignWord, RETURNED + far, vec![edit]));
     }
 }
 
@@ -138,6 +161,17 @@ mod tests {
             "class Quay {\n    void go(int[] tides) {\n        foreach (int tide <|>in tides) {\n        }\n    }\n}\n",
             "';' expected",
             "class Quay {\n    void go(int[] tides) {\n        for (int tide : tides) {\n        }\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_value_goes_to_the_name_of_its_function() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program quay;\nfunction rise(tide: integer): integer;\nbegin\n  return <|>tide + 1;\nend;\nbegin\n  writeln(rise(3));\nend.\n",
+            "Identifier not found \"return\"",
+            "program quay;\nfunction rise(tide: integer): integer;\nbegin\n  rise := tide + 1;\nend;\nbegin\n  writeln(rise(3));\nend.\n",
         );
     }
 

@@ -70,7 +70,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let made_up = edits.iter().any(|edit| edit.text.starts_with(" = "));
         let mistake = kind(case, &edits);
         let mut candidate = Candidate::new(mistake, score, edits);
-        if made_up {
+        // Several changes at once are a proposal of another way to write it.
+        if made_up || candidate.edits.len() > 1 {
             candidate.certainty = Certainty::Guess;
         }
         all.push(candidate);

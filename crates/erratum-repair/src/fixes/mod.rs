@@ -18,14 +18,18 @@ mod hints;
 mod imports;
 mod include;
 mod members;
+mod operands;
+mod qualify;
 mod quotes;
 mod respell;
 pub(crate) mod shape;
 mod structure;
+mod synonyms;
 #[cfg(test)]
 mod testing;
 mod types;
 mod values;
+mod visible;
 mod warned;
 pub(crate) mod weights;
 mod window;

@@ -17,7 +17,7 @@ use crate::score::{Factor, Score, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Apostrophe;
-use erratum_syntax::lex::{Lexed, TokenKind};
+use erratum_syntax::lex::{Lexed, Token, TokenKind};
 use erratum_syntax::model::{self, Class};
 
 /// A text that is never closed is surely the trouble.
@@ -26,6 +26,8 @@ const NEVER_CLOSED: Factor = weight("the text is never closed", 3.0);
 const TWO_BLANKS: Factor = weight("two blanks follow", -0.7);
 /// Behind an operator people write a blank before the quote.
 const GLUED: Factor = weight("it is glued to the mark before it", -1.0);
+/// Quotes of a letter hold one.
+const ONE_LETTER: Factor = weight("one letter stands between the quotes", 5.0);
 /// A quote that opens a text does not touch the word before it.
 const TOUCHES_WORD: Factor = weight("it touches the word before it", -2.0);
 /// A quote is typed by mistake more seldom than forgotten.
@@ -90,7 +92,11 @@ pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
     // the others change their part, so every edge is tried, also inside of what now reads as text.
     let text = lexed.source.slice(line_start, line_end).into_owned();
     let mut before = ' ';
+    let letter = (quote == "'" && case.language().letter_quotes).then(|| letter_end(case, odd));
     for (at, next) in text.char_indices() {
+        if Some(Some(line_start + at)) == letter {
+            found.push((line_start + at, Score::from(ONE_LETTER)));
+        }
         let closes = matches!(next, ')' | ',' | ';' | ']' | '}' | '.' | '+' | '<' | ' ' | ':');
         let opens = matches!(before, '(' | ',' | '=' | '+' | '<' | '[' | '{' | ':' | ' ' | '\t')
             && !next.is_whitespace();
@@ -134,6 +140,16 @@ pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
         vec![Edit::delete(case.file(), odd.start, odd.start + 1)],
     ));
     rank(ranked, BEST_QUOTE, all);
+}
+
+/// Where a letter in quotes ends: one character behind the quote, or two behind a `\\`.
+fn letter_end(case: &Case, odd: &Token) -> Option<usize> {
+    let source = &case.lexed().source;
+    let text = source.slice(odd.start + 1, source.line_end(odd.line));
+    let mut letters = text.chars();
+    let first = letters.next()?;
+    let more = if first == '\\' { letters.next()?.len_utf8() } else { 0 };
+    Some(odd.start + 1 + first.len_utf8() + more)
 }
 
 /// `'between'` where single quotes hold one character: a text is between them.

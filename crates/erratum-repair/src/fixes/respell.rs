@@ -48,6 +48,9 @@ const COMPILER_MEANS_IT: Factor = weight("the compiler takes it for the right na
 const DECLARED_SO: Factor = weight("it is declared so", -0.2);
 
 /// How many letters may differ in a word of this length.
+/// The name is only declared by this statement.
+const OWN_VALUE: Factor = weight("it is declared with this very value", -6.0);
+
 fn limit(word: &str) -> f64 {
     match word.chars().count() {
         0..=2 => 1.0,
@@ -357,7 +360,13 @@ fn near_names(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>)
     };
     for (name, known) in meant(case, token) {
         let Some(score) = likeness(case, word, name, known, asked) else { continue };
-        let score = base.clone() + score;
+        // What a statement declares is not there yet while its value is worked out.
+        let start = case.statement_start(token);
+        let itself =
+            case.text.names.of(name).any(|declared| {
+                (start..token).contains(&declared.token) && lexed.is(token - 1, "=")
+            });
+        let score = base.clone() + score + OWN_VALUE.when(itself);
         let mistake = if word.eq_ignore_ascii_case(name) {
             MistakeId::WrongCase
         } else {

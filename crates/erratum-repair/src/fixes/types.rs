@@ -3,6 +3,7 @@
 mod literals;
 mod references;
 mod returns;
+mod texts;
 
 use super::family::{Example, Family, Phases};
 use super::shape::{calls_near, parameter_of, text_of};
@@ -78,6 +79,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     comparison(case, all);
     declaration(case, all);
     literals::literals(case, all);
+    texts::texts(case, all);
     returns::returns(case, all);
     if case.language().borrows {
         references::rust(case, all);
@@ -205,9 +207,9 @@ fn operands<'a>(
     start: usize,
     end: usize,
     found: &[String],
-) -> Vec<(&'a erratum_syntax::names::Declared, Factor)> {
+) -> Vec<(&'a Declared, Factor)> {
     let lexed = case.lexed();
-    let mut all: Vec<(&erratum_syntax::names::Declared, Factor)> = Vec::new();
+    let mut all: Vec<(&Declared, Factor)> = Vec::new();
     for token in start..=end {
         let Some(declared) = case.text.names.resolve(lexed, token) else { continue };
         let typed = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
@@ -220,11 +222,7 @@ fn operands<'a>(
 }
 
 /// C: a variable that is used as a pointer and not declared as one.
-fn lost_star(
-    case: &Case,
-    targets: &[(&erratum_syntax::names::Declared, Factor)],
-    all: &mut Vec<Candidate>,
-) {
+fn lost_star(case: &Case, targets: &[(&Declared, Factor)], all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let at_message = case.text.names.resolve(lexed, case.token);
     for declared in targets.iter().map(|(declared, _)| *declared).chain(at_message) {
@@ -432,6 +430,28 @@ mod tests {
             "class Quay {\n    int name() {\n        return <|>\"East\";\n    }\n}\n",
             "incompatible types: String cannot be converted to int",
             "class Quay {\n    String name() {\n        return \"East\";\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_value_is_made_a_text_where_one_is_wanted() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    String go(StringBuilder text) {\n        return <|>text;\n    }\n}\n",
+            "incompatible types: StringBuilder cannot be converted to String",
+            "class Quay {\n    String go(StringBuilder text) {\n        return text.toString();\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_suffix_that_the_compiler_names_is_put_behind_a_number() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    decimal fare = <|>2.5;\n}\n",
+            "[CS0664] Literal of type double cannot be implicitly converted to type 'decimal'. Add suffix 'm' to create a literal of this type",
+            "class Quay {\n    decimal fare = 2.5m;\n}\n",
         );
     }
 

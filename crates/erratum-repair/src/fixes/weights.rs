@@ -129,6 +129,9 @@ pub const MEMBER: Factor = weight("a member behind its object", 5.0);
 /// The header of a `for` has two `;`: where one is lacking, the mark between its parts is wrong.
 pub const FOR_HEADER: Factor = weight("the header of a loop lacks its mark", 6.0);
 
+/// In the brackets of an expression a single mark compares nothing.
+pub const COMPARED: Factor = weight("nothing is defined in these brackets", 5.0);
+
 /// A list in brackets goes on behind a mark that ends statements.
 pub const LIST_ENDED: Factor = weight("the bracket is closed behind it", 6.5);
 

@@ -148,6 +148,7 @@ pub(super) fn around(case: &Case, all: &mut Vec<Candidate>) {
     window.for_header(&mut found);
     window.before_else(&mut found);
     window.ended_list(&mut found);
+    window.compared(&mut found);
     found.sort_by(|a, b| b.score.total().total_cmp(&a.score.total()));
     found.truncate(KEEP);
     all.append(&mut found);
@@ -450,6 +451,25 @@ impl Window<'_, '_> {
                 let edit = case.replace_token(*at, ";");
                 let score = w::FOR_HEADER + FURTHER_MARK * rank as f64;
                 found.push(Candidate::new(MistakeId::WrongMark, score, vec![edit]));
+            }
+        }
+    }
+
+    /// `[w | w <- all, w = who]`: in the brackets of an expression nothing is defined.
+    fn compared(&self, found: &mut Vec<Candidate>) {
+        let (case, lexed) = (self.case, self.case.lexed());
+        if !case.language().applies_bare {
+            return;
+        }
+        let line = lexed.on_line(lexed.code[case.token].line);
+        for at in line.filter(|at| lexed.is(*at, "=")) {
+            let open = case.text.pairs.inside[at];
+            let expression = open.is_some_and(|open| matches!(lexed.word(open), "(" | "["));
+            let names = open.is_some_and(|open| (open..at).any(|at| lexed.is(at, "let")));
+            if expression && !names {
+                let score = w::COMPARED + self.distance(at);
+                let edit = case.replace_token(at, "==");
+                found.push(Candidate::new(MistakeId::AssignmentComparison, score, vec![edit]));
             }
         }
     }

@@ -19,6 +19,8 @@ pub struct Findings {
     pub phase: Phase,
     /// Whether the message to mend is an error; else it is a warning.
     pub for_error: bool,
+    /// Whether no error of syntax was there before.
+    pub reads_well: bool,
     /// Whether the message to mend is gone.
     pub target_gone: bool,
     /// The messages that were not there before, in the compiler's order.
@@ -83,6 +85,12 @@ pub enum Rejection {
         /// The error.
         message: usize,
     },
+    /// An error of syntax came where there was none: what the compiler said of names and types is
+    /// only hidden behind it.
+    SyntaxSpoilt {
+        /// The error.
+        message: usize,
+    },
     /// A new error of the same phase or an earlier one stands before the message to mend.
     EarlierError {
         /// Which.
@@ -101,6 +109,7 @@ impl Rejection {
             Rejection::Contradicted { message }
             | Rejection::MovesTrouble { message }
             | Rejection::ErrorForWarning { message }
+            | Rejection::SyntaxSpoilt { message }
             | Rejection::EarlierError { message } => Some(message),
             _ => None,
         }
@@ -116,6 +125,7 @@ impl fmt::Display for Rejection {
             Rejection::Contradicted { .. } => "a new message says that this change is wrong",
             Rejection::MovesTrouble { .. } => "the word that it puts in only moves the trouble on",
             Rejection::ErrorForWarning { .. } => "the warning goes, and an error comes for it",
+            Rejection::SyntaxSpoilt { .. } => "the text no longer reads as code",
             Rejection::EarlierError { .. } => "a new error stands before the message",
             Rejection::Outweighed => "more speaks against it than for it",
             Rejection::LeadsBack => "it leads back to a text that was left",
@@ -179,6 +189,9 @@ fn weigh_new(findings: &Findings, new: &NewMessage, worth: &mut Score) -> Result
     if !findings.for_error {
         return Err(Rejection::ErrorForWarning { message });
     }
+    if new.phase <= Phase::Syntax && findings.phase > Phase::Syntax && findings.reads_well {
+        return Err(Rejection::SyntaxSpoilt { message });
+    }
     // Compilers read on from a change; what they find further up was hidden, or is in a part that is
     // read later, such as the arguments of a Rust macro.
     let early = new.phase <= findings.phase;
@@ -205,6 +218,7 @@ mod tests {
             adds_words: false,
             phase: Phase::Type,
             for_error: true,
+            reads_well: true,
             target_gone: true,
             new: Vec::new(),
             errors_left: 1,

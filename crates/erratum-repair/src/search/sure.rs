@@ -35,12 +35,34 @@ impl Place<'_> {
 
     /// Returns whether another step mends, on the same lines, what came up only on the way.
     fn mended_again(&self, step: usize, here: &dyn Fn(&str, u32) -> bool) -> bool {
+        if self.joint_on(step, here) {
+            return true;
+        }
         self.node.steps.iter().enumerate().any(|(number, other)| {
             let message = &other.report.messages[other.target];
             number != step
                 && other.origin[other.target].is_none()
                 && self.line(message, number).is_some_and(|(file, line)| here(&file, line))
         })
+    }
+
+    /// Returns whether several parts of a step's fix fall on the same lines: each only makes up for
+    /// another.
+    fn joint_on(&self, step: usize, here: &dyn Fn(&str, u32) -> bool) -> bool {
+        let Some(taken) = self.node.steps[step].taken() else { return false };
+        let mut sets: Vec<&[Edit]> = Vec::new();
+        let mut parts = 0;
+        for part in taken.candidate.parts() {
+            let touches = part.edits.iter().any(|edit| {
+                let within = edit::back(&edit.file, edit.start, &sets);
+                let offset = self.node.back(&edit.file, within, step);
+                let file = self.original.file(&edit.file);
+                file.is_some_and(|file| here(&edit.file, file.line_of(offset)))
+            });
+            parts += usize::from(touches);
+            sets.push(&part.edits);
+        }
+        parts > 1
     }
 
     /// The line of a message of a step, in the file as the learner has it.

@@ -193,6 +193,9 @@ fn findings(
         adds_words: adds_words(&sets),
         phase: setting.phase,
         for_error: target.is_error(),
+        reads_well: !old
+            .iter()
+            .any(|message| message.is_error() && setting.diagnoser.phase(message) <= Phase::Syntax),
         target_gone,
         new: new.map(|i| place.new_message(*i, &report.messages[*i], candidate.mistake)).collect(),
         errors_left: report.messages.iter().filter(|m| m.is_error()).count(),

@@ -1,6 +1,6 @@
 //! C++.
 
-use super::{ImportForm, Language, NameKind::*, RawStrings, Usual, c};
+use super::{ImportForm, Language, NameKind::*, RawStrings, Synonyms, Usual, c};
 
 pub(super) static CPP: Language = Language {
     id: "cpp",
@@ -190,6 +190,21 @@ pub(super) static CPP: Language = Language {
             ],
         ),
     ],
+    synonyms: &[
+        Synonyms {
+            elsewhere: &["length", "size", "count", "len", "Length", "Size", "Count", "Len"],
+            here: &["size()", "length()"],
+        },
+        Synonyms {
+            elsewhere: &["push", "append", "push_back", "add", "Add", "insert"],
+            here: &["push_back", "insert", "push"],
+        },
+        Synonyms { elsewhere: &["isEmpty", "IsEmpty", "is_empty"], here: &["empty()"] },
+        Synonyms { elsewhere: &["substring", "Substring"], here: &["substr"] },
+    ],
+    scope_mark: "::",
+    member_label: "public:",
+    to_text: &[("std::to_string(", ")")],
     foreign: &[
         ("boolean", "bool"),
         ("String", "std::string"),

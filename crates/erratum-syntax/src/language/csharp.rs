@@ -1,6 +1,6 @@
 //! C#.
 
-use super::{ImportForm, Language, NameKind::*, RawStrings};
+use super::{ImportForm, Language, NameKind::*, RawStrings, Synonyms};
 
 pub(super) static CSHARP: Language = Language {
     id: "csharp",
@@ -296,6 +296,27 @@ pub(super) static CSHARP: Language = Language {
         (Value, &["value", "args"]),
         (Type, &["dynamic"]),
     ],
+    synonyms: &[
+        Synonyms {
+            elsewhere: &["length", "size", "count", "len", "Length", "Size", "Count", "Len"],
+            here: &["Count", "Length", "Count()"],
+        },
+        Synonyms {
+            elsewhere: &["push", "append", "push_back", "add", "Add", "insert"],
+            here: &["Add", "Append", "Insert"],
+        },
+        Synonyms {
+            elsewhere: &["println", "print", "log", "writeline", "Writeln", "Print"],
+            here: &["WriteLine", "Write"],
+        },
+        Synonyms { elsewhere: &["toString", "to_string"], here: &["ToString()"] },
+        Synonyms {
+            elsewhere: &["has", "includes", "containsKey", "contains"],
+            here: &["Contains", "ContainsKey"],
+        },
+    ],
+    scope_mark: ".",
+    to_text: &[("", ".ToString()")],
     foreign: &[
         ("elif", "else if"),
         ("elseif", "else if"),

@@ -190,6 +190,7 @@ pub(super) static GO: Language = Language {
             ],
         ),
     ],
+    to_text: &[("strconv.Itoa(", ")"), ("fmt.Sprint(", ")")],
     foreign: &[
         ("elif", "else if"),
         ("elseif", "else if"),

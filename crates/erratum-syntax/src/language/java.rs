@@ -1,6 +1,6 @@
 //! Java.
 
-use super::{ImportForm, Language, NameKind::*, Usual};
+use super::{ImportForm, Language, NameKind::*, Synonyms, Usual};
 
 pub(super) static JAVA: Language = Language {
     id: "java",
@@ -274,6 +274,27 @@ pub(super) static JAVA: Language = Language {
         ),
         (Module, &["java", "util", "io"]),
     ],
+    synonyms: &[
+        Synonyms {
+            elsewhere: &["length", "size", "count", "len", "Length", "Size", "Count", "Len"],
+            here: &["size()", "length()", "length"],
+        },
+        Synonyms {
+            elsewhere: &["push", "append", "push_back", "add", "Add", "insert"],
+            here: &["add", "append", "push"],
+        },
+        Synonyms { elsewhere: &["toUpper", "ToUpper", "upper"], here: &["toUpperCase()"] },
+        Synonyms { elsewhere: &["toLower", "ToLower", "lower"], here: &["toLowerCase()"] },
+        Synonyms {
+            elsewhere: &["has", "ContainsKey", "includes", "contains_key"],
+            here: &["containsKey", "contains"],
+        },
+        Synonyms { elsewhere: &["writeLine", "WriteLine", "printline", "log"], here: &["println"] },
+        Synonyms { elsewhere: &["substr", "Substring"], here: &["substring"] },
+        Synonyms { elsewhere: &["at", "elementAt"], here: &["get", "charAt"] },
+    ],
+    scope_mark: ".",
+    to_text: &[("", ".toString()"), ("String.valueOf(", ")")],
     foreign: &[
         ("bool", "boolean"),
         ("string", "String"),

@@ -141,6 +141,23 @@ pub struct Usual {
     pub text: &'static str,
 }
 
+/// Members that do the same under other names.
+#[derive(Debug)]
+pub struct Synonyms {
+    /// What it is called elsewhere, and here for other types.
+    pub elsewhere: &'static [&'static str],
+    /// What it may be called here, the commonest first; with `()` where it is called without values.
+    pub here: &'static [&'static str],
+}
+
+impl Synonyms {
+    /// Returns whether a name is one of them, here or elsewhere.
+    pub fn is(&self, name: &str) -> bool {
+        self.elsewhere.contains(&name)
+            || self.here.iter().any(|here| here.trim_end_matches("()") == name)
+    }
+}
+
 /// How the things a name needs are brought into a file.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
 pub struct ImportForm {
@@ -246,6 +263,12 @@ const PLAIN: Language = Language {
         ("!==", "!="),
     ],
     each_loop: None,
+    synonyms: &[],
+    scope_mark: "",
+    member_label: "",
+    to_text: &[],
+    returns_by_name: false,
+    weak_comparisons: false,
     spelling: &[],
     called: &[],
     defaults: &[],
@@ -368,6 +391,19 @@ pub struct Language {
     /// How a loop over the elements of something is written in brackets: its word, and what stands
     /// between the name and the elements.
     pub each_loop: Option<(&'static str, &'static str)>,
+    /// Names of members that other languages or types have, and what they may be called here.
+    pub synonyms: &'static [Synonyms],
+    /// What stands between a type and what belongs to it; empty where values of an enumeration stand
+    /// by themselves.
+    pub scope_mark: &'static str,
+    /// The label behind which the members of a class are visible, where they are hidden without one.
+    pub member_label: &'static str,
+    /// How a value is made a text, the commonest way first: what is put before it and behind it.
+    pub to_text: &'static [(&'static str, &'static str)],
+    /// Whether what a function gives back is assigned to its name.
+    pub returns_by_name: bool,
+    /// Whether `and` and `or` bind more tightly than comparisons.
+    pub weak_comparisons: bool,
     /// Where case means nothing: how people write names of the library.
     pub spelling: &'static [&'static str],
     /// What the compiler calls a type, and what a program writes for it.

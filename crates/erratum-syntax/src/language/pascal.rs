@@ -250,6 +250,9 @@ pub(super) static PASCAL: Language = Language {
         ),
         (Module, &["system"]),
     ],
+    weak_comparisons: true,
+    to_text: &[("IntToStr(", ")"), ("FloatToStr(", ")")],
+    returns_by_name: true,
     foreign: &[
         ("elif", "else if"),
         ("elseif", "else if"),

@@ -1,6 +1,6 @@
 //! Rust.
 
-use super::{Apostrophe, ImportForm, Language, NameKind::*, RawStrings, Usual};
+use super::{Apostrophe, ImportForm, Language, NameKind::*, RawStrings, Synonyms, Usual};
 
 pub(super) static RUST: Language = Language {
     own_paths: &["crate::", "self::", "super::"],
@@ -248,6 +248,24 @@ pub(super) static RUST: Language = Language {
         (Module, &["std", "collections"]),
         (Function, &["main", "drop"]),
     ],
+    synonyms: &[
+        Synonyms {
+            elsewhere: &["length", "size", "count", "len", "Length", "Size", "Count", "Len"],
+            here: &["len()", "count()"],
+        },
+        Synonyms {
+            elsewhere: &["push", "append", "push_back", "add", "Add", "insert"],
+            here: &["push", "insert", "push_str"],
+        },
+        Synonyms { elsewhere: &["toString", "ToString", "str"], here: &["to_string()"] },
+        Synonyms { elsewhere: &["isEmpty", "empty", "IsEmpty"], here: &["is_empty()"] },
+        Synonyms {
+            elsewhere: &["includes", "has", "containsKey", "contains"],
+            here: &["contains", "contains_key"],
+        },
+        Synonyms { elsewhere: &["toUpperCase", "toUpper", "upper"], here: &["to_uppercase()"] },
+    ],
+    scope_mark: "::",
     foreign: &[
         ("elif", "else if"),
         ("elseif", "else if"),

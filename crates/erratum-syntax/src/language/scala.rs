@@ -1,6 +1,6 @@
 //! Scala.
 
-use super::{Language, NameKind::*, RawStrings, Usual};
+use super::{Language, NameKind::*, RawStrings, Synonyms, Usual};
 
 pub(super) static SCALA: Language = Language {
     id: "scala",
@@ -228,6 +228,21 @@ pub(super) static SCALA: Language = Language {
         ),
         (Module, &["scala", "java"]),
     ],
+    synonyms: &[
+        Synonyms {
+            elsewhere: &["length", "size", "count", "len", "Length", "Size", "Count", "Len"],
+            here: &["size", "length"],
+        },
+        Synonyms {
+            elsewhere: &["push", "append", "push_back", "add", "Add", "insert"],
+            here: &["append", "add"],
+        },
+        Synonyms { elsewhere: &["empty", "is_empty", "IsEmpty"], here: &["isEmpty"] },
+        Synonyms { elsewhere: &["includes", "has", "containsKey"], here: &["contains"] },
+        Synonyms { elsewhere: &["ToString", "to_string"], here: &["toString"] },
+    ],
+    scope_mark: ".",
+    to_text: &[("", ".toString")],
     foreign: &[
         ("elif", "else if"),
         ("elseif", "else if"),

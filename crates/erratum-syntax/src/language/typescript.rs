@@ -1,6 +1,6 @@
 //! TypeScript, and JavaScript that is checked.
 
-use super::{Apostrophe, Language, NameKind::*, RawStrings, Usual};
+use super::{Apostrophe, Language, NameKind::*, RawStrings, Synonyms, Usual};
 
 pub(super) static TYPESCRIPT: Language = Language {
     id: "typescript",
@@ -212,6 +212,26 @@ pub(super) static TYPESCRIPT: Language = Language {
             ],
         ),
     ],
+    synonyms: &[
+        Synonyms {
+            elsewhere: &["length", "size", "count", "len", "Length", "Size", "Count", "Len"],
+            here: &["length", "size"],
+        },
+        Synonyms {
+            elsewhere: &["push", "append", "push_back", "add", "Add", "insert"],
+            here: &["push", "add", "append"],
+        },
+        Synonyms {
+            elsewhere: &["contains", "Contains", "containsKey"],
+            here: &["includes", "has"],
+        },
+        Synonyms { elsewhere: &["toUpper", "ToUpper", "upper"], here: &["toUpperCase()"] },
+        Synonyms { elsewhere: &["toLower", "ToLower", "lower"], here: &["toLowerCase()"] },
+        Synonyms { elsewhere: &["println", "print", "writeLine"], here: &["log"] },
+        Synonyms { elsewhere: &["ToString", "to_string"], here: &["toString()"] },
+    ],
+    scope_mark: ".",
+    to_text: &[("", ".toString()"), ("String(", ")")],
     foreign: &[
         ("elif", "else if"),
         ("elseif", "else if"),

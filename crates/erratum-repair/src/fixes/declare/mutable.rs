@@ -48,7 +48,12 @@ fn mutable(case: &Case, all: &mut Vec<Candidate>) {
     // Elsewhere the compiler may point at the `=` behind the name.
     let before = [case.token, case.token.saturating_sub(1)];
     for token in if mark.is_empty() { &before[..] } else { &tokens[..] }.iter().copied() {
-        let Some(declared) = case.text.names.resolve(lexed, token) else { continue };
+        // A member is not visible by itself where an object stands before it.
+        let member = token.checked_sub(1).is_some_and(|at| lexed.is(at, "."));
+        let member = member.then(|| case.text.names.of(lexed.word(token)).next()).flatten();
+        let Some(declared) = member.or_else(|| case.text.names.resolve(lexed, token)) else {
+            continue;
+        };
         if mark.is_empty() {
             changeable(case, declared.token, all);
             return;

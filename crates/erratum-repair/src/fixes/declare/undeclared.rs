@@ -28,6 +28,8 @@ const RARER_TYPE: Factor = weight("a rarer type", -0.6);
 const USED_OFTEN: Factor = weight("the name stands more than once", 1.5);
 /// A name that stands only once is rather misspelt.
 const USED_ONCE: Factor = weight("the name stands only once", -1.0);
+/// The type is declared behind such a word.
+const TAGGED: Factor = weight("the type is declared with this word", 5.0);
 /// Each nearer section, and each more usual type.
 const FURTHER_SECTION: Factor = weight("a section or type further off", -1.0);
 
@@ -48,6 +50,7 @@ pub(in crate::fixes) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks(Recipe::Declare) || case.asks(Recipe::Respell) {
         undeclared(case, all);
+        tagged(case, all);
         prototype(case, all);
     }
 }
@@ -108,6 +111,25 @@ fn undeclared(case: &Case, all: &mut Vec<Candidate>) {
             score,
             vec![case.insert(start, word)],
         ));
+    }
+}
+
+/// C: a type that is named without the word under which it is declared, `struct tide`.
+fn tagged(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let name = lexed.word(case.token);
+    if !case.language().directives || lexed.kind(case.token) != Some(TokenKind::Name) {
+        return;
+    }
+    let seen = case.text.names.seen.get(name).map_or(&[][..], Vec::as_slice);
+    let tag = seen.iter().find_map(|at| {
+        let before = at.checked_sub(1).map(|at| lexed.word(at))?;
+        let word = ["struct", "enum", "union"].into_iter().find(|word| *word == before);
+        word.filter(|_| *at != case.token)
+    });
+    if let Some(word) = tag {
+        let edit = case.insert(lexed.code[case.token].start, format!("{word} "));
+        all.push(Candidate::new(MistakeId::MissingWord, TAGGED, vec![edit]));
     }
 }
 
@@ -245,6 +267,17 @@ mod tests {
             "function go(): number {\n  <|>tide = 3;\n  return tide;\n}\n",
             "[TS2304] Cannot find name 'tide'.",
             "function go(): number {\n  let tide = 3;\n  return tide;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_type_of_c_gets_its_word() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "struct tide {\n    int hour;\n};\n\nint up(<|>tide one) {\n    return one.hour;\n}\n",
+            "unknown type name 'tide'",
+            "struct tide {\n    int hour;\n};\n\nint up(struct tide one) {\n    return one.hour;\n}\n",
         );
     }
 

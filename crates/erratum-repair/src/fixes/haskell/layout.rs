@@ -109,7 +109,10 @@ fn indentation(case: &Case, all: &mut Vec<Candidate>) {
                 + AGREED.when(agreed)
                 + LINE_ABOVE * f64::from(reported.saturating_sub(line))
                 + LINE_BELOW * f64::from(line.saturating_sub(reported));
-            all.push(Candidate::new(MistakeId::WrongIndentation, score, vec![edit]));
+            let candidate = Candidate::new(MistakeId::WrongIndentation, score, vec![edit]);
+            // Only lines above and below that agree show the column that was meant.
+            let shown = agreed && above.first() == Some(&column);
+            all.push(if shown { candidate } else { candidate.guess() });
         }
     }
 }

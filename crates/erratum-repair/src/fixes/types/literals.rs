@@ -22,6 +22,8 @@ const CUT: Factor = weight("it cuts something off", -1.5);
 const WHOLE_PART: Factor = weight("the whole part of a real number", 0.0);
 /// A whole number where a real one is wanted.
 const MADE_REAL: Factor = weight("the number as a real one", 1.0);
+/// The compiler names the suffix.
+const TOLD_SUFFIX: Factor = weight("the compiler names the suffix", 5.0);
 /// A number where a text is wanted.
 const MADE_TEXT: Factor = weight("the number as a text", 0.5);
 /// A conversion that cuts off hides what is wrong.
@@ -32,6 +34,13 @@ const NEAR_TEXT: Factor = weight("nearly a text of the file", 3.5);
 const LETTERS: Factor = weight("letters that differ", -1.0);
 /// A number in quotes where a name of the line is declared.
 const QUOTED_AT_DECLARATION: Factor = weight("a number in quotes where the name is declared", 4.0);
+
+/// The suffix that a message asks for: `Add suffix 'm' to create a literal of this type` (mcs 6.8).
+fn suffix(text: &str) -> Option<&str> {
+    let (_, behind) = text.split_once("uffix ")?;
+    let suffix = behind.trim_start_matches(['\'', '`', '"']).split(['\'', '"', ' ']).next()?;
+    (suffix.len() == 1 && suffix.starts_with(char::is_alphabetic)).then_some(suffix)
+}
 
 /// Literals in the wrong form: a number in quotes, a real for a whole one, text without quotes.
 pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
@@ -81,6 +90,11 @@ pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
                 ));
             }
             Some(TokenKind::Number) => {
+                if let Some(suffix) = suffix(&case.message.text) {
+                    let edit = case.insert(lexed.code[token].end, suffix);
+                    let score = TOLD_SUFFIX + near;
+                    all.push(Candidate::new(MistakeId::WrongNumberType, score, vec![edit]));
+                }
                 let whole_part = word.split('.').next().unwrap_or(&word);
                 if word.contains('.') && !whole_part.is_empty() {
                     // Cutting something off loses what the learner wrote.

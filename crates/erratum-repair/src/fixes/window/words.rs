@@ -32,7 +32,13 @@ impl Window<'_, '_> {
     ) {
         let at = self.place[token];
         let odd = w::PAIRS_STILL_ODD.when(self.odd);
-        let is_name = self.case.lexed().kind(token) == Some(TokenKind::Name);
+        let lexed = self.case.lexed();
+        let is_name = lexed.kind(token) == Some(TokenKind::Name);
+        let member = token.checked_sub(1).is_some_and(|at| matches!(lexed.word(at), "." | "->"));
+        if member {
+            // No keyword stands behind an object.
+            return;
+        }
         for word in self.case.language().keywords.iter().filter(|word| **word != text) {
             let letters = edit_distance(text, word);
             let limit = if is_name { 2.0 } else { 1.0 };

@@ -1,0 +1,132 @@
+//! A name that belongs to an enumeration or a class of the program and is written without it:
+//! `Red` for `Light::Red`.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, weight};
+use erratum_catalogue::{MistakeId, Phase};
+use erratum_syntax::lex::{Lexed, TokenKind};
+use erratum_syntax::names::NameKind;
+use erratum_syntax::text::Text;
+
+/// The name stands among the values of an enumeration.
+const ENUMERATED: Factor = weight("an enumeration has this name", 6.0);
+/// A name of the program is declared as something by itself, too.
+const BY_ITSELF: Factor = weight("the name is declared by itself, too", -4.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "qualify",
+    recipes: &[],
+    phases: Phases::Late,
+    within_text: true,
+    propose,
+    example: Example {
+        language: "rust",
+        before: "enum Light {\n    Red,\n    Green,\n}\n\nfn main() {\n    let now = <|>Red;\n}\n",
+        message: "[E0425] cannot find value `Red` in this scope",
+        after: "enum Light {\n    Red,\n    Green,\n}\n\nfn main() {\n    let now = Light::Red;\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let mark = case.language().scope_mark;
+    let name = case.token;
+    let unknown = case.phase == Phase::Name || case.text.names.resolve(lexed, name).is_none();
+    let alone = name.checked_sub(1).is_none_or(|at| !matches!(lexed.word(at), "." | "::" | "->"));
+    if mark.is_empty() || !unknown || !alone || lexed.kind(name) != Some(TokenKind::Name) {
+        return;
+    }
+    let word = lexed.word(name);
+    let itself = case.text.names.of(word).any(|declared| declared.kind != NameKind::Member);
+    let texts = std::iter::once(&case.text).chain(&case.others);
+    let mut owners: Vec<String> = texts.flat_map(|text| owners(text, word)).collect();
+    owners.sort_unstable();
+    owners.dedup();
+    for owner in owners {
+        let edit = case.insert(lexed.code[name].start, format!("{owner}{mark}"));
+        let score = ENUMERATED + BY_ITSELF.when(itself);
+        all.push(Candidate::new(MistakeId::MissingScope, score, vec![edit]));
+    }
+}
+
+/// The enumerations of a text that have a name among their values.
+fn owners(text: &Text, word: &str) -> Vec<String> {
+    let lexed = &text.lexed;
+    let seen = text.names.seen.get(word).map_or(&[][..], Vec::as_slice);
+    seen.iter().filter_map(|at| owner(text, lexed, *at)).collect()
+}
+
+/// The enumeration among whose values a token stands.
+fn owner(text: &Text, lexed: &Lexed, at: usize) -> Option<String> {
+    let open = text.pairs.inside[at].filter(|open| lexed.is(*open, "{"))?;
+    let starts = matches!(lexed.word(at - 1), "{" | "," | "]" | "}" | ")");
+    let header = lexed.on_line(lexed.code[open].line.saturating_sub(1).max(1)).start..open;
+    let mut back = header.rev().take_while(|at| !matches!(lexed.word(*at), ";" | "}" | "{"));
+    let word = back.find(|at| lexed.is(*at, "enum"))?;
+    let mut name = word + 1;
+    if matches!(lexed.word(name), "class" | "struct") {
+        name += 1;
+    }
+    let named = lexed.kind(name) == Some(TokenKind::Name) && name < open;
+    (starts && named).then(|| lexed.text(&lexed.code[name]).to_owned())
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_value_of_java_is_named_with_its_type() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    enum Zone { INNER, OUTER }\n    Zone far() {\n        return <|>OUTER;\n    }\n}\n",
+            "cannot find symbol",
+            "class Quay {\n    enum Zone { INNER, OUTER }\n    Zone far() {\n        return Zone.OUTER;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_value_of_a_scoped_enumeration_is_named_with_it() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "enum class Gate { Open, Closed };\n\nGate first() {\n    return <|>Closed;\n}\n",
+            "'Closed' was not declared in this scope",
+            "enum class Gate { Open, Closed };\n\nGate first() {\n    return Gate::Closed;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_value_of_csharp_is_named_with_its_type() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "enum Zone\n{\n    Inner,\n    Outer\n}\n\nclass Quay {\n    Zone Far() {\n        return <|>Outer;\n    }\n}\n",
+            "[CS0103] The name 'Outer' does not exist in the current context",
+            "enum Zone\n{\n    Inner,\n    Outer\n}\n\nclass Quay {\n    Zone Far() {\n        return Zone.Outer;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_value_that_is_named_whole_is_left() {
+        check_no_fix(
+            &FAMILY,
+            "rust",
+            "enum Light {\n    Red,\n}\n\nfn main() {\n    let now = Light::<|>Red;\n}\n",
+            "[E0599] no variant named `Red`",
+        );
+    }
+
+    #[test]
+    fn a_name_that_no_enumeration_has_is_left() {
+        check_no_fix(
+            &FAMILY,
+            "rust",
+            "enum Light {\n    Red,\n}\n\nfn main() {\n    let now = <|>Blue;\n}\n",
+            "[E0425] cannot find value `Blue` in this scope",
+        );
+    }
+}

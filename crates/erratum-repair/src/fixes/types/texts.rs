@@ -1,0 +1,83 @@
+//! A value that is no text where a text is wanted: it is made one.
+
+use crate::fixes::{Candidate, Case};
+use crate::score::{Factor, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
+
+/// A text is wanted where a value stands.
+const TEXT_WANTED: Factor = weight("a text is wanted", 3.0);
+/// Each way that is more usual.
+const RARER_WAY: Factor = weight("another way is more usual", -0.5);
+
+/// The conversions of the language around the value that the message points at.
+pub(super) fn texts(case: &Case, all: &mut Vec<Candidate>) {
+    let ways = case.language().to_text;
+    let wants = |hole: &str| case.word(hole).is_some_and(|typed| is_text(case, typed));
+    if ways.is_empty() || !(wants("to") || wants("expected")) || wants("from") || wants("found") {
+        return;
+    }
+    let Some((first, last)) = value(case) else { return };
+    let lexed = case.lexed();
+    let plain =
+        matches!(lexed.kind(first), Some(TokenKind::Number | TokenKind::Str | TokenKind::Char));
+    if plain && first == last {
+        // A literal is written as a text, or was meant as what it is.
+        return;
+    }
+    let (from, to) = (lexed.code[first].start, lexed.code[last].end);
+    let operators =
+        (first..=last).any(|at| lexed.kind(at) == Some(TokenKind::Op) && !lexed.is(at, "."));
+    for (rank, (before, after)) in ways.iter().enumerate() {
+        let bracket = operators && before.is_empty();
+        let (open, close) = if bracket { ("(", ")") } else { ("", "") };
+        let mut edits: Vec<Edit> = Vec::new();
+        let put = [(from, format!("{before}{open}")), (to, format!("{close}{after}"))];
+        edits.extend(
+            put.into_iter()
+                .filter(|(_, text)| !text.is_empty())
+                .map(|(at, text)| case.insert(at, text)),
+        );
+        let score = TEXT_WANTED + RARER_WAY * rank as f64;
+        all.push(Candidate::new(MistakeId::MissingToString, score, edits));
+    }
+}
+
+/// Returns whether a type is the one that texts have.
+fn is_text(case: &Case, typed: &str) -> bool {
+    let bare = typed.rsplit(['.', ':']).next().unwrap_or(typed);
+    bare == case.language().usual.text
+        || matches!(
+            bare,
+            "String" | "string" | "str" | "basic_string<char>" | "AnsiString" | "ShortString"
+        )
+}
+
+/// The expression that the message points at: its range, or what starts there and goes on to the end of
+/// its operand.
+fn value(case: &Case) -> Option<(usize, usize)> {
+    let lexed = case.lexed();
+    let first = case.token;
+    if !matches!(
+        lexed.kind(first)?,
+        TokenKind::Name | TokenKind::Keyword | TokenKind::Open | TokenKind::Number
+    ) {
+        return None;
+    }
+    let covered = lexed.code[first..].iter().take_while(|token| token.end <= case.range.1).count();
+    if covered > 1 {
+        return Some((first, first + covered - 1));
+    }
+    let mut last = first;
+    loop {
+        let open = matches!(lexed.word(last + 1), "(" | "[");
+        if open && let Some(close) = case.text.pairs.partner[last + 1] {
+            last = close;
+        } else if lexed.is(last + 1, ".") && lexed.kind(last + 2) == Some(TokenKind::Name) {
+            last += 2;
+        } else {
+            return Some((first, last));
+        }
+    }
+}
