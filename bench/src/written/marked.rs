@@ -134,28 +134,32 @@ impl Marked {
         let wrong = self.wrong();
         let Ok(after) = edit::apply(&Program::single(wrong.clone()), edits) else { return false };
         let Some(after) = after.file(&self.name) else { return false };
-        let (before, now) = (self.words(&wrong), self.words(after));
-        let step = apart(&before, &now);
-        self.fair(&wrong, edits).iter().any(|meant| {
-            let meant = self.words(meant);
-            step > 0 && step + apart(&now, &meant) == apart(&before, &meant)
+        let fair = self.fair(&wrong, edits);
+        [false, true].into_iter().any(|breaks| {
+            let words = |source: &Source| self.words(source, breaks);
+            let (before, now) = (words(&wrong), words(after));
+            let step = apart(&before, &now);
+            fair.iter().any(|meant| {
+                let meant = words(meant);
+                step > 0 && step + apart(&now, &meant) == apart(&before, &meant)
+            })
         })
     }
 
     /// Whether a text is fair in all places, in tokens.
     pub fn restored(&self, text: &Source) -> bool {
-        let now = self.words(text);
+        let now = self.words(text, false);
         let all: Vec<usize> = (0..self.mistakes.len()).collect();
         // Each place for itself: from the sound text, the reading that brings it nearest.
         let mut chosen = vec![0; self.mistakes.len()];
         for at in all {
             let nearest = (0..self.mistakes[at].readings).min_by_key(|which| {
                 let meant = self.text(|m| Some(if m == at { *which } else { chosen[m] }));
-                apart(&now, &self.words(&meant))
+                apart(&now, &self.words(&meant, false))
             });
             chosen[at] = nearest.unwrap_or(0);
         }
-        apart(&now, &self.words(&self.text(|m| Some(chosen[m])))) == 0
+        apart(&now, &self.words(&self.text(|m| Some(chosen[m])), false)) == 0
     }
 
     /// The fair texts that differ in the mistakes that edits touch.
@@ -186,8 +190,20 @@ impl Marked {
         all.into_iter().map(|chosen| self.text(|at| Some(chosen[at]))).collect()
     }
 
-    fn words(&self, source: &Source) -> Vec<String> {
-        Lexed::new(source, self.language).words().into_iter().map(str::to_owned).collect()
+    /// The tokens of a text; with `breaks`, the starts of lines are tokens, too, where lines say what
+    /// belongs together.
+    fn words(&self, source: &Source, breaks: bool) -> Vec<String> {
+        let lexed = Lexed::new(source, self.language);
+        let breaks = breaks && (self.language.line_ends || self.language.layout);
+        let mut all = Vec::new();
+        for (at, token) in lexed.code.iter().enumerate() {
+            if breaks && token.first {
+                let indent = lexed.source.indent(token.line).unwrap_or(0);
+                all.push(format!("line {}", if self.language.layout { indent } else { 0 }));
+            }
+            all.push(lexed.word(at).to_owned());
+        }
+        all
     }
 }
 

@@ -91,6 +91,11 @@ fn brace_line(case: &Case, all: &mut Vec<Candidate>) {
         let edit = Edit::replace(case.file(), lexed.code[at - 1].end, lexed.code[at].start, " ");
         all.push(Candidate::new(MistakeId::BraceOnNextLine, 2.0 * w::LAYOUT_PLACE, vec![edit]));
     }
+    let at = case.token;
+    if lexed.is(at, "else") && lexed.code[at].first && at > 0 && lexed.is(at - 1, "}") {
+        let edit = Edit::replace(case.file(), lexed.code[at - 1].end, lexed.code[at].start, " ");
+        all.push(Candidate::new(MistakeId::ElseOnNextLine, 4.0 * w::LAYOUT_PLACE, vec![edit]));
+    }
 }
 
 /// Before the end of the file is no good place for a partner: it is only where nothing else fits.

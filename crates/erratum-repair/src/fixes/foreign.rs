@@ -1,6 +1,7 @@
 //! Marks of other languages, and loops over elements as other languages write them.
 
 use super::family::{Example, Family, Phases};
+use super::shape::function_around;
 use super::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
@@ -13,6 +14,8 @@ const NO_SUCH_MARK: Factor = weight("a mark of another language", 5.0);
 const LOOP_ELSEWHERE: Factor = weight("a loop as another language writes it", 5.0);
 /// A function gives its value back as in another language.
 const RETURNED: Factor = weight("the value goes to the name of the function", 6.0);
+/// The method names its object otherwise.
+const RECEIVER: Factor = weight("the method names its object so", 7.0);
 /// Each line between the mark and the reported place.
 const PER_LINE: Factor = weight("lines from the reported place", -1.5);
 
@@ -34,12 +37,27 @@ pub(super) static FAMILY: Family = Family {
 const LINES: u32 = 1;
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    receiver(case, all);
     let reported = case.lexed().code[case.token].line;
     for line in reported.saturating_sub(LINES).max(1)..=reported {
         let far = PER_LINE * f64::from(reported - line);
         marks(case, line, far, all);
         each(case, line, far, all);
         returned(case, line, far, all);
+    }
+}
+
+/// `this.level` where a method names its object itself.
+fn receiver(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !case.language().receivers || !matches!(lexed.word(case.token), "this" | "self") {
+        return;
+    }
+    let Some(function) = function_around(case, case.token) else { return };
+    let header = (0..function.open).rev().find(|at| lexed.is(*at, "func"));
+    if let Some(start) = header.filter(|at| lexed.is(at + 1, "(")) {
+        let edit = case.replace_token(case.token, lexed.word(start + 2));
+        all.push(Candidate::new(MistakeId::ForeignWord, RECEIVER, vec![edit]));
     }
 }
 
@@ -172,6 +190,17 @@ mod tests {
             "program quay;\nfunction rise(tide: integer): integer;\nbegin\n  return <|>tide + 1;\nend;\nbegin\n  writeln(rise(3));\nend.\n",
             "Identifier not found \"return\"",
             "program quay;\nfunction rise(tide: integer): integer;\nbegin\n  rise := tide + 1;\nend;\nbegin\n  writeln(rise(3));\nend.\n",
+        );
+    }
+
+    #[test]
+    fn a_method_calls_its_object_by_its_own_name() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package main\n\ntype Lock struct {\n\tlevel int\n}\n\nfunc (l Lock) full() bool {\n\treturn <|>this.level > 9\n}\n",
+            "undefined: this",
+            "package main\n\ntype Lock struct {\n\tlevel int\n}\n\nfunc (l Lock) full() bool {\n\treturn l.level > 9\n}\n",
         );
     }
 

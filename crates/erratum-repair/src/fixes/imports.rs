@@ -16,6 +16,10 @@ const NEARLY_THERE: Factor = weight("the import is there, nearly", 2.0);
 /// Each name that lacks it, from three on, up to four.
 const LACKING_NAMES: Factor = weight("names that lack the same line", 1.0);
 /// One line for all names is more usual.
+/// The file names what is in the namespace with it.
+const HABIT: Factor = weight("the file writes so elsewhere", 3.0);
+/// A file that names each thing whole opens no namespace.
+const NAMED_WHOLE: Factor = weight("the file names each thing whole", -3.0);
 const ONE_NAME: Factor = weight("only this name", -0.5);
 /// An entry of the list is hardly anything else.
 const LISTED: Factor = weight("it stands in the list of imports", 1.0);
@@ -75,6 +79,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let opened = rank < 2 && standard_namespace(case, name);
         if opened {
             let edit = using_line(case);
+            let namespace = case.language().namespace;
+            let habit = case.text.names.seen.get(namespace).is_some_and(|seen| seen.len() > 1);
             // One line for all of them, where several names lack it.
             let others = case
                 .all
@@ -83,14 +89,16 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 .count();
             all.push(Candidate::new(
                 MistakeId::MissingImport,
-                w::IMPORT + LACKING_NAMES * (others as f64 - 2.0).clamp(-2.0, 2.0),
+                w::IMPORT
+                    + LACKING_NAMES * (others as f64 - 2.0).clamp(-2.0, 2.0)
+                    + NAMED_WHOLE.when(habit),
                 vec![edit],
             ));
             if let Some(at) = line.clone().find(|at| lexed.word(*at) == name) {
                 let edit = case.insert(lexed.code[at].start, "std::");
                 all.push(Candidate::new(
                     MistakeId::MissingImport,
-                    w::IMPORT + ONE_NAME,
+                    w::IMPORT + ONE_NAME + HABIT.when(habit),
                     vec![edit],
                 ));
             }

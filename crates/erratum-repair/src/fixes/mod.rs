@@ -46,6 +46,7 @@ use erratum_syntax::language::Language;
 use erratum_syntax::lex::{Lexed, TokenKind};
 use erratum_syntax::source::Program;
 use erratum_syntax::text::Text;
+use std::collections::HashSet;
 use std::sync::Arc;
 
 /// How well the meaning of a fix can be known from the text.
@@ -135,6 +136,8 @@ pub struct Case<'a> {
     pub range: (usize, usize),
     /// The code token it points at.
     pub token: usize,
+    /// The names that stand in parts of the program which are blanked out: they are used, too.
+    pub blanked: Arc<HashSet<String>>,
     /// The other files of the program, read: their names may be meant here.
     pub others: Vec<Arc<Text>>,
 }
@@ -155,7 +158,14 @@ impl<'a> Case<'a> {
         let token = text.lexed.at(range.0);
         let phase = diagnosis.phase;
         let others = Vec::new();
-        Some(Case { program, text, message, all, diagnosis, phase, range, token, others })
+        let blanked = Arc::default();
+        Some(Case { program, text, message, all, diagnosis, phase, range, token, blanked, others })
+    }
+
+    /// The case in a program of which parts with these names are blanked out.
+    pub fn with_blanked(mut self, names: Arc<HashSet<String>>) -> Case<'a> {
+        self.blanked = names;
+        self
     }
 
     /// The case with the other files of the program.
@@ -315,7 +325,7 @@ fn inside_text(case: &Case) -> bool {
 /// The likeliest first, each change once.
 fn ranked(mut all: Vec<Candidate>) -> Vec<Candidate> {
     all.sort_by(|a, b| b.score.total().total_cmp(&a.score.total()));
-    let mut seen = std::collections::HashSet::new();
+    let mut seen = HashSet::new();
     all.retain(|candidate| {
         let mut sets: Vec<Vec<Edit>> = candidate.sets().into_iter().map(<[Edit]>::to_vec).collect();
         sets.iter_mut().for_each(|edits| edits.sort());

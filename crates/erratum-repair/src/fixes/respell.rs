@@ -85,7 +85,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if !matches!(lexed.kind(token), Some(TokenKind::Name)) {
             continue;
         }
-        if case.phase != erratum_catalogue::Phase::Name && is_known(case, token) {
+        if case.phase != erratum_catalogue::Phase::Name
+            && (is_known(case, token) || named_so(case, token))
+        {
             // This name is known; something else is wrong with it.
             continue;
         }
@@ -164,6 +166,13 @@ fn is_known(case: &Case, token: usize) -> bool {
     let word = lexed.word(token);
     case.text.names.resolve(lexed, token).is_some()
         || case.language().known_names().any(|(name, _)| name == word)
+}
+
+/// Whether a member of this name stands elsewhere in the text, as a method of an interface does.
+fn named_so(case: &Case, token: usize) -> bool {
+    let lexed = case.lexed();
+    let member = token.checked_sub(1).is_some_and(|at| matches!(lexed.word(at), "." | "->"));
+    member && case.text.names.seen.get(lexed.word(token)).is_some_and(|seen| seen.len() > 1)
 }
 
 /// Names that might have been meant, each with what it is and whether it is visible here.
@@ -422,7 +431,12 @@ fn near_declaration(case: &Case, token: usize, base: &Score, all: &mut Vec<Candi
         let apart = edit_distance(word, name);
         let visible =
             (declared.scope.0..=declared.scope.1).contains(&token) || declared.token > token;
-        if name == word || apart > limit(word) || names.uses(name) > 0 || !visible {
+        if name == word
+            || apart > limit(word)
+            || names.uses(name) > 0
+            || !visible
+            || case.blanked.contains(name)
+        {
             continue;
         }
         let same_kind = kind_weight(case.language(), asked_kind(lexed, token), declared.kind);

@@ -300,11 +300,21 @@ mod tests {
         // A mark may do so: several marks of one line can be lost.
         assert!(accept(&Findings { adds_words: false, ..word.clone() }).is_ok());
         // A name that is not known is no trouble of the syntax.
-        assert!(accept(&Findings { phase: Phase::Name, ..word.clone() }).is_ok());
+        let unread = Findings { reads_well: false, ..word.clone() };
+        assert!(accept(&Findings { phase: Phase::Name, ..unread }).is_ok());
         let name = NewMessage { phase: Phase::Name, ..syntax.clone() };
         assert!(accept(&Findings { new: vec![name], ..word.clone() }).is_ok());
         let elsewhere = NewMessage { on_change: false, ..syntax };
         assert!(accept(&Findings { new: vec![elsewhere], ..word }).is_ok());
+    }
+
+    #[test]
+    fn an_error_of_syntax_where_there_was_none_rejects_the_fix() {
+        let syntax = NewMessage { phase: Phase::Syntax, ..error() };
+        let spoilt = with(syntax);
+        assert_eq!(rejected(&spoilt), Rejection::SyntaxSpoilt { message: 3 });
+        assert!(accept(&Findings { reads_well: false, ..spoilt.clone() }).is_ok());
+        assert!(accept(&Findings { phase: Phase::Syntax, ..spoilt }).is_ok());
     }
 
     #[test]
@@ -319,7 +329,8 @@ mod tests {
         let before = NewMessage { before_target: true, ..error() };
         assert_eq!(rejected(&with(before.clone())), Rejection::EarlierError { message: 3 });
         let earlier = NewMessage { phase: Phase::Syntax, ..before.clone() };
-        assert_eq!(rejected(&with(earlier)), Rejection::EarlierError { message: 3 });
+        let unread = Findings { reads_well: false, ..with(earlier) };
+        assert_eq!(rejected(&unread), Rejection::EarlierError { message: 3 });
         let later = NewMessage { phase: Phase::Flow, ..before.clone() };
         assert!(accept(&with(later)).is_ok());
         // Above the change it was hidden, or is in a part that is read later.

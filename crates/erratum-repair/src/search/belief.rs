@@ -13,19 +13,19 @@ use crate::fixes::Candidate;
 const SCALE: f64 = 1.0;
 
 /// How often a candidate that was not compiled would have held.
-const WOULD_HOLD: f64 = 0.3;
+const WOULD_HOLD: f64 = 0.1;
 
 /// The odds that none of the candidates is what was meant, by what the fix does. Fitted with
 /// `erratum-bench written --fit`.
 fn none_of_these(effect: Effect) -> f64 {
     match effect {
-        Effect::Restores => 0.15,
-        Effect::Converts => 0.15,
-        Effect::Reorders => 0.5,
-        Effect::Redeclares => 0.8,
-        Effect::Invents => 2.0,
-        Effect::Removes => 1.0,
-        Effect::Reinterprets => 0.8,
+        Effect::Restores => 0.11,
+        Effect::Converts => 0.08,
+        Effect::Reorders => 0.2,
+        Effect::Redeclares => 0.3,
+        Effect::Invents => 0.75,
+        Effect::Removes => 0.25,
+        Effect::Reinterprets => 0.2,
     }
 }
 

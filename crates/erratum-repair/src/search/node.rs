@@ -58,6 +58,8 @@ pub(super) struct Node {
     pub passed: HashSet<usize>,
     /// How it came here.
     pub steps: Vec<Arc<Step>>,
+    /// The names that stand in the parts which are blanked out.
+    pub blanked: Arc<HashSet<String>>,
     /// How doubtful the way here was; the search goes on with the least doubtful.
     pub cost: f64,
 }
@@ -72,6 +74,7 @@ impl Node {
             origin: Arc::new(origin),
             passed: HashSet::new(),
             steps: Vec::new(),
+            blanked: Arc::default(),
             cost: 0.0,
         }
     }
@@ -113,6 +116,27 @@ impl Node {
         next.program = taken.program.clone();
         next.report = report;
         next
+    }
+
+    /// Notes the names of what an edit blanks out.
+    pub fn blank(&mut self, names: impl Iterator<Item = String>) {
+        let mut all = (*self.blanked).clone();
+        all.extend(names);
+        self.blanked = Arc::new(all);
+    }
+
+    /// Returns whether a message that was not there at first names what stands in a blanked part: it
+    /// hangs on that, most likely.
+    pub fn hangs_on_blanked(&self, index: usize) -> bool {
+        let parts = |text: &str| {
+            let words = text.split(|c: char| !c.is_alphanumeric() && c != '_');
+            words.map(str::to_owned).collect::<Vec<_>>()
+        };
+        !self.blanked.is_empty()
+            && self.origin[index].is_none()
+            && parts(&self.report.messages[index].text)
+                .iter()
+                .any(|word| self.blanked.contains(word))
     }
 
     /// Passes over what is newly said of some lines of a file: it is of the search's own making.

@@ -78,7 +78,6 @@ pub(super) fn report(
     attribute(scene, first, node, &mut drafts);
     drafts.retain(|draft| draft.unit.is_none_or(|unit| unit.needed));
     drop_explained(node, &mut drafts);
-    drop_artefacts(&mut drafts);
     merge_neighbours(scene, &mut drafts);
     // Of several mistakes that were found together, the one that was reported comes first.
     drafts.sort_by_key(|draft| (draft.number, draft.owned.is_empty()));
@@ -89,7 +88,8 @@ pub(super) fn report(
     for draft in &drafts {
         let mut root = teller.root(roots.len() + 1, draft);
         let doubtful = || roots.iter().filter(|root| is_doubtful(root));
-        if root.hidden && doubtful().any(|before| teller.hangs_on(draft, &root, before)) {
+        let changed = || roots.iter().filter(|root| changes_meaning(root));
+        if root.hidden && changed().any(|before| teller.hangs_on(draft, &root, before)) {
             // Nobody reported it before a step that may be wrong, and it speaks of what that step is
             // about: it may be of our own making. What is there shows once that step is decided.
             waiting += 1;
@@ -182,17 +182,6 @@ fn drop_explained(node: &Node, drafts: &mut Vec<Draft>) {
         let text = &draft.message().text;
         let stays = node.report.messages.iter().any(|left| left.text == *text);
         !passed || !draft.owned.is_empty() || (!reported && stays)
-    });
-}
-
-/// Once a part of the text was switched off, what nobody reported and no fix takes away is most
-/// likely of our own making.
-fn drop_artefacts(drafts: &mut Vec<Draft>) {
-    let off =
-        drafts.iter().filter(|d| matches!(d.step.done, Done::Blanked(_))).map(|d| d.number).min();
-    drafts.retain(|draft| {
-        let later = off.is_some_and(|first| draft.number > first);
-        !(later && draft.part.is_none() && draft.owned.is_empty())
     });
 }
 

@@ -18,6 +18,7 @@ use crate::fixes::{self, Candidate, Case};
 use crate::message::Message;
 use erratum_catalogue::{Catalogue, MistakeId, Phase};
 use erratum_syntax::language::Language;
+use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 use erratum_syntax::source::Program;
 use erratum_syntax::text::Text;
@@ -177,7 +178,10 @@ impl<'a> Search<'a> {
     /// came, then warnings that tell of a mistake.
     fn next_target(&self, node: &Node) -> Option<usize> {
         let messages = &node.report.messages;
-        let open = || (0..messages.len()).filter(|index| !node.passed.contains(index));
+        let open = || {
+            let all = 0..messages.len();
+            all.filter(|index| !node.passed.contains(index) && !node.hangs_on_blanked(*index))
+        };
         let lexical = |m: &Message| m.is_error() && self.diagnoser.phase(m) == Phase::Lexical;
         open()
             .find(|index| lexical(&messages[*index]))
@@ -271,7 +275,7 @@ impl<'a> Search<'a> {
         let others =
             if phase >= Phase::Name { self.others(&node.program, &file) } else { Vec::new() };
         let case = Case::new(&node.program, text.clone(), message, &report.messages, &diagnosis)
-            .map(|case| case.with_others(others.clone()));
+            .map(|case| case.with_others(others.clone()).with_blanked(node.blanked.clone()));
         let candidates = match &case {
             Some(case) => fixes::candidates(case),
             None => fixes::candidates_without_code(&text),
@@ -313,6 +317,8 @@ impl<'a> Search<'a> {
             let blanked = case
                 .filter(|_| message.is_error())
                 .and_then(|case| blank::blank_out(&case, &setting, &mut self.cache));
+            let names =
+                blanked.iter().flat_map(|blanked| names_in(&text, blanked)).collect::<Vec<_>>();
             let inside = blanked.is_some().then(|| function_lines(&text, message)).flatten();
             self.watch.tell(|| match &blanked {
                 Some(blanked) => Event::Blanked { line: blanked.first_line(&node.program) },
@@ -320,6 +326,7 @@ impl<'a> Search<'a> {
             });
             let done = blanked.map_or(Done::Passed, |blanked| Done::Blanked(Box::new(blanked)));
             let mut next = node.after(done, target, w::GAVE_UP, &mut self.cache);
+            next.blank(names.into_iter());
             if let Some(lines) = inside {
                 next.pass_new(&file, lines);
             }
@@ -359,7 +366,8 @@ impl Search<'_> {
         let key = (source.name().to_owned(), Arc::from(source.bytes()));
         let text = self.texts.get(&key)?.clone();
         let case = Case::new(&node.program, text, message, &node.report.messages, &diagnosis)?
-            .with_others(others.to_vec());
+            .with_others(others.to_vec())
+            .with_blanked(node.blanked.clone());
         let all = fixes::candidates(&case);
         let clear = stands_out(&all);
         let mut all = all.into_iter();
@@ -382,6 +390,18 @@ impl minimise::Compiles for Search<'_> {
     fn policy(&self) -> SeverityPolicy {
         self.policy()
     }
+}
+
+/// The names that stand in what was blanked out.
+fn names_in(text: &Text, blanked: &Trial) -> Vec<String> {
+    let lexed = &text.lexed;
+    let covered = |start: usize, end: usize| {
+        blanked.candidate.edits.iter().any(|edit| edit.start <= start && end <= edit.end)
+    };
+    let tokens = lexed.code.iter().enumerate();
+    let names = tokens
+        .filter(|(_, token)| token.kind == TokenKind::Name && covered(token.start, token.end));
+    names.map(|(at, _)| lexed.word(at).to_owned()).collect()
 }
 
 /// Returns whether the first of some candidates is far enough ahead of the next.

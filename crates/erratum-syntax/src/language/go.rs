@@ -191,6 +191,7 @@ pub(super) static GO: Language = Language {
         ),
     ],
     to_text: &[("strconv.Itoa(", ")"), ("fmt.Sprint(", ")")],
+    result_mark: Some(" "),
     foreign: &[
         ("elif", "else if"),
         ("elseif", "else if"),

@@ -268,6 +268,8 @@ const PLAIN: Language = Language {
     member_label: "",
     to_text: &[],
     returns_by_name: false,
+    result_mark: None,
+    receivers: false,
     weak_comparisons: false,
     spelling: &[],
     called: &[],
@@ -297,7 +299,6 @@ const PLAIN: Language = Language {
     named_end: None,
     applies_bare: false,
     calls_bare: false,
-    receivers: false,
     object: "this.",
     object_required: false,
     new_object: "",
@@ -400,6 +401,9 @@ pub struct Language {
     pub member_label: &'static str,
     /// How a value is made a text, the commonest way first: what is put before it and behind it.
     pub to_text: &'static [(&'static str, &'static str)],
+    /// What stands between the parameters of a function and the type of its result, where that may be
+    /// left out.
+    pub result_mark: Option<&'static str>,
     /// Whether what a function gives back is assigned to its name.
     pub returns_by_name: bool,
     /// Whether `and` and `or` bind more tightly than comparisons.

@@ -15,6 +15,8 @@ use erratum_syntax::names::NameKind;
 const ASSIGNED_AGAIN: Factor = weight("the second declaration gives a value", 2.0);
 /// The same line twice is a slip of copying.
 const SAME_LINE_TWICE: Factor = weight("the same line stands twice", 4.0);
+/// The mark declares what is there already.
+const THERE_ALREADY: Factor = weight("it is there already", 5.0);
 /// Another declaration of the name is lost work.
 const SECOND_TAKEN_OUT: Factor = weight("the second declaration is taken out", -1.0);
 /// Which other name was meant, nobody can tell.
@@ -47,6 +49,19 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         duplicate(case, all);
     }
     siblings(case, all);
+    declared_member(case, all);
+}
+
+/// `quay.tide := 3`: a member is not declared where it gets a value, nor is a name that is there.
+fn declared_member(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said =
+        ["on left side of :=", "left of :="].iter().any(|said| case.message.text.contains(said));
+    let line = lexed.on_line(lexed.code[case.token].line);
+    if let Some(mark) = line.into_iter().find(|at| said && lexed.is(*at, ":=")) {
+        let edit = case.replace_token(mark, "=");
+        all.push(Candidate::new(MistakeId::WrongMark, THERE_ALREADY, vec![edit]));
+    }
 }
 
 /// The second declaration of a name: an assignment was meant, or another name, or nothing.

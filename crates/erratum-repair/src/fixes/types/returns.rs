@@ -18,6 +18,8 @@ const FOUND_RETURN: Factor = weight("the type that was found", 1.0);
 const VOID_RETURNS: Factor = weight("a function without a result returns one", 3.0);
 /// The type of what the body returns.
 const KNOWN_RETURN: Factor = weight("the type of what is returned", 1.0);
+/// The type of what is returned, where none is written.
+const TYPE_OF_RESULT: Factor = weight("the type of what is returned", 4.0);
 /// A usual type in the place of none.
 const VOID_USED: Factor = weight("a function without a result is used for one", 2.0);
 /// A usual type in the place of another.
@@ -37,6 +39,9 @@ pub(super) fn returns(case: &Case, all: &mut Vec<Candidate>) {
     if let Some(function) = function_around(case, case.token).filter(|_| mentions) {
         return_type(case, &function, all);
     }
+    if case.message.text.contains("too many return values") {
+        lost_type(case, all);
+    }
     if case.message.text.contains("void") {
         // The value of a call is used, but the function says that it has none.
         for call in calls_near(case) {
@@ -51,6 +56,23 @@ pub(super) fn returns(case: &Case, all: &mut Vec<Candidate>) {
                 }
             }
         }
+    }
+}
+
+/// A function that returns a value and does not say of which type.
+fn lost_type(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let (Some(mark), Some(function)) =
+        (case.language().result_mark, function_around(case, case.token))
+    else {
+        return;
+    };
+    let start = case.statement_start(case.token);
+    let last = case.statement_end(case.token);
+    let Some(typed) = type_of(case, start + 1, last) else { return };
+    if function.returns.is_none() {
+        let edit = case.insert(lexed.code[function.parameters_close].end, format!("{mark}{typed}"));
+        all.push(Candidate::new(MistakeId::MissingReturnType, TYPE_OF_RESULT, vec![edit]));
     }
 }
 
