@@ -25,4 +25,4 @@ latest sailings = maximum (map huor sailings)
 main :: IO ()
 main = do
   putStrLn ("Takings: " ++ show (takings day))
-  putStrLn ("Last sailing: ++ show (latest day))
+  putStrLn ("Last sailing: " ++ shwo (latest day))

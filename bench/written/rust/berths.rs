@@ -6,7 +6,7 @@ struct Berth {
 }
 
 struct Quay {
-    berths: Vec<Berth>⟪;⟶,⟫
+    berths: Vec<Berth>⟪;⟶,⟶≡⟫
 }
 
 impl Quay {
@@ -33,7 +33,7 @@ fn main() {
     let mut quay = Quay::new(2);
     match quay.dock("Skua") {
         Some(number) => println!("berth {}", number),
-        None => println!("full")⟪;⟶,⟫
+        None => println!("full")⟪;⟶,⟶≡⟫
     }
     let seen: HashMap<u32, u32> = HashMap::new();
     println!("{}", seen.len());

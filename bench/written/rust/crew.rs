@@ -11,7 +11,7 @@ struct Person {
 fn pay(person: &Person) -> u32 {
     match person.role {
         Role::Captain => 900,
-        Role::Deckhand(hours) => hours * 12⟪;⟶,⟫
+        Role::Deckhand(hours) => hours * 12⟪;⟶,⟶≡⟫
     }
 }
 

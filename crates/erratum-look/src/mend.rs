@@ -77,9 +77,11 @@ fn first(look: &Look, mend: Mend) -> Result<Plan, Error> {
     let Some(root) = look.verdict.roots.first() else { return Ok(plan) };
     let wanted = mend.pick.unwrap_or(1);
     let fits = |fix: &&Fix| fix.id == wanted && (mend.guesses || fix.certainty == Certainty::Sure);
-    let Some(fix) = root.fixes.iter().find(fits) else {
+    // What is only possible is taken if it is picked.
+    let picked = if mend.pick.is_some() { root.choices() } else { &root.fixes };
+    let Some(fix) = picked.iter().find(fits) else {
         if let Some(pick) = mend.pick {
-            return Err(Error::NoSuchFix { pick, fixes: root.fixes.len() });
+            return Err(Error::NoSuchFix { pick, fixes: root.choices().len() });
         }
         plan.left.push(advice(root));
         return Ok(plan);
@@ -132,10 +134,14 @@ fn all(verdict: &Verdict, program: &Program, mended: &Program, guesses: bool) ->
 /// What is left to do about a mistake: what its fixes would do, if they are guesses.
 fn advice(root: &Root) -> String {
     let (line, title) = (root.at.line, &root.title);
-    let fixes: Vec<String> =
-        root.fixes.iter().map(|fix| format!("{} (it {})", fix.title, fix.effect.words())).collect();
+    let fixes: Vec<String> = root
+        .choices()
+        .iter()
+        .map(|fix| format!("{} (it {})", fix.title, fix.effect.words()))
+        .collect();
     match &fixes[..] {
         [] => format!("line {line}: {title}. {}", root.advice),
+        [one] if root.fixes.is_empty() => format!("line {line}: {title}. Perhaps: {one}?"),
         [one] => format!("line {line}: {title}. A guess: {one}?"),
         several => format!("line {line}: {title}. One of these? {}", several.join("; or: ")),
     }

@@ -32,6 +32,7 @@
 pub mod describe;
 pub mod diagnose;
 pub mod effect;
+mod evidence;
 pub mod explain;
 pub mod fixes;
 mod manner;

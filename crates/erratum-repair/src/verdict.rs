@@ -198,9 +198,30 @@ pub struct Root {
     pub sound: Option<Sound>,
     /// For a hidden root: what the compiler will say once the earlier ones are mended.
     pub will_say: Option<String>,
-    /// The fixes, the likeliest first.
+    /// The fixes, the likeliest first. None where nothing is likely enough to be what was meant.
     pub fixes: Vec<Fix>,
+    /// Changes that make the message go where none is likely enough to be called its fix: only the
+    /// author can tell which of them was meant, if any. The likeliest first.
+    pub possible: Vec<Fix>,
 }
+
+impl Root {
+    /// What can be done about it: its fixes, or else what is possible.
+    pub fn choices(&self) -> &[Fix] {
+        if self.fixes.is_empty() { &self.possible } else { &self.fixes }
+    }
+
+    /// Keeps as possible only what is less likely than not to be what was meant.
+    pub(crate) fn weigh(&mut self) {
+        if self.fixes.first().is_some_and(|fix| fix.probability < FAIR) {
+            self.possible = std::mem::take(&mut self.fixes);
+            self.possible.iter_mut().for_each(|fix| fix.certainty = Certainty::Guess);
+        }
+    }
+}
+
+/// How likely a change must be to be what was meant, so that it is called a fix.
+const FAIR: f64 = 0.5;
 
 /// Everything that is known about a program.
 #[derive(Clone, Debug, Serialize)]

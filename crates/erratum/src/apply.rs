@@ -66,9 +66,9 @@ fn show_plan(look: &Look, plan: &Plan, mend: &Mend) -> Result<(), Failure> {
     if look.verdict.roots.is_empty() {
         writeln!(out, "{name} compiles. There is nothing to mend.")?;
     } else if plan.steps.is_empty() {
-        let any = look.verdict.roots.iter().any(|root| !root.fixes.is_empty());
+        let any = look.verdict.roots.iter().any(|root| !root.choices().is_empty());
         let text = if any {
-            "No fix is sure, so nothing is changed; --guesses takes guesses, too."
+            "No fix is sure, so nothing is changed. --guesses takes likely ones; --pick takes the one you mean."
         } else {
             "No fix was found that holds."
         };

@@ -108,7 +108,7 @@ fn another_fix_is_chosen_by_its_number() {
     folder.write("fares.c", text);
     let json = folder.run(&["look", "--json", "fares.c"]).stdout;
     let verdict: serde_json::Value = serde_json::from_str(&json).unwrap();
-    let fixes = verdict["roots"][0]["fixes"].as_array().unwrap();
+    let fixes = verdict["roots"][0]["possible"].as_array().unwrap();
     assert!(fixes.len() > 1, "{json}");
     let title = fixes[1]["title"].as_str().unwrap().to_owned();
     let mut terminal = look(&folder, WIDE);

@@ -164,7 +164,10 @@ fn of_two_that_fit_equally_it_is_always_the_same_and_a_guess() {
     let verdicts: Vec<serde_json::Value> = (0..6)
         .map(|_| serde_json::from_str(&folder.run(&["look", "--json", "tide.c"]).stdout).unwrap())
         .collect();
-    let fixes = |verdict: &serde_json::Value| verdict["roots"][0]["fixes"].clone();
+    let fixes = |verdict: &serde_json::Value| verdict["roots"][0]["possible"].clone();
     assert!(verdicts.iter().all(|verdict| fixes(verdict) == fixes(&verdicts[0])));
     assert_eq!(fixes(&verdicts[0])[0]["certainty"], "guess");
+    assert!(verdicts[0]["roots"][0]["fixes"].as_array().unwrap().is_empty());
+    let told = folder.run(&["look", "tide.c"]).stdout;
+    assert!(told.contains("only you know which one you mean"), "{told}");
 }

@@ -241,7 +241,7 @@ impl Session {
     fn with_files(&self, mut program: Program, verdict: &Verdict) -> Program {
         let Some(prover) = &self.prover else { return program };
         let places = verdict.messages.iter().filter_map(|m| m.at.as_ref()).map(|at| &at.file);
-        let fixes = verdict.roots.iter().flat_map(|root| &root.fixes);
+        let fixes = verdict.roots.iter().flat_map(|root| root.choices());
         let edits = fixes.flat_map(|fix| fix.bytes.iter().map(|edit| &edit.file));
         for name in places.chain(edits) {
             if program.file(name).is_none()

@@ -4,7 +4,7 @@ use super::family::{Example, Family, Phases};
 use super::shape::function_around;
 use super::{Candidate, Case};
 use crate::score::{Factor, weight};
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::names::NameKind;
 
@@ -41,8 +41,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let reported = case.lexed().code[case.token].line;
     for line in reported.saturating_sub(LINES).max(1)..=reported {
         let far = PER_LINE * f64::from(reported - line);
-        marks(case, line, far, all);
-        each(case, line, far, all);
+        if case.phase <= Phase::Syntax {
+            marks(case, line, far, all);
+            each(case, line, far, all);
+        }
         returned(case, line, far, all);
     }
 }
@@ -68,12 +70,12 @@ fn returned(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
     if !case.language().returns_by_name || !lexed.is(start, "return") || lexed.is(start + 1, ";") {
         return;
     }
-    let functions = case.text.names.declared.iter().filter(|declared| {
+    let mut functions = case.text.names.declared.iter().filter(|declared| {
         declared.kind == NameKind::Function
             && declared.token < start
             && declared.token.checked_sub(1).is_some_and(|at| lexed.is(at, "function"))
     });
-    if let Some(function) = functions.last() {
+    if let Some(function) = functions.next_back() {
         let name = lexed.text(&lexed.code[function.token]);
         let edit = case.replace_token(start, format!("{name} :="));
         all.push(Candidate::new(MistakeId::ForeignWord, RETURNED + far, vec![edit]));

@@ -2,9 +2,10 @@
 //! `names.size()`.
 
 use super::family::{Example, Family, Phases};
+use super::shape::text_of;
 use super::{Candidate, Case};
 use crate::score::{Factor, weight};
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 
@@ -12,6 +13,8 @@ use erratum_syntax::lex::TokenKind;
 const CALLED_OTHERWISE: Factor = weight("the library calls it otherwise", 4.0);
 /// Each name that is more usual.
 const RARER: Factor = weight("another name is more usual", -0.3);
+/// The name is right, and only its brackets are too many or lacking.
+const ONLY_BRACKETS: Factor = weight("only the brackets differ", 1.0);
 /// The program declares a member of this name itself.
 const OWN: Factor = weight("the program has a member of this name", -5.0);
 /// Each token between the member and the reported place.
@@ -44,6 +47,12 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             continue;
         }
         let word = lexed.word(name);
+        // Where the message names something, it is that which is unknown.
+        let said = &case.message.text;
+        let quotes = said.contains(['\'', '`', '"']);
+        if case.phase != Phase::Name || (quotes && !said.contains(word)) {
+            continue;
+        }
         for names in case.language().synonyms.iter().filter(|names| names.is(word)) {
             member(case, name, names.here, all);
         }
@@ -54,7 +63,12 @@ fn member(case: &Case, name: usize, here: &[&str], all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let token = lexed.code[name];
     let called = lexed.is(name + 1, "(");
+    // An array has its length as a plain member.
+    let object = name.checked_sub(2).and_then(|at| case.text.names.resolve(lexed, at));
+    let typed = object.and_then(|object| object.typed);
+    let array = typed.is_some_and(|typed| text_of(case, typed).contains('['));
     let empty = called && lexed.is(name + 2, ")");
+    let word = lexed.word(name);
     let own = case.text.names.of(lexed.word(name)).next().is_some();
     for (rank, new) in here.iter().enumerate() {
         let bare = new.trim_end_matches("()");
@@ -70,6 +84,7 @@ fn member(case: &Case, name: usize, here: &[&str], all: &mut Vec<Candidate>) {
         let score = CALLED_OTHERWISE
             + RARER * rank as f64
             + OWN.when(own)
+            + ONLY_BRACKETS.when(bare == word && empty && bare == *new && array)
             + AWAY * name.abs_diff(case.token).saturating_sub(1) as f64;
         let edit = Edit::replace(case.file(), token.start, end, text);
         all.push(Candidate::new(MistakeId::ForeignWord, score, vec![edit]));

@@ -177,7 +177,11 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
             continue;
         };
         let now = text_of(case, typed);
-        let dissent = USED_RIGHTLY * sound_uses(case, declared).min(3) as f64;
+        // What a local variable is used for fits a wider type, too.
+        let handed = declared.kind == NameKind::Member
+            || case.text.pairs.inside[declared.token].is_some_and(|open| lexed.is(open, "("));
+        let uses = if handed { sound_uses(case, declared).min(3) } else { 0 };
+        let dissent = USED_RIGHTLY * uses as f64;
         for (wanted, score) in wanted_types(case, &now, &found) {
             let edit = Edit::replace(
                 case.file(),

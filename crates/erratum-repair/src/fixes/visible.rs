@@ -59,12 +59,12 @@ fn member(case: &Case, declared: usize, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let words = ["private", "protected"];
     let start = case.statement_start(declared);
-    if let Some(word) = (start..declared).find(|at| words.contains(&lexed.word(*at))) {
-        if !lexed.is(word + 1, ":") {
-            let edit = case.replace_token(word, "public");
-            all.push(Candidate::new(MistakeId::NotAccessible, SHOWN, vec![edit]).guess());
-            return;
-        }
+    if let Some(word) = (start..declared).find(|at| words.contains(&lexed.word(*at)))
+        && !lexed.is(word + 1, ":")
+    {
+        let edit = case.replace_token(word, "public");
+        all.push(Candidate::new(MistakeId::NotAccessible, SHOWN, vec![edit]).guess());
+        return;
     }
     let label = case.language().member_label;
     let Some(open) = case.text.pairs.block_of(lexed, declared).filter(|_| !label.is_empty()) else {

@@ -36,10 +36,17 @@ pub(super) fn weight(own: f64, others: impl Iterator<Item = f64>) -> f64 {
 
 /// Returns how much the rivals of a fix weigh that hold, or might have: 1 for one that is as likely.
 ///
-/// `part` is the part of the best that is asked about.
-pub(super) fn rivals(best: &Trial, part: &Candidate, held: &[Trial]) -> f64 {
-    let tried = held.iter().map(|trial| trial.total);
-    weight(best.total, tried) + WOULD_HOLD * part.others
+/// `part` is the part of the best that is asked about; `agrees` says whether another trial makes the
+/// same change. Those that do are the same reading, and their weights add up.
+pub(super) fn rivals(
+    best: &Trial,
+    part: &Candidate,
+    held: &[Trial],
+    agrees: impl Fn(&Trial) -> bool,
+) -> f64 {
+    let (same, other): (Vec<&Trial>, Vec<&Trial>) = held.iter().partition(|trial| agrees(trial));
+    let mass = |trials: &[&Trial]| weight(best.total, trials.iter().map(|trial| trial.total));
+    mass(&other) / (1.0 + mass(&same)) + WOULD_HOLD * part.others
 }
 
 /// Returns how likely a fix is what was meant, from 0 to 1.

@@ -389,5 +389,6 @@ fn judged_root(
         sound: None,
         will_say: None,
         fixes,
+        possible: Vec::new(),
     }
 }

@@ -14,6 +14,7 @@ use super::{Compile, Found, Limits, Report, SeverityPolicy};
 use crate::describe::describe;
 use crate::diagnose::{Diagnoser, Diagnosis};
 use crate::effect;
+use crate::evidence;
 use crate::explain::{Explained, explain};
 use crate::fixes::{Candidate, Case, Certainty};
 use crate::message::{Message, Place};
@@ -110,6 +111,7 @@ pub(super) fn report(
         for number in &draft.quiets {
             (told[number - 1].role, told[number - 1].root) = (Role::Cascade, Some(root.id));
         }
+        root.weigh();
         roots.push(root);
     }
     let mended = minimised.map_or_else(|| node.program.clone(), |minimised| minimised.mended);
@@ -213,6 +215,21 @@ fn merge_neighbours(scene: &Scene, drafts: &mut Vec<Draft>) {
             None => index += 1,
         }
     }
+}
+
+/// The changes of each part of a trial: file, place and text, as places of the program before it.
+fn changes(trial: &Trial) -> Vec<Vec<(String, usize, usize, String)>> {
+    let mut sets: Vec<&[Edit]> = Vec::new();
+    let mut all = Vec::new();
+    for part in trial.candidate.parts() {
+        let back = |edit: &Edit| {
+            let place = |offset| edit::back(&edit.file, offset, &sets);
+            (edit.file.clone(), place(edit.start), place(edit.end), edit.text.trim().to_owned())
+        };
+        all.push(part.edits.iter().map(back).collect());
+        sets.push(&part.edits);
+    }
+    all
 }
 
 /// How many bytes apart two changes are at most that were one slip.
@@ -335,6 +352,7 @@ impl Teller<'_, '_> {
             sound: None,
             will_say: direct.is_none().then(|| message.text.clone()),
             fixes,
+            possible: Vec::new(),
         }
     }
 
@@ -347,7 +365,7 @@ impl Teller<'_, '_> {
             parts.filter(|word| !word.is_empty()).map(str::to_owned).collect()
         };
         let said = words(&draft.message().text);
-        let changes: Vec<&Change> = before.fixes.iter().flat_map(|fix| &fix.edits).collect();
+        let changes: Vec<&Change> = before.choices().iter().flat_map(|fix| &fix.edits).collect();
         let whole = |change: &&Change| change.text.contains('\n');
         let put_in = changes.iter().copied().filter(whole);
         if put_in.flat_map(|change| words(&change.text)).any(|word| said.contains(&word)) {
@@ -501,12 +519,19 @@ impl Teller<'_, '_> {
         let Some((part, candidate)) = draft.part else { return Vec::new() };
         let best = &held[*pick];
         let mut first = self.fix(draft, part, 1, best, candidate);
-        let rivals: Vec<Trial> =
-            held.iter().enumerate().filter(|(at, _)| at != pick).map(|(_, t)| t.clone()).collect();
-        let rivals = belief::rivals(best, candidate, &rivals);
+        // The search went on with the ones before it, and they led into trouble.
+        let rivals = &held[pick + 1..];
+        let own = changes(best).get(part).cloned().unwrap_or_default();
+        let rivals =
+            belief::rivals(best, candidate, &rivals, |other| changes(other).contains(&own));
         first.probability = belief::probability(first.effect, rivals);
+        // A fix that was merged with this one is shown by its own evidence.
+        let own_edits = candidate.edits.len().min(first.bytes.len());
         let place = sure::Place { original: self.scene.original, node: self.node };
-        if rivals > sure::RIVALS || !place.settled(&first.bytes, draft.number) {
+        if rivals > sure::RIVALS
+            || !place.settled(&first.bytes, draft.number)
+            || !self.shown(candidate, &first.bytes[..own_edits])
+        {
             first.certainty = Certainty::Guess;
         }
         let mut fixes = vec![first];
@@ -521,6 +546,14 @@ impl Teller<'_, '_> {
             }
         }
         fixes
+    }
+
+    /// Whether the text as the learner has it shows that a fix is what was meant.
+    fn shown(&self, candidate: &Candidate, edits: &[Edit]) -> bool {
+        let source = edits.first().and_then(|edit| self.original(&edit.file));
+        source.is_some_and(|source| {
+            evidence::shows(&self.read(&source), candidate.mistake, edits, &candidate.score)
+        })
     }
 
     fn fix(

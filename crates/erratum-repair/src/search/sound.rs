@@ -54,7 +54,7 @@ pub(super) fn add(
 /// The lines that something is said of, or that a fix changes.
 fn spoilt(roots: &[Root], messages: &[Told]) -> BTreeSet<(String, u32)> {
     let places = messages.iter().filter_map(|message| message.at.as_ref());
-    let fixes = roots.iter().flat_map(|root| &root.fixes);
+    let fixes = roots.iter().flat_map(|root| root.choices());
     let edits = fixes.flat_map(|fix| fix.edits.iter().map(|edit| &edit.at));
     let faulty = roots.iter().map(|root| &root.at);
     let lines = |place: &Place| {

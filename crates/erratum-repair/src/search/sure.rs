@@ -5,6 +5,7 @@
 
 use super::node::Node;
 use crate::message::Message;
+use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::{self, Edit};
 use erratum_syntax::source::Program;
 
@@ -41,9 +42,24 @@ impl Place<'_> {
         self.node.steps.iter().enumerate().any(|(number, other)| {
             let message = &other.report.messages[other.target];
             number != step
+                && self.of_marks(step)
+                && self.of_marks(number)
                 && other.origin[other.target].is_none()
                 && self.line(message, number).is_some_and(|(file, line)| here(&file, line))
         })
+    }
+
+    /// Returns whether a step changes marks: two such changes may only make up for each other.
+    fn of_marks(&self, step: usize) -> bool {
+        let Some(taken) = self.node.steps[step].taken() else { return true };
+        !matches!(
+            taken.candidate.mistake,
+            MistakeId::MisspeltName
+                | MistakeId::WrongCase
+                | MistakeId::MisspeltKeyword
+                | MistakeId::MissingImport
+                | MistakeId::ForeignWord
+        )
     }
 
     /// Returns whether several parts of a step's fix fall on the same lines: each only makes up for

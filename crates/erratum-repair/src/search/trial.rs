@@ -193,9 +193,7 @@ fn findings(
         adds_words: adds_words(&sets),
         phase: setting.phase,
         for_error: target.is_error(),
-        reads_well: !old
-            .iter()
-            .any(|message| message.is_error() && setting.diagnoser.phase(message) <= Phase::Syntax),
+        reads_well: reads_well(setting, candidate.mistake),
         target_gone,
         new: new.map(|i| place.new_message(*i, &report.messages[*i], candidate.mistake)).collect(),
         errors_left: report.messages.iter().filter(|m| m.is_error()).count(),
@@ -204,6 +202,15 @@ fn findings(
         gone_on_line: gone().filter(on_line).count(),
         definitions_lost: target_gone && definitions_lost(setting, program),
     }
+}
+
+/// Returns whether the compiler has read the whole text without an error of syntax. Where a file is not
+/// found, nothing behind it was read.
+fn reads_well(setting: &Setting, mistake: MistakeId) -> bool {
+    let unread = matches!(mistake, MistakeId::BrokenInclude | MistakeId::MisspeltImport);
+    let syntax =
+        |message: &Message| message.is_error() && setting.diagnoser.phase(message) <= Phase::Syntax;
+    !unread && !setting.report.messages.iter().any(syntax)
 }
 
 /// Where new messages stand, seen from the message to mend and from the change.

@@ -76,12 +76,12 @@ fn text(small: &Narrowing, root: Option<&Root>) -> String {
         root.title,
         root.meaning
     );
-    if root.fixes.is_empty() {
+    if root.choices().is_empty() {
         out += "\nNo change that was tried makes the message go.\n";
         return out;
     }
     out += "\nTried:\n\n";
-    for fix in &root.fixes {
+    for fix in root.choices() {
         let proof = match (fix.evidence, fix.certainty) {
             (Evidence::Judged, _) => "not compiled",
             (_, Certainty::Sure) => "the message is gone with it",

@@ -246,8 +246,8 @@ fn told(
     use std::io::Write;
     view.head(out, &scene.verdict, root)?;
     writeln!(out)?;
-    if let (Some(trial), Some(fix)) = (&state.trial, root.fixes.get(state.chosen)) {
-        let number = match root.fixes.len() {
+    if let (Some(trial), Some(fix)) = (&state.trial, root.choices().get(state.chosen)) {
+        let number = match root.choices().len() {
             1 => String::new(),
             all => format!(" {} of {all}", fix.id),
         };

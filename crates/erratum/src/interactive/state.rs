@@ -80,7 +80,7 @@ impl State {
 
     /// The fix that is chosen.
     pub fn fix(&self) -> Option<&Fix> {
-        self.root()?.fixes.get(self.chosen)
+        self.root()?.choices().get(self.chosen)
     }
 
     /// How many errors the program gives.
@@ -166,7 +166,7 @@ impl State {
     }
 
     fn choose(&mut self, at: usize) {
-        let count = self.root().map_or(0, |root| root.fixes.len());
+        let count = self.root().map_or(0, |root| root.choices().len());
         if at < count {
             (self.chosen, self.scroll, self.trial) = (at, 0, None);
             self.note = format!("Fix {} is chosen: t tries it, a writes it.", at + 1);

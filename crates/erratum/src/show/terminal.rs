@@ -207,6 +207,7 @@ impl View<'_> {
             Some(fix) => self.fix(out, root, fix)?,
             None => self.paragraph(out, "  What to try: ", "       ", &root.advice)?,
         }
+        self.possible(out, root)?;
         self.alternatives(out, root)?;
         self.follows(out, verdict, root)
     }
@@ -328,6 +329,23 @@ impl View<'_> {
         write!(out, "{style:#}")
     }
 
+    /// What may have been meant, where nothing is likely enough to be called the fix.
+    fn possible(&self, out: &mut impl Write, root: &Root) -> io::Result<()> {
+        let head = match &root.possible[..] {
+            [] => return Ok(()),
+            [_] => {
+                "One change makes the message go, but only you know whether it is what you mean:"
+            }
+            _ => "Each of these makes the message go; only you know which one you mean, if any:",
+        };
+        self.paragraph(out, "  ", "       ", head)?;
+        for fix in &root.possible {
+            let text = format!("{} (it {}).", fix.title, fix.effect.words());
+            self.paragraph(out, &format!("       {}. ", fix.id), "          ", &text)?;
+        }
+        Ok(())
+    }
+
     fn alternatives(&self, out: &mut impl Write, root: &Root) -> io::Result<()> {
         if root.fixes.len() < 2 {
             return Ok(());
@@ -423,7 +441,7 @@ impl View<'_> {
             )?;
         }
         if let (Next::Mend(command), true) =
-            (self.next, verdict.roots.iter().any(|root| !root.fixes.is_empty()))
+            (self.next, verdict.roots.iter().any(|root| !root.choices().is_empty()))
         {
             writeln!(out)?;
             self.paragraph(

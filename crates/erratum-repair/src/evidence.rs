@@ -1,0 +1,260 @@
+//! Whether the text itself shows that a fix is what was meant.
+//!
+//! A fix that keeps the meaning can still be the wrong one: a lost `)` has several places, and one mark
+//! may stand for several others. Only what the text shows is ever called sure.
+
+use crate::score::Score;
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::{Lexed, TokenKind};
+use erratum_syntax::text::Text;
+
+/// Considerations that by themselves show what was meant, by their names.
+const SHOWN: &[&str] = &[
+    "the message names it",
+    "the header of a loop lacks its mark",
+    "the bracket is closed behind it",
+    "nothing is defined in these brackets",
+    "a mark of another language",
+    "a loop as another language writes it",
+    "a list is written so",
+    "it is there already",
+];
+
+/// Returns whether the text shows that edits are what was meant: a place that nothing else explains, a
+/// mark that the message asks for, a word that is nearly another.
+pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Score) -> bool {
+    let named = || score.factors().iter().any(|f| f.value > 0.0 && SHOWN.contains(&f.name));
+    let [edit] = edits else { return several(edits) };
+    let place = Place::new(&text.lexed, edit);
+    let new = edit.text.trim();
+    match mistake {
+        MistakeId::MissingTerminator => place.ends_line(),
+        MistakeId::MissingBracket if edit.start == edit.end => match new {
+            ")" | "]" => place.only_close(text, new),
+            "(" => place.after_header(),
+            "{" => place.ends_line() && place.deeper_below(),
+            _ if edit.text.contains('\n') => place.steps_back(&edit.text),
+            _ => named(),
+        },
+        MistakeId::MissingSeparator => named() || place.in_list(text),
+        // What stands before it is told to be a name that gets a value, or else it is no restoration.
+        MistakeId::WrongMark if matches!(new, "=" | ":=") => true,
+        MistakeId::MissingMark | MistakeId::WrongMark | MistakeId::MissingWord => named(),
+        MistakeId::ExtraMark | MistakeId::ExtraBracket | MistakeId::ExtraWord => {
+            named() || place.doubled(edit)
+        }
+        MistakeId::MismatchedBracket => true,
+        MistakeId::MisspeltName => place.long_word(edit),
+        _ => true,
+    }
+}
+
+/// Several edits are one fix where they all write the same, or enclose a value.
+fn several(edits: &[Edit]) -> bool {
+    let same = edits.windows(2).all(|pair| pair[0].text == pair[1].text);
+    let enclose = edits.len() == 2 && edits.iter().all(|edit| edit.start == edit.end);
+    let braces = edits.iter().any(|edit| edit.text.contains(['{', '}']));
+    (same || enclose) && !braces
+}
+
+/// Letters that a word must have, so that it is not near to everything.
+const LONG: usize = 4;
+
+/// The tokens around an edit.
+struct Place<'a> {
+    lexed: &'a Lexed,
+    start: usize,
+    /// Index of the first code token that does not stand before the edit.
+    next: usize,
+}
+
+impl<'a> Place<'a> {
+    fn new(lexed: &'a Lexed, edit: &Edit) -> Place<'a> {
+        let next = lexed.code.partition_point(|token| token.end <= edit.start);
+        Place { lexed, start: edit.start, next }
+    }
+
+    /// Whether nothing follows on the line, or only what closes a block.
+    fn ends_line(&self) -> bool {
+        let line = self.lexed.source.line_of(self.start);
+        let next = self.lexed.code.get(self.next);
+        next.is_none_or(|token| token.line > line || self.lexed.is(self.next, "}"))
+    }
+
+    /// Whether the next line stands deeper than this one.
+    fn deeper_below(&self) -> bool {
+        let source = &self.lexed.source;
+        let line = source.line_of(self.start);
+        let next = self.lexed.code.get(self.next).map(|token| token.line);
+        next.is_some_and(|next| source.indent(next) > source.indent(line))
+    }
+
+    /// Whether a line that is put in stands where the lines above end and those below go on: less deep
+    /// than the one above, and no deeper than the one below.
+    fn steps_back(&self, text: &str) -> bool {
+        let source = &self.lexed.source;
+        let own = text.trim_matches(['\n', '\r']);
+        let own = own.len() - own.trim_start().len();
+        let above = self.next.checked_sub(1).and_then(|at| {
+            let line = self.lexed.code[at].line;
+            source.indent(line)
+        });
+        let below = self.lexed.code.get(self.next).and_then(|token| source.indent(token.line));
+        above.is_some_and(|above| above as usize > own)
+            && below.map_or(own == 0, |below| below as usize <= own)
+    }
+
+    /// Whether a lost closing bracket has only this place: no operator before it leaves open which
+    /// part it was to enclose.
+    fn only_close(&self, text: &Text, close: &str) -> bool {
+        let lexed = self.lexed;
+        let open = if close == ")" { "(" } else { "[" };
+        let mut odd = text.pairs.odd.iter().map(|odd| odd.token);
+        let Some(from) = odd.rfind(|at| lexed.is(*at, open) && *at < self.next) else {
+            return false;
+        };
+        // The brackets that are open at the edit, as if the lost one were there.
+        let mut open_now: Vec<usize> = Vec::new();
+        let mut outer = Vec::new();
+        for at in lexed.on_line(lexed.code[from].line).start..self.next {
+            match lexed.kind(at) {
+                Some(TokenKind::Open) => open_now.push(at),
+                Some(TokenKind::Close) => {
+                    open_now.pop();
+                }
+                _ => outer.push((at, open_now.last().copied())),
+            }
+        }
+        let Some(innermost) = open_now.last().copied() else { return false };
+        let nested = open_now.len() > 1;
+        let own = outer.into_iter().filter(|(_, inside)| *inside == Some(innermost));
+        let own: Vec<usize> = own.map(|(at, _)| at).collect();
+        let operators = own.iter().any(|at| computes(lexed, *at));
+        let list = own.iter().any(|at| lexed.is(*at, ","));
+        // A call that is a statement by itself encloses all that follows.
+        let line = lexed.on_line(lexed.code[innermost].line);
+        let statement = (line.start..innermost).all(|at| {
+            lexed.kind(at) == Some(TokenKind::Name) || matches!(lexed.word(at), "." | "::" | "!")
+        });
+        let called =
+            innermost.checked_sub(1).and_then(|at| lexed.kind(at)) == Some(TokenKind::Name);
+        !operators || (!nested && (list || !called || statement))
+    }
+
+    /// Whether a word that wants a bracket stands right before.
+    fn after_header(&self) -> bool {
+        let before = self.next.checked_sub(1).map_or("", |at| self.lexed.word(at));
+        matches!(before, "if" | "while" | "for" | "switch" | "catch" | "foreach")
+    }
+
+    /// Whether the edit stands between two values of a bracket.
+    fn in_list(&self, text: &Text) -> bool {
+        let value = |at: usize| {
+            let kind = self.lexed.kind(at);
+            matches!(
+                kind,
+                Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Char)
+            )
+        };
+        let closed = |at: usize| self.lexed.kind(at) == Some(TokenKind::Close);
+        let Some(before) = self.next.checked_sub(1) else { return false };
+        let listed = text.pairs.inside.get(before).copied().flatten().is_some();
+        listed && (value(before) || closed(before))
+    }
+
+    /// Whether the same token stands beside one that is taken out.
+    fn doubled(&self, edit: &Edit) -> bool {
+        let lexed = self.lexed;
+        let gone = (self.next..lexed.code.len()).find(|at| lexed.code[*at].start >= edit.start);
+        let Some(at) = gone else { return false };
+        let word = lexed.word(at);
+        lexed.is(at + 1, word) || at.checked_sub(1).is_some_and(|before| lexed.is(before, word))
+    }
+
+    /// Whether the word that is replaced is long enough to be near to few others.
+    fn long_word(&self, edit: &Edit) -> bool {
+        let (old, new) = (edit.end - edit.start, edit.text.len());
+        old.max(new) >= LONG && old.min(new) + 1 >= LONG
+    }
+}
+
+/// Whether a token computes something of what stands before and behind it.
+fn computes(lexed: &Lexed, at: usize) -> bool {
+    let word = lexed.word(at);
+    let marks = word.chars().all(|mark| "+-*/%&|<>=!?".contains(mark)) && !word.is_empty();
+    marks && !matches!(word, "&" | "*" | "->" | "=>" | "!" | "::")
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::score::weight;
+    use erratum_syntax::language::by_id;
+    use erratum_syntax::source::Source;
+
+    /// Whether the text shows that something is to be put in at `<|>`.
+    fn shown(mistake: MistakeId, marked: &str, new: &str) -> bool {
+        shown_with(mistake, marked, new, &Score::default())
+    }
+
+    fn shown_with(mistake: MistakeId, marked: &str, new: &str, score: &Score) -> bool {
+        let at = marked.find("<|>").unwrap();
+        let source = Source::new("quay.c", marked.replacen("<|>", "", 1).into_bytes());
+        let text = Text::new(&source, by_id("c").unwrap());
+        shows(&text, mistake, &[Edit::insert("quay.c", at, new)], score)
+    }
+
+    #[test]
+    fn a_statement_ends_with_its_line() {
+        let end = MistakeId::MissingTerminator;
+        assert!(shown(end, "int tide = 3<|>\nint low;\n", ";"));
+        assert!(!shown(end, "int tide<|> = 3\n", ";"));
+    }
+
+    #[test]
+    fn a_bracket_that_can_close_in_two_places_is_not_shown() {
+        let lost = MistakeId::MissingBracket;
+        let body =
+            |line: &str| format!("int main(void) {{\n    {line}\n        go();\n    }}\n}}\n");
+        assert!(shown(lost, &body("if (tide > low<|> {"), ")"));
+        assert!(shown(lost, &body("if (is_low(tide<|> {"), ")"));
+        assert!(!shown(lost, &body("if (compare(tide, low == 0<|>) {"), ")"));
+        assert!(shown(lost, "int main(void) {\n    print(\"%d\", tide + 2<|>;\n}\n", ")"));
+        assert!(!shown(lost, "int main(void) {\n    tide = rise(low + 2<|>;\n}\n", ")"));
+    }
+
+    #[test]
+    fn a_block_ends_where_the_lines_step_back() {
+        let lost = MistakeId::MissingBracket;
+        let inner = "int main(void) {\n    if (tide) {\n        go();<|>\n    stay();\n}\n";
+        assert!(shown(lost, inner, "\n    }"));
+        let outer = "int main(void) {\n    if (tide) {\n        go();\n    stay();\n}<|>\n";
+        assert!(!shown(lost, outer, "\n    }"));
+        assert!(shown(lost, "int main(void) {\n    go();<|>\n", "\n}"));
+    }
+
+    #[test]
+    fn another_mark_must_be_asked_for() {
+        let mark = MistakeId::MissingMark;
+        let text = "int tide<|> 3;\n";
+        assert!(!shown(mark, text, " ="));
+        let asked = Score::from(weight("the message names it", 2.2));
+        assert!(shown_with(mark, text, " =", &asked));
+    }
+
+    #[test]
+    fn values_of_a_list_stand_apart() {
+        let lost = MistakeId::MissingSeparator;
+        assert!(shown(lost, "int tides[] = {1, 2<|> 3};\n", ","));
+        assert!(!shown(lost, "int tide<|> low;\n", ","));
+    }
+
+    #[test]
+    fn several_edits_are_one_where_they_write_the_same() {
+        let edit = |at: usize, text: &str| Edit::insert("quay.c", at, text);
+        assert!(several(&[edit(1, "tide"), edit(5, "tide")]));
+        assert!(several(&[edit(1, "show ("), edit(5, ")")]));
+        assert!(!several(&[edit(1, "{"), edit(5, "}")]));
+    }
+}
