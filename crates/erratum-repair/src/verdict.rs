@@ -211,7 +211,7 @@ impl Root {
         if self.fixes.is_empty() { &self.possible } else { &self.fixes }
     }
 
-    /// Keeps as possible only what is less likely than not to be what was meant.
+    /// Keeps as possible only what is not likely enough to be what was meant.
     pub(crate) fn weigh(&mut self) {
         if self.fixes.first().is_some_and(|fix| fix.probability < FAIR) {
             self.possible = std::mem::take(&mut self.fixes);
@@ -220,8 +220,9 @@ impl Root {
     }
 }
 
-/// How likely a change must be to be what was meant, so that it is called a fix.
-const FAIR: f64 = 0.5;
+/// How likely a change must be to be what was meant, so that it is called a fix. A value that nobody
+/// wrote never is.
+const FAIR: f64 = 0.6;
 
 /// Everything that is known about a program.
 #[derive(Clone, Debug, Serialize)]
