@@ -83,7 +83,7 @@ pub fn look(
     tally.false_roots = tally.roots - tally.found;
     if let Some(root) = verdict.roots.first() {
         tally.line = usize::from(set.iter().any(|one| one.lines.contains(&root.at.line)));
-        if let Some(fix) = root.fixes.first() {
+        if let Some(fix) = root.choices().first() {
             tally.clears = 1;
             tally.first_exact = usize::from(takes_back_one(sample, &program, set, &fix.bytes));
         }

@@ -522,8 +522,7 @@ impl Teller<'_, '_> {
         // The search went on with the ones before it, and they led into trouble.
         let rivals = &held[pick + 1..];
         let own = changes(best).get(part).cloned().unwrap_or_default();
-        let rivals =
-            belief::rivals(best, candidate, rivals, |other| changes(other).contains(&own));
+        let rivals = belief::rivals(best, candidate, rivals, |other| changes(other).contains(&own));
         first.probability = belief::probability(first.effect, rivals);
         // A fix that was merged with this one is shown by its own evidence.
         let own_edits = candidate.edits.len().min(first.bytes.len());
