@@ -213,20 +213,15 @@ impl Root {
 
     /// Keeps as possible only what is not likely enough to be what was meant.
     pub(crate) fn weigh(&mut self) {
-        if self
-            .fixes
-            .first()
-            .is_some_and(|fix| fix.probability < FAIR[usize::from(!fix.effect.keeps_meaning())])
-        {
+        if self.fixes.first().is_some_and(|fix| fix.probability < FAIR) {
             self.possible = std::mem::take(&mut self.fixes);
             self.possible.iter_mut().for_each(|fix| fix.certainty = Certainty::Guess);
         }
     }
 }
 
-/// How likely a change must be to be what was meant, so that it is called a fix: one that keeps the
-/// meaning does no harm beside a rival, one that changes it does. A value that nobody wrote never is.
-const FAIR: [f64; 2] = [0.35, 0.6];
+/// How likely a change must be to be what was meant, so that it is called a fix.
+const FAIR: f64 = 0.5;
 
 /// Everything that is known about a program.
 #[derive(Clone, Debug, Serialize)]

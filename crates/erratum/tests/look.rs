@@ -88,7 +88,7 @@ fn grave_warnings_are_looked_at_when_there_is_no_error() {
     let ran = folder.write("tide.c", text).run(&["tide.c"]);
     assert_eq!(ran.status, 0);
     assert!(ran.stdout.contains("compiles, but gcc warns"), "{}", ran.stdout);
-    assert!(ran.stdout.contains("only you know what was meant"), "{}", ran.stdout);
+    assert!(ran.stdout.contains("only you know"), "{}", ran.stdout);
 }
 
 #[test]
