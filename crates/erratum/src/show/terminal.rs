@@ -441,7 +441,7 @@ impl View<'_> {
             )?;
         }
         if let (Next::Mend(command), true) =
-            (self.next, verdict.roots.iter().any(|root| !root.choices().is_empty()))
+            (self.next, verdict.roots.iter().any(|root| !root.fixes.is_empty()))
         {
             writeln!(out)?;
             self.paragraph(
