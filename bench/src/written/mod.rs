@@ -272,3 +272,28 @@ fn look(
     counts.restored = usize::from(found.mended.files.first().is_some_and(|m| program.restored(m)));
     Ok(counts)
 }
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use std::collections::BTreeSet;
+
+    #[test]
+    fn every_program_has_mistakes_and_another_sound_text() {
+        let root = Path::new(env!("CARGO_MANIFEST_DIR")).join("written");
+        let mut names = BTreeSet::new();
+        for language in LANGUAGES.iter().filter(|language| root.join(language.id).is_dir()) {
+            for entry in fs::read_dir(root.join(language.id)).unwrap().flatten() {
+                let text = fs::read_to_string(entry.path()).unwrap();
+                let name = entry.file_name().to_string_lossy().into_owned();
+                let program = Marked::read(&name, &text, language).unwrap();
+                assert!(program.mistakes.len() > 1, "{name}");
+                assert_ne!(program.wrong().bytes(), program.sound().bytes(), "{name}");
+                assert!(!program.restored(&program.wrong()), "{name}");
+                assert!(program.restored(&program.sound()), "{name}");
+                names.insert((language.id, name));
+            }
+        }
+        assert!(names.len() > 100);
+    }
+}

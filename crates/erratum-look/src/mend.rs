@@ -137,12 +137,19 @@ fn advice(root: &Root) -> String {
     let fixes: Vec<String> = root
         .choices()
         .iter()
-        .map(|fix| format!("{} (it {})", fix.title, fix.effect.words()))
+        .map(|fix| match fix.effect.keeps_meaning() {
+            true => fix.title.clone(),
+            false => format!("{} (it {})", fix.title, fix.effect.words()),
+        })
         .collect();
+    let numbered = |fixes: &[String]| {
+        let each = fixes.iter().enumerate().map(|(at, fix)| format!("{}. {fix}", at + 1));
+        each.collect::<Vec<_>>().join("; or ")
+    };
     match &fixes[..] {
         [] => format!("line {line}: {title}. {}", root.advice),
         [one] if root.fixes.is_empty() => format!("line {line}: {title}. Perhaps: {one}?"),
         [one] => format!("line {line}: {title}. A guess: {one}?"),
-        several => format!("line {line}: {title}. One of these? {}", several.join("; or: ")),
+        several => format!("line {line}: {title}. One of these? {}", numbered(several)),
     }
 }

@@ -107,7 +107,17 @@ fn translates(lexed: &Lexed, edit: &Edit) -> Effect {
         shared.count() > 2
     };
     let old = lexed.source.slice(edit.start, edit.end);
-    if language.types.contains(&new) && !same(&old) { Effect::Redeclares } else { Effect::Restores }
+    let typed = new.split(' ').any(|word| language.types.contains(&word));
+    // `printf` ends no line, and `println` does.
+    let ends_line = |word: &str| {
+        let word = word.trim_end_matches("()").to_lowercase();
+        word.ends_with("ln") || word.ends_with("line") || word == "log"
+    };
+    match () {
+        () if typed && !same(&old) => Effect::Redeclares,
+        () if ends_line(&old) != ends_line(new) => Effect::Reinterprets,
+        () => Effect::Restores,
+    }
 }
 
 fn is_quote(text: &str) -> bool {
@@ -310,7 +320,7 @@ impl<'a> Change<'a> {
             }
             (was, now) if is_bracket(was) && is_bracket(*now) => Effect::Restores,
             (TokenKind::Op, TokenKind::Op) => {
-                let parts = |word: &str| !is_operator(word) && word != "=";
+                let parts = |word: &str| !is_operator(word) && !matches!(word, "=" | ":=");
                 // Where a statement starts, nothing is compared.
                 let gives = matches!(new, "=" | ":=") && self.assigns(at);
                 if gives || (parts(old) && parts(new)) {

@@ -9,24 +9,12 @@ use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::{Lexed, TokenKind};
 use erratum_syntax::text::Text;
 
-/// Considerations that by themselves show what was meant, by their names.
-const SHOWN: &[&str] = &[
-    "the message names it",
-    "the header of a loop lacks its mark",
-    "the bracket is closed behind it",
-    "nothing is defined in these brackets",
-    "a mark of another language",
-    "a loop as another language writes it",
-    "a list is written so",
-    "it is there already",
-];
-
 /// Returns whether the text shows that edits are what was meant: a place that nothing else explains, a
 /// mark that the message asks for, a word that is nearly another.
 pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Score) -> bool {
-    let named = || score.factors().iter().any(|f| f.value > 0.0 && SHOWN.contains(&f.name));
+    let named = || score.factors().iter().any(|factor| factor.shows && factor.value > 0.0);
     let [edit] = edits else { return several(edits) };
-    let place = Place::new(&text.lexed, edit);
+    let place = Around::new(&text.lexed, edit);
     let new = edit.text.trim();
     match mistake {
         MistakeId::MissingTerminator => place.ends_line(),
@@ -53,6 +41,8 @@ pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Sco
 /// Several edits are one fix where they all write the same, or enclose a value.
 fn several(edits: &[Edit]) -> bool {
     let same = edits.windows(2).all(|pair| pair[0].text == pair[1].text);
+    // Taking out two things is not one change.
+    let same = same && edits.iter().all(|edit| !edit.text.is_empty());
     let enclose = edits.len() == 2 && edits.iter().all(|edit| edit.start == edit.end);
     let braces = edits.iter().any(|edit| edit.text.contains(['{', '}']));
     (same || enclose) && !braces
@@ -62,17 +52,17 @@ fn several(edits: &[Edit]) -> bool {
 const LONG: usize = 4;
 
 /// The tokens around an edit.
-struct Place<'a> {
+struct Around<'a> {
     lexed: &'a Lexed,
     start: usize,
     /// Index of the first code token that does not stand before the edit.
     next: usize,
 }
 
-impl<'a> Place<'a> {
-    fn new(lexed: &'a Lexed, edit: &Edit) -> Place<'a> {
+impl<'a> Around<'a> {
+    fn new(lexed: &'a Lexed, edit: &Edit) -> Around<'a> {
         let next = lexed.code.partition_point(|token| token.end <= edit.start);
-        Place { lexed, start: edit.start, next }
+        Around { lexed, start: edit.start, next }
     }
 
     /// Whether nothing follows on the line, or only what closes a block.
@@ -189,7 +179,7 @@ fn computes(lexed: &Lexed, at: usize) -> bool {
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::score::weight;
+    use crate::score::evidence;
     use erratum_syntax::language::by_id;
     use erratum_syntax::source::Source;
 
@@ -239,7 +229,7 @@ mod tests {
         let mark = MistakeId::MissingMark;
         let text = "int tide<|> 3;\n";
         assert!(!shown(mark, text, " ="));
-        let asked = Score::from(weight("the message names it", 2.2));
+        let asked = Score::from(evidence("the message names it", 2.2));
         assert!(shown_with(mark, text, " =", &asked));
     }
 
@@ -256,5 +246,6 @@ mod tests {
         assert!(several(&[edit(1, "tide"), edit(5, "tide")]));
         assert!(several(&[edit(1, "show ("), edit(5, ")")]));
         assert!(!several(&[edit(1, "{"), edit(5, "}")]));
+        assert!(!several(&[Edit::delete("quay.c", 1, 2), Edit::delete("quay.c", 5, 6)]));
     }
 }

@@ -17,11 +17,19 @@ pub struct Factor {
     pub name: &'static str,
     /// What it adds to the score.
     pub value: f64,
+    /// Whether it shows by itself which change was meant.
+    #[serde(skip)]
+    pub shows: bool,
 }
 
 /// A weight: a factor that applies once.
 pub const fn weight(name: &'static str, value: f64) -> Factor {
-    Factor { name, value }
+    Factor { name, value, shows: false }
+}
+
+/// A weight for what shows by itself which change was meant, as a message does that asks for a mark.
+pub const fn evidence(name: &'static str, value: f64) -> Factor {
+    Factor { name, value, shows: true }
 }
 
 impl Factor {
@@ -93,7 +101,7 @@ impl Score {
 
     /// Returns the score with one more factor, so that its sum becomes `total`.
     pub fn moved_to(mut self, total: f64, name: &'static str) -> Score {
-        self.push(Factor { name, value: total - self.total });
+        self.push(weight(name, total - self.total));
         self.total = total;
         self
     }

@@ -213,10 +213,17 @@ impl Root {
 
     /// Keeps as possible only what is not likely enough to be what was meant.
     pub(crate) fn weigh(&mut self) {
-        if self.fixes.first().is_some_and(|fix| fix.probability < FAIR) {
+        if self.fixes.first().is_some_and(|fix| !fix.is_likely()) {
             self.possible = std::mem::take(&mut self.fixes);
             self.possible.iter_mut().for_each(|fix| fix.certainty = Certainty::Guess);
         }
+    }
+}
+
+impl Fix {
+    /// Whether it is likely enough to be what was meant.
+    pub(crate) fn is_likely(&self) -> bool {
+        self.probability >= FAIR
     }
 }
 

@@ -1,6 +1,7 @@
 //! The steps of the search, each with a compiler whose messages a test writes down.
 
 use erratum_catalogue::Catalogue;
+use erratum_repair::fixes::Certainty;
 use erratum_repair::message::{Message, Place, Severity};
 use erratum_repair::search::{
     Compile, Depth, Event, Found, Limits, Observer, Outcome, Rejection, Report, Search,
@@ -395,4 +396,69 @@ fn the_budget_in_compiles_ends_the_search_at_the_same_place_every_time() {
     assert_eq!(recorder.0, same.0);
     assert_eq!(found.verdict.compiles, again.verdict.compiles);
     assert!(limited(40).0.verdict.complete);
+}
+
+#[test]
+fn an_error_that_is_left_on_the_line_makes_its_fix_a_guess() {
+    let text = "int main(void) {\n    int tide = 3\n    return tide;\n}\n";
+    let certainty = |cursed: bool| {
+        let (found, story) = look(text, move |text| {
+            let mut said = Vec::new();
+            if text.contains("= 3\n") {
+                said.push(("return", "expected ',' or ';' before 'return'".to_owned()));
+            } else if cursed {
+                said.push(("int tide", "this line is cursed".to_owned()));
+            }
+            said
+        });
+        let fix = found.verdict.roots[0].fixes.first();
+        let fix = fix.unwrap_or_else(|| panic!("{}", story.story()));
+        assert!(fix.title.contains("`;`"), "{}", fix.title);
+        fix.certainty
+    };
+    assert_eq!(certainty(false), Certainty::Sure);
+    assert_eq!(certainty(true), Certainty::Guess);
+}
+
+#[test]
+fn of_two_readings_none_is_the_fix() {
+    let text = "int main(void) {\n    int tide1 = 3;\n    int tide2 = 4;\n    return tide3;\n}\n";
+    let (found, _) = look(text, |text| {
+        let wrong = text.contains("tide3").then(|| ("tide3", unknown("tide3")));
+        wrong.into_iter().collect()
+    });
+    let root = &found.verdict.roots[0];
+    assert!(root.fixes.is_empty() && root.possible.len() > 1, "{:?}", root.possible);
+    assert!(root.possible.iter().all(|fix| fix.certainty == Certainty::Guess));
+    // The title takes no side.
+    assert!(!root.title.contains("tide1") && !root.title.contains("tide2"), "{}", root.title);
+}
+
+#[test]
+fn a_fix_of_a_name_that_spoils_the_syntax_only_hides_the_message() {
+    let text = "int main(void) {\n    int depth = 3;\n    return depht;\n}\n";
+    let (_, story) = look(text, |text| {
+        let broken = text.contains("return depth;");
+        let syntax = ("main", "expected identifier or '(' before 'main'".to_owned());
+        if broken { vec![syntax] } else { vec![("depht", unknown("depht"))] }
+    });
+    let rejected = story.rejections("`depth` instead of `depht`");
+    assert!(matches!(rejected[..], [Rejection::SyntaxSpoilt { .. }]), "{}", story.story());
+}
+
+#[test]
+fn what_names_a_word_of_a_blanked_part_is_not_told() {
+    let text = "int main(void) {\n    rise(cursed, 2);\n    go();\n    stay();\n    return 0;\n}\n";
+    let (found, story) = look(text, |text| {
+        if text.contains("cursed") {
+            return vec![("cursed", "this value is cursed".to_owned())];
+        }
+        let after = [("go", "'rise' is hidden from go"), ("stay", "stay is not understood")];
+        after.into_iter().map(|(at, said)| (at, said.to_owned())).collect()
+    });
+    let said = |part: &str| {
+        let roots = found.verdict.roots.iter();
+        roots.filter(|root| root.will_say.as_deref().is_some_and(|s| s.contains(part))).count()
+    };
+    assert_eq!(said("hidden from go"), 0, "{}", story.story());
 }

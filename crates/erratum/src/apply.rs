@@ -10,7 +10,7 @@ use crate::{files, preparing, undo};
 use erratum_look::{Look, Plan, Session};
 use erratum_repair::message::Message;
 use erratum_repair::search::SeverityPolicy;
-use erratum_repair::verdict::Verdict;
+use erratum_repair::verdict::{Root, Verdict};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::source::Program;
 use std::io::{IsTerminal, Write};
@@ -66,13 +66,15 @@ fn show_plan(look: &Look, plan: &Plan, mend: &Mend) -> Result<(), Failure> {
     if look.verdict.roots.is_empty() {
         writeln!(out, "{name} compiles. There is nothing to mend.")?;
     } else if plan.steps.is_empty() {
-        let any = look.verdict.roots.iter().any(|root| !root.choices().is_empty());
-        let text = if any {
-            "No fix is sure, so nothing is changed. --guesses takes likely ones; --pick takes the one you mean."
+        let any = |some: fn(&Root) -> bool| look.verdict.roots.iter().any(some);
+        let text = if any(|root| !root.fixes.is_empty()) {
+            "No fix is sure, so nothing is changed; --guesses takes guesses, too."
+        } else if any(|root| !root.possible.is_empty()) {
+            "Only you know which change is meant, so nothing is changed. --pick N takes one of those of the first mistake."
         } else {
             "No fix was found that holds."
         };
-        writeln!(out, "{text}")?;
+        show::paragraph(&mut out, width, "", "", text)?;
     } else if !mend.common.quiet {
         for step in &plan.steps {
             for line in textwrap::wrap(step, width.saturating_sub(2)) {

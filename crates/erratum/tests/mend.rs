@@ -157,3 +157,26 @@ fn all_mends_what_is_hidden_behind_each_other() {
     assert_eq!(ran.status, 0, "{}", ran.stdout);
     assert_eq!(folder.read("tide.c"), SOUND);
 }
+
+#[test]
+fn of_two_readings_none_is_written_until_one_is_picked() {
+    let folder = Folder::new();
+    let text = "int main(void) {\n    int tide1 = 2;\n    int tide2 = 2;\n    return tide3;\n}\n";
+    for arguments in [&["mend", "--yes"][..], &["mend", "--all", "--yes", "--guesses"]] {
+        let ran = folder.write("tide.c", text).run(&[arguments, &["tide.c"]].concat());
+        assert_eq!(ran.status, 1, "{}", ran.stdout);
+        assert!(ran.stdout.contains("Only you know which change is meant"), "{}", ran.stdout);
+        assert!(
+            ran.stdout.contains("1. On line 4") && ran.stdout.contains("or 2. On"),
+            "{}",
+            ran.stdout
+        );
+        assert_eq!(folder.read("tide.c"), text);
+    }
+    let ran = folder.run(&["mend", "--pick", "2", "--yes", "tide.c"]);
+    assert_eq!(ran.status, 0, "{}", ran.stdout);
+    assert!(folder.read("tide.c").contains("return tide2;"), "{}", ran.stdout);
+    let none = folder.write("tide.c", text).run(&["mend", "--pick", "9", "--yes", "tide.c"]);
+    assert_eq!(none.status, 2, "{}", none.stdout);
+    assert_eq!(folder.read("tide.c"), text);
+}

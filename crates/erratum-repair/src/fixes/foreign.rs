@@ -3,15 +3,15 @@
 use super::family::{Example, Family, Phases};
 use super::shape::function_around;
 use super::{Candidate, Case};
-use crate::score::{Factor, weight};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::names::NameKind;
 
 /// A mark that this language does not have at all.
-const NO_SUCH_MARK: Factor = weight("a mark of another language", 5.0);
+const NO_SUCH_MARK: Factor = evidence("a mark of another language", 5.0);
 /// The header of a loop that is written as in another language.
-const LOOP_ELSEWHERE: Factor = weight("a loop as another language writes it", 5.0);
+const LOOP_ELSEWHERE: Factor = evidence("a loop as another language writes it", 5.0);
 /// A function gives its value back as in another language.
 const RETURNED: Factor = weight("the value goes to the name of the function", 6.0);
 /// The method names its object otherwise.

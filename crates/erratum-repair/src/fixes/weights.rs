@@ -1,7 +1,7 @@
 //! The weights that several families of fixes share, with the reason for each. A family's own stand
 //! at its top. See [`crate::score`] for the scale.
 
-use crate::score::{Factor, weight};
+use crate::score::{Factor, evidence, weight};
 
 /// What the token model says counts by this much: runs of classes are not independent, so the
 /// plain sum would claim too much.
@@ -24,7 +24,7 @@ pub const PER_TOKEN_AFTER: Factor = weight("tokens behind the reported place", -
 pub const PER_LINE: Factor = weight("lines from the reported place", -0.25);
 
 /// The message itself names the mark to insert ("expected ';'").
-pub const MESSAGE_NAMES_IT: Factor = weight("the message names it", 2.2);
+pub const MESSAGE_NAMES_IT: Factor = evidence("the message names it", 2.2);
 
 /// Inserting a mark: forgetting one is the commonest slip of all.
 pub const INSERT: Factor = weight("a mark is easily forgotten", -1.0);
@@ -127,13 +127,16 @@ pub const BREAKS_PAIRS: Factor = weight("a bracket or quote becomes odd", -6.0);
 pub const MEMBER: Factor = weight("a member behind its object", 5.0);
 
 /// The header of a `for` has two `;`: where one is lacking, the mark between its parts is wrong.
-pub const FOR_HEADER: Factor = weight("the header of a loop lacks its mark", 6.0);
+pub const FOR_HEADER: Factor = evidence("the header of a loop lacks its mark", 6.0);
+
+/// A mark ends the statement before its `else`.
+pub const ENDED_EARLY: Factor = evidence("the statement goes on with its else", 6.0);
 
 /// In the brackets of an expression a single mark compares nothing.
-pub const COMPARED: Factor = weight("nothing is defined in these brackets", 5.0);
+pub const COMPARED: Factor = evidence("nothing is defined in these brackets", 5.0);
 
 /// A list in brackets goes on behind a mark that ends statements.
-pub const LIST_ENDED: Factor = weight("the bracket is closed behind it", 6.5);
+pub const LIST_ENDED: Factor = evidence("the bracket is closed behind it", 6.5);
 
 /// A name that nothing declares and that is two known names run together.
 pub const RUN_TOGETHER: Factor = weight("two known names run together", 4.0);

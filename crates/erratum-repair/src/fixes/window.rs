@@ -513,7 +513,7 @@ impl Window<'_, '_> {
         let ended = at > 0 && lexed.is(at - 1, case.language().terminator);
         if case.language().else_unended && lexed.is(at, "else") && ended {
             let edit = case.delete_token(at - 1);
-            found.push(Candidate::new(MistakeId::ExtraMark, w::FOR_HEADER, vec![edit]));
+            found.push(Candidate::new(MistakeId::ExtraMark, w::ENDED_EARLY, vec![edit]));
         }
     }
 }

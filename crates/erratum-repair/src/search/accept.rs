@@ -409,6 +409,7 @@ mod tests {
             Rejection::Contradicted { message: 1 },
             Rejection::MovesTrouble { message: 1 },
             Rejection::ErrorForWarning { message: 1 },
+            Rejection::SyntaxSpoilt { message: 1 },
             Rejection::EarlierError { message: 1 },
             Rejection::Outweighed,
             Rejection::LeadsBack,
@@ -416,6 +417,6 @@ mod tests {
         let texts: std::collections::BTreeSet<_> = all.iter().map(Rejection::to_string).collect();
         assert_eq!(texts.len(), all.len());
         let named = all.iter().filter(|rejection| rejection.message() == Some(1));
-        assert_eq!(named.count(), 4);
+        assert_eq!(named.count(), 5);
     }
 }

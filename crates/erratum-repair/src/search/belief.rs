@@ -38,20 +38,27 @@ pub(super) fn weight(own: f64, others: impl Iterator<Item = f64>) -> f64 {
 ///
 /// `part` is the part of the best that is asked about; `agrees` says whether another trial makes the
 /// same change. Those that do are the same reading, and their weights add up.
-pub(super) fn rivals(
+pub(super) fn rivals<'a>(
     best: &Trial,
     part: &Candidate,
-    held: &[Trial],
+    held: impl Iterator<Item = &'a Trial>,
     agrees: impl Fn(&Trial) -> bool,
 ) -> f64 {
-    let (same, other): (Vec<&Trial>, Vec<&Trial>) = held.iter().partition(|trial| agrees(trial));
+    let (same, other): (Vec<&Trial>, Vec<&Trial>) = held.partition(|trial| agrees(trial));
     let mass = |trials: &[&Trial]| weight(best.total, trials.iter().map(|trial| trial.total));
     mass(&other) / (1.0 + mass(&same)) + WOULD_HOLD * part.others
 }
 
-/// Returns how likely a fix is what was meant, from 0 to 1.
+/// Returns how likely a fix is what was meant, from 0 to 1, in hundredths.
 pub(super) fn probability(effect: Effect, rivals: f64) -> f64 {
-    1.0 / (1.0 + rivals + none_of_these(effect))
+    (100.0 / (1.0 + rivals + none_of_these(effect))).round() / 100.0
+}
+
+/// Returns the likeliest of some candidates that are in order, with the weight of the others.
+pub(super) fn likeliest(candidates: &[Candidate]) -> Option<Candidate> {
+    let (best, left) = candidates.split_first()?;
+    let left = left.iter().map(|other| other.score.total());
+    Some(Candidate { others: weight(best.score.total(), left), ..best.clone() })
 }
 
 #[cfg(test)]

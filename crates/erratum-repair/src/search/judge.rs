@@ -309,11 +309,9 @@ fn judged_root(
                 }) && !judged.diagnosis.matches.is_empty()
         };
         let second = all.get(1).map_or(f64::NEG_INFINITY, |c| c.score.total());
-        let best = all.first().filter(|c| {
+        belief::likeliest(&all).filter(|c| {
             c.score.total() > w::JUDGED && c.score.total() > second + w::JUDGED_AHEAD && said(c)
-        })?;
-        let left = all[1..].iter().map(|other| other.score.total());
-        Some(fixes::Candidate { others: belief::weight(best.score.total(), left), ..best.clone() })
+        })
     });
     let reported = message.at.clone().unwrap_or_else(|| Place::point("", 1, 1));
     let mut at = reported.clone();

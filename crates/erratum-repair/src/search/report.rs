@@ -316,8 +316,9 @@ impl Teller<'_, '_> {
         let alone = diagnosis.unproved().map(|found| (found.entry, found.captures.clone()));
         let alone = alone.or_else(|| diagnoser.worded_by(message));
         let usual = alone.as_ref().map_or(unknown, |(entry, _)| entry.id.as_str());
-        let mistake =
-            draft.part.map_or(usual, |(_, candidate)| candidate.mistake.as_str()).to_owned();
+        // Where no fix is likely enough, none says what the mistake is.
+        let part = draft.part.filter(|_| fixes.first().is_some_and(Fix::is_likely));
+        let mistake = part.map_or(usual, |(_, candidate)| candidate.mistake.as_str()).to_owned();
         let at = match draft.part {
             Some((part, candidate)) => self.faulty_place(draft, part, &candidate.edits),
             None => self.reported_place(draft),
@@ -329,7 +330,7 @@ impl Teller<'_, '_> {
             .or_else(|| draft.owned.first().copied());
         let follows = draft.owned.iter().copied().filter(|n| Some(*n) != direct).collect();
         let mut words = self.captures(draft, &at, &diagnosis, &mistake);
-        if draft.part.is_none() {
+        if part.is_none() {
             // What the message itself names.
             words.extend(alone.into_iter().flat_map(|(_, words)| words));
         }
@@ -520,28 +521,34 @@ impl Teller<'_, '_> {
         let best = &held[*pick];
         let mut first = self.fix(draft, part, 1, best, candidate);
         // The search went on with the ones before it, and they led into trouble.
-        let rivals = &held[pick + 1..];
+        let rivals = held[pick + 1..].iter();
         let own = changes(best).get(part).cloned().unwrap_or_default();
         let rivals = belief::rivals(best, candidate, rivals, |other| changes(other).contains(&own));
         first.probability = belief::probability(first.effect, rivals);
         // A fix that was merged with this one is shown by its own evidence.
         let own_edits = candidate.edits.len().min(first.bytes.len());
-        let place = sure::Place { original: self.scene.original, node: self.node };
+        let end = sure::AtEnd { original: self.scene.original, node: self.node };
         if rivals > sure::RIVALS
-            || !place.settled(&first.bytes, draft.number)
+            || !end.settled(&first.bytes, draft.number)
             || !self.shown(candidate, &first.bytes[..own_edits])
         {
             first.certainty = Certainty::Guess;
         }
         let mut fixes = vec![first];
         if best.candidate.then.is_empty() && draft.merged.is_empty() {
-            let fair = held[pick + 1..].iter().filter(|tried| {
+            let fair = held.iter().enumerate().skip(pick + 1).filter(|(_, tried)| {
                 !tried.objection
                     && tried.total > best.total - w::ALTERNATIVE
                     && tried.candidate.then.is_empty()
             });
-            for tried in fair.take(self.scene.limits.alternatives) {
-                fixes.push(self.fix(draft, 0, fixes.len() + 1, tried, &tried.candidate));
+            for (at, tried) in fair.take(self.scene.limits.alternatives) {
+                let mut fix = self.fix(draft, 0, fixes.len() + 1, tried, &tried.candidate);
+                let others = (*pick..held.len()).filter(|other| *other != at).map(|at| &held[at]);
+                let rivals = belief::rivals(tried, &tried.candidate, others, |_| false);
+                fix.probability = belief::probability(fix.effect, rivals);
+                // Beside another fix none is sure.
+                fix.certainty = Certainty::Guess;
+                fixes.push(fix);
             }
         }
         fixes

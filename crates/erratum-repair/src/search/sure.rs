@@ -12,13 +12,13 @@ use erratum_syntax::source::Program;
 /// How much the rivals of a fix may weigh together.
 pub(super) const RIVALS: f64 = 0.25;
 
-/// What is known of the place of a fix at the end of the search.
-pub(super) struct Place<'a> {
+/// The program as it was written and as the search has left it.
+pub(super) struct AtEnd<'a> {
     pub original: &'a Program,
     pub node: &'a Node,
 }
 
-impl Place<'_> {
+impl AtEnd<'_> {
     /// Returns whether the lines that edits change are free of trouble at the end: no error is left
     /// on them, and no other step had to mend there what the first compile did not report.
     pub fn settled(&self, edits: &[Edit], step: usize) -> bool {

@@ -283,10 +283,7 @@ impl<'a> Search<'a> {
         self.watch.tell(|| Event::Proposed {
             fixes: candidates.iter().map(|one| Proposal::of(&node.program, one)).collect(),
         });
-        let clear = candidates.first().filter(|_| stands_out(&candidates)).map(|best| {
-            let left = candidates[1..].iter().map(|other| other.score.total());
-            Candidate { others: belief::weight(best.score.total(), left), ..best.clone() }
-        });
+        let clear = belief::likeliest(&candidates).filter(|_| stands_out(&candidates));
         let together = clear.and_then(|best| {
             batch::of_others(&node, &setting, &best, |message, index| {
                 self.best_for(&node, message, index, &others)
@@ -370,9 +367,7 @@ impl Search<'_> {
             .with_blanked(node.blanked.clone());
         let all = fixes::candidates(&case);
         let clear = stands_out(&all);
-        let mut all = all.into_iter();
-        let mut best = all.next()?;
-        best.others = belief::weight(best.score.total(), all.map(|other| other.score.total()));
+        let mut best = belief::likeliest(&all)?;
         best.target = Some(index);
         (clear && best.score.total() > 0.0).then_some(best)
     }

@@ -340,7 +340,10 @@ impl View<'_> {
         };
         self.paragraph(out, "  ", "       ", head)?;
         for fix in &root.possible {
-            let text = format!("{} (it {}).", fix.title, fix.effect.words());
+            let text = match fix.effect.keeps_meaning() {
+                true => format!("{}.", fix.title),
+                false => format!("{} (it {}).", fix.title, fix.effect.words()),
+            };
             self.paragraph(out, &format!("       {}. ", fix.id), "          ", &text)?;
         }
         Ok(())

@@ -5,7 +5,7 @@ use super::delete_lines;
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::shape::text_of;
 use crate::fixes::{Candidate, Case};
-use crate::score::{Factor, weight};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
@@ -16,7 +16,7 @@ const ASSIGNED_AGAIN: Factor = weight("the second declaration gives a value", 2.
 /// The same line twice is a slip of copying.
 const SAME_LINE_TWICE: Factor = weight("the same line stands twice", 4.0);
 /// The mark declares what is there already.
-const THERE_ALREADY: Factor = weight("it is there already", 5.0);
+const THERE_ALREADY: Factor = evidence("it is there already", 5.0);
 /// Another declaration of the name is lost work.
 const SECOND_TAKEN_OUT: Factor = weight("the second declaration is taken out", -1.0);
 /// Which other name was meant, nobody can tell.
