@@ -24,7 +24,7 @@ int main(void) {
     while (i < 3) {
         most = heavier(most, crates[i]);
         print_row("crate", crates[i]);
-        i⟪++ 1⟶ += 1⟫;
+        i⟪++ 1⟶ += 1⟶≡++⟫;
     }
     char name[] = "rope"⟪⟶;⟫
     print_row(name, ⟪mostt⟶most⟫);

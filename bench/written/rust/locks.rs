@@ -37,7 +37,7 @@ fn pass(lock: &mut Lock, boats: i32) -> i32 {
 fn main() {
     let mut lock = Lock { gate: Gate::Closed, level: 0 };
     let passed = pass(&⟪⟶mut ⟫lock, 3);
-    ⟪printf!⟶println!⟫("{} passed", passed);
+    ⟪printf!⟶println!⟶print!⟫("{} passed", passed);
     lock.gate = Gate::Open;
     if lock.is_full() == false ⟪⟶{
 ⟫        println!("not full");

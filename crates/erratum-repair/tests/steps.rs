@@ -448,17 +448,31 @@ fn a_fix_of_a_name_that_spoils_the_syntax_only_hides_the_message() {
 
 #[test]
 fn what_names_a_word_of_a_blanked_part_is_not_told() {
-    let text = "int main(void) {\n    rise(cursed, 2);\n    go();\n    stay();\n    return 0;\n}\n";
+    let text = "int main(void) {\n    rise(cursed,\n        helm);\n    return 0;\n}\n\nint other(void) {\n    go();\n    stay();\n    return 0;\n}\n";
     let (found, story) = look(text, |text| {
         if text.contains("cursed") {
             return vec![("cursed", "this value is cursed".to_owned())];
         }
-        let after = [("go", "'rise' is hidden from go"), ("stay", "stay is not understood")];
+        let after = [("go", "'helm' is uninitialized"), ("stay", "stay is unreachable")];
         after.into_iter().map(|(at, said)| (at, said.to_owned())).collect()
     });
     let said = |part: &str| {
         let roots = found.verdict.roots.iter();
         roots.filter(|root| root.will_say.as_deref().is_some_and(|s| s.contains(part))).count()
     };
-    assert_eq!(said("hidden from go"), 0, "{}", story.story());
+    assert_eq!(said("helm"), 0, "{}", story.story());
+    assert_eq!(said("unreachable"), 1, "{}", story.story());
+}
+
+#[test]
+fn several_parts_of_a_fix_on_one_line_are_a_guess() {
+    let text = "int main(void) {\n    go(rise[2;\n    return 0;\n}\n";
+    let (found, story) = look(text, |text| {
+        let count = |mark: char| text.matches(mark).count();
+        let odd = count('(') != count(')') || count('[') != count(']');
+        odd.then(|| (";", "expected ')' before ';' token".to_owned())).into_iter().collect()
+    });
+    let fixes: Vec<_> = found.verdict.roots.iter().flat_map(|root| &root.fixes).collect();
+    assert!(!fixes.is_empty(), "{}", story.story());
+    assert!(fixes.iter().all(|fix| fix.certainty == Certainty::Guess), "{fixes:#?}");
 }
