@@ -47,6 +47,15 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if empty {
             score += TAKES_AWAY;
         }
+        // `did you mean to use '->'?`: it is told in words, too, which mark belongs there.
+        let told = |edit: &Edit| {
+            let mark = edit.text.trim();
+            let is_mark = !mark.is_empty() && mark.chars().all(|c| c.is_ascii_punctuation());
+            is_mark && case.message.text.contains(&format!("'{mark}'"))
+        };
+        if edits.len() == 1 && told(&edits[0]) {
+            score += w::MESSAGE_NAMES_IT;
+        }
         // A warning is not mended by telling the compiler to keep quiet.
         let quiet = edits.iter().any(|edit| edit.text.trim_start().starts_with("let _"));
         if quiet {
@@ -88,7 +97,8 @@ fn kind(case: &Case, edits: &[Edit]) -> MistakeId {
         "," => return MistakeId::MissingSeparator,
         "mut" => return MistakeId::MissingMut,
         "&" | "&mut" => return MistakeId::MissingBorrow,
-        _ if text.starts_with("->") => return MistakeId::MissingReturnType,
+        "->" | "." => return MistakeId::WrongMark,
+        _ if text.starts_with("-> ") => return MistakeId::MissingReturnType,
         _ if text.starts_with(case.language().import.before) => return MistakeId::MissingImport,
         _ => {}
     }

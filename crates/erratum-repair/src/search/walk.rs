@@ -189,6 +189,16 @@ impl<'a> Search<'a> {
                 // A name that is said not to be used may be used once the rest is mended.
                 let spare = |m: &Message| self.diagnoser.diagnose(m).shows(MistakeId::UnusedName);
                 let errors = || open().filter(|index| messages[*index].is_error());
+                // While the brackets of a line do not pair, what is said of its types means nothing.
+                let syntax =
+                    |index: &usize| self.diagnoser.phase(&messages[*index]) <= Phase::Syntax;
+                let line = |index: usize| messages[index].at.as_ref().map(|at| (&at.file, at.line));
+                let first = errors().next()?;
+                if let Some(before) =
+                    errors().find(|index| syntax(index) && line(*index) == line(first))
+                {
+                    return Some(before);
+                }
                 errors().find(|index| !spare(&messages[*index])).or_else(|| errors().next())
             })
             .or_else(|| {
