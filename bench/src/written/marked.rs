@@ -207,23 +207,26 @@ impl Marked {
     }
 }
 
-/// The lines of each mistake. What was left out is told of the line before it or of the one after.
+/// The lines of each mistake. Lines that were left out are told of the line of code before them or of
+/// the line after.
 fn places(pieces: &[Piece]) -> Vec<Mistake> {
-    let mut line = 1;
+    let breaks = |text: &str| text.matches('\n').count() as u32;
+    let mut before = String::new();
     let mut all = Vec::new();
     for piece in pieces {
-        let breaks = |text: &str| text.matches('\n').count() as u32;
         match piece {
-            Piece::Same(text) => line += breaks(text),
+            Piece::Same(text) => before.push_str(text),
             Piece::Mistake { wrong, readings, meanings } => {
                 let lost = wrong.trim().is_empty() && readings.iter().all(|r| r.contains('\n'));
+                let line = 1 + breaks(&before);
+                let first = if lost { 1 + breaks(before.trim_end()) } else { line };
                 let last = line + breaks(wrong) + u32::from(lost);
                 all.push(Mistake {
-                    lines: (line, last),
+                    lines: (first, last),
                     readings: readings.len(),
                     meanings: *meanings,
                 });
-                line += breaks(wrong);
+                before.push_str(wrong);
             }
         }
     }
@@ -254,6 +257,13 @@ mod tests {
         assert_eq!(tide.wrong().bytes(), b"int tide 3;\nint low = \"2\";\nint high = 4\n");
         assert_eq!(tide.sound().bytes(), b"int tide = 3;\nint low = 2;\nint high = 4;\n");
         assert_eq!(tide.each_at([2, 4, 2].into_iter()), [Some(1), None, Some(1)]);
+    }
+
+    #[test]
+    fn a_line_that_was_left_out_is_told_of_the_lines_around_it() {
+        let tide = marked("int high;\nint tide(void) {\n\n⟪⟶}\n⟫int low;\nint all;\n");
+        let none = None;
+        assert_eq!(tide.each_at(1..=6), [none, Some(0), Some(0), Some(0), Some(0), none]);
     }
 
     #[test]

@@ -45,6 +45,11 @@ impl Step {
     }
 }
 
+/// The words of a message that may be names.
+pub(super) fn words(text: &str) -> impl Iterator<Item = &str> {
+    text.split(|c: char| !c.is_alphanumeric() && c != '_')
+}
+
 /// A partial repair.
 #[derive(Clone)]
 pub(super) struct Node {
@@ -128,25 +133,16 @@ impl Node {
     /// Returns whether a message that was not there at first names what stands in a blanked part: it
     /// hangs on that, most likely.
     pub fn hangs_on_blanked(&self, index: usize) -> bool {
-        let parts = |text: &str| {
-            let words = text.split(|c: char| !c.is_alphanumeric() && c != '_');
-            words.map(str::to_owned).collect::<Vec<_>>()
-        };
         !self.blanked.is_empty()
             && self.origin[index].is_none()
-            && parts(&self.report.messages[index].text)
-                .iter()
-                .any(|word| self.blanked.contains(word))
+            && words(&self.report.messages[index].text).any(|word| self.blanked.contains(word))
     }
 
-    /// Passes over what is newly said of some lines of a file: it is of the search's own making.
-    pub fn pass_new(&mut self, file: &str, lines: (u32, u32)) {
+    /// Passes over those of the messages which were not there at first that are of the search's own
+    /// making.
+    pub fn pass_new(&mut self, own: impl Fn(&Message) -> bool) {
         for (index, message) in self.report.messages.iter().enumerate() {
-            let here = message
-                .at
-                .as_ref()
-                .is_some_and(|at| at.file == file && (lines.0..=lines.1).contains(&at.line));
-            if here && self.origin[index].is_none() {
+            if self.origin[index].is_none() && own(message) {
                 self.passed.insert(index);
             }
         }

@@ -4,14 +4,14 @@
 //! doubtful one.
 
 use super::accept::Rejection;
+use super::blank::{self, Blanked};
 use super::cache::CompileCache;
-use super::node::{Done, Node};
+use super::node::{Done, Node, words};
 use super::observe::{Event, Observer, Proposal, Said, Watch};
 use super::trial::{Setting, Trial, try_all};
 use super::weights as w;
 use super::{
-    Compile, Depth, Found, Limits, Report, SeverityPolicy, batch, belief, blank, minimise, report,
-    trial,
+    Compile, Depth, Found, Limits, Report, SeverityPolicy, batch, belief, minimise, report, trial,
 };
 use crate::diagnose::Diagnoser;
 use crate::fixes::{self, Candidate, Case};
@@ -324,19 +324,33 @@ impl<'a> Search<'a> {
             let blanked = case
                 .filter(|_| message.is_error())
                 .and_then(|case| blank::blank_out(&case, &setting, &mut self.cache));
-            let names =
-                blanked.iter().flat_map(|blanked| names_in(&text, blanked)).collect::<Vec<_>>();
-            let inside = blanked.is_some().then(|| function_lines(&text, message)).flatten();
             self.watch.tell(|| match &blanked {
-                Some(blanked) => Event::Blanked { line: blanked.first_line(&node.program) },
+                Some(blanked) => Event::Blanked { line: blanked.trial.first_line(&node.program) },
                 None => Event::Passed,
             });
-            let done = blanked.map_or(Done::Passed, |blanked| Done::Blanked(Box::new(blanked)));
+            let Some(Blanked { trial, wide }) = blanked else {
+                queue.push(node.after(Done::Passed, target, w::GAVE_UP, &mut self.cache));
+                return;
+            };
+            let names = names_in(&text, &trial);
+            let lost = names.iter().filter(|name| wide || name.declared);
+            let lost: Vec<String> = lost.map(|name| name.word.clone()).collect();
+            let inside = wide.then(|| function_lines(&text, message)).flatten();
+            let done = Done::Blanked(Box::new(trial));
             let mut next = node.after(done, target, w::GAVE_UP, &mut self.cache);
-            next.blank(names.into_iter());
-            if let Some(lines) = inside {
-                next.pass_new(&file, lines);
-            }
+            next.blank(lost.into_iter());
+            next.pass_new(|message| {
+                let at = message.at.as_ref().filter(|at| at.file == file);
+                let line = at.map(|at| at.line);
+                let diagnosis = diagnoser.diagnose(message);
+                // Whether each path sets a name and uses it cannot be told of half of its paths.
+                let of_paths =
+                    diagnosis.phase >= Phase::Flow || diagnosis.shows(MistakeId::UnusedName);
+                line.zip(inside).is_some_and(|(line, (from, to))| (from..=to).contains(&line))
+                    || of_paths
+                        && words(&message.text)
+                            .any(|word| names.iter().any(|name| name.word == word))
+            });
             queue.push(next);
             return;
         }
@@ -397,8 +411,14 @@ impl minimise::Compiles for Search<'_> {
     }
 }
 
+/// A name that stands in what was blanked out.
+struct NameIn {
+    word: String,
+    declared: bool,
+}
+
 /// The names that stand in what was blanked out.
-fn names_in(text: &Text, blanked: &Trial) -> Vec<String> {
+fn names_in(text: &Text, blanked: &Trial) -> Vec<NameIn> {
     let lexed = &text.lexed;
     let covered = |start: usize, end: usize| {
         blanked.candidate.edits.iter().any(|edit| edit.start <= start && end <= edit.end)
@@ -406,7 +426,9 @@ fn names_in(text: &Text, blanked: &Trial) -> Vec<String> {
     let tokens = lexed.code.iter().enumerate();
     let names = tokens
         .filter(|(_, token)| token.kind == TokenKind::Name && covered(token.start, token.end));
-    names.map(|(at, _)| lexed.word(at).to_owned()).collect()
+    let declared = |at: usize| text.names.declared.iter().any(|declared| declared.token == at);
+    let name = |(at, _)| NameIn { word: lexed.word(at).to_owned(), declared: declared(at) };
+    names.map(name).collect()
 }
 
 /// Returns whether the first of some candidates is far enough ahead of the next.

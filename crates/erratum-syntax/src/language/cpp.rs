@@ -217,6 +217,7 @@ pub(super) static CPP: Language = Language {
         ("integer", "int"),
     ],
     each_loop: Some(("for", ":")),
+    never: "throw 0;",
     defaults: c::C.defaults,
     grave_warnings: c::GRAVE,
     family: "c",

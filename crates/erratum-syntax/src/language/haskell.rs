@@ -320,6 +320,7 @@ pub(super) static HASKELL: Language = Language {
     ],
     foreign_marks: &[("!=", "/="), ("=<", "<="), ("=>", ">="), ("===", "==")],
     called: &[("[Char]", "String")],
+    never: "undefined",
     defaults: &[
         ("Int", "0"),
         ("Integer", "0"),
