@@ -22,7 +22,7 @@ main :: IO ()
 main = do
   let w = foldr arrive M.empty ["car", "bike", "car"]
   print (total w)
-  ⟪putStrLn⟶print⟫ (M.size w)
+  ⟪putStrLn (M.size w)⟶print (M.size w)⟶≡putStrLn (show (M.size w))⟫
   case longest w of
     Just (who, n) -> putStrLn (who ++ " " ++ show n)
-    Nothing -> ⟪return⟶return ()⟶putStrLn "none"⟫
+    Nothing -> ⟪return⟶return ()⟫

@@ -13,8 +13,8 @@ public class Ledger {
         if (debts.containsKey(who)) {
             return debts.get(who);
         }
-        ⟪⟶return 0;⟫
-    }
+⟪⟶        return 0;
+⟫    }
 
     public double average() {
         int sum = 0;

@@ -9,8 +9,8 @@ class Sonar extends Sensor {
   private last = 3.5;
 
   constructor(name: string, private offset: number) {
-    ⟪⟶super(name);⟫
-  }
+⟪⟶    super(name);
+⟫  }
 
   read(): number {
     this.last += this.offset;

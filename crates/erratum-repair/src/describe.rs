@@ -83,6 +83,15 @@ fn insertion(source: &Source, edit: &Edit, line: u32) -> String {
     }
     let before = source.slice(source.line_start(line), edit.start).trim().to_owned();
     let after = source.slice(edit.start, source.line_end(line)).trim().to_owned();
+    if text.is_empty() {
+        return match edit.text.chars().count() {
+            _ if !before.is_empty() => {
+                format!("put a blank before {} on line {line}", quoted(first_word(&after)))
+            }
+            1 => format!("put one more blank at the start of line {line}"),
+            more => format!("put {more} more blanks at the start of line {line}"),
+        };
+    }
     if after.is_empty() {
         return format!("add {} at the end of line {line}", quoted(text));
     }
@@ -101,22 +110,28 @@ fn is_word(c: char) -> bool {
     c.is_alphanumeric() || c == '_'
 }
 
+/// Whether a letter makes one mark with its like beside it, as in `++` and `<=`.
+fn is_operator(c: char) -> bool {
+    "+-*/%=<>!&|:".contains(c)
+}
+
+/// How many bytes the word or the mark has whose letters come from an end of a text.
+fn word_length(letters: impl Iterator<Item = char> + Clone) -> usize {
+    let run = |is: fn(char) -> bool| -> usize {
+        letters.clone().take_while(|c| is(*c)).map(char::len_utf8).sum()
+    };
+    let alone = || letters.clone().next().map_or(0, char::len_utf8);
+    [run(is_word), run(is_operator)].into_iter().find(|length| *length > 0).unwrap_or_else(alone)
+}
+
 /// The first word or mark of a text.
 fn first_word(text: &str) -> &str {
-    let length: usize = text.chars().take_while(|c| is_word(*c)).map(char::len_utf8).sum();
-    if length > 0 {
-        &text[..length]
-    } else {
-        &text[..text.chars().next().map_or(0, char::len_utf8)]
-    }
+    &text[..word_length(text.chars())]
 }
 
 /// The last word or mark of a text.
 fn last_word(text: &str) -> &str {
-    let length: usize = text.chars().rev().take_while(|c| is_word(*c)).map(char::len_utf8).sum();
-    let length =
-        if length > 0 { length } else { text.chars().next_back().map_or(0, char::len_utf8) };
-    &text[text.len() - length..]
+    &text[text.len() - word_length(text.chars().rev())..]
 }
 
 /// A piece of code within a sentence. Long pieces are cut.
@@ -150,5 +165,11 @@ mod tests {
         assert_eq!(say(text, &[Edit::delete("f", 14, 15)]), "Take out `(` on line 2");
         assert_eq!(say(text, &[Edit::insert("f", 9, "\n}")]), "Add the line `}` after line 1");
         assert_eq!(say(text, &[Edit::insert("f", 4, "x")]), "Add `x` before `a` on line 1");
+        let text = "rise(i++ {\n  low\n";
+        assert_eq!(say(text, &[Edit::insert("f", 8, ")")]), "Add `)` after `++` on line 1");
+        assert_eq!(
+            say(text, &[Edit::insert("f", 13, "  ")]),
+            "Put 2 more blanks at the start of line 2"
+        );
     }
 }

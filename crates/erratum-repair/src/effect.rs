@@ -75,6 +75,11 @@ pub(crate) fn of_edits(
     {
         return Effect::Restores;
     }
+    // What a function gives back stands in its header, with as many types as it likes.
+    let header = matches!(mistake, MistakeId::MissingReturnType | MistakeId::WrongReturnType);
+    if header && edits.len() == 1 {
+        return Effect::Redeclares;
+    }
     if matches!(mistake, MistakeId::ForeignWord | MistakeId::ForeignMark) {
         let same = |edit: &Edit| {
             let file = program.file(&edit.file)?;

@@ -166,6 +166,19 @@ impl Message {
         }
     }
 
+    /// Brings a message that points into a file which is not the learner's to the first place of
+    /// theirs that it speaks of: a template of the library is at fault only as it was used. Where it
+    /// pointed stays as a note.
+    pub fn bring_home(&mut self, own: &dyn Fn(&str) -> bool) {
+        let Some(at) = self.at.as_ref().filter(|at| !own(&at.file)) else { return };
+        let home = self.spans.iter().chain(&self.notes).filter_map(|note| note.at.as_ref());
+        let Some(home) = home.into_iter().find(|place| own(&place.file)).cloned() else { return };
+        let text = "what is used there stands in a file of the library".to_owned();
+        let note = Note { text, at: Some(at.clone()) };
+        self.at = Some(home);
+        self.notes.push(note);
+    }
+
     /// Turns the compiler's columns into Unicode characters. Places in files that `find` does not
     /// know stay as they are.
     pub fn resolve(&mut self, find: &mut dyn FnMut(&str) -> Option<Source>) {

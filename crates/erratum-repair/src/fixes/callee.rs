@@ -12,6 +12,8 @@ use erratum_syntax::names::NameKind;
 
 /// `->` behind what may be no pointer.
 const NO_POINTER: Factor = weight("no pointer stands before it", 1.0);
+/// The message names what only points to the object.
+const OWNER: Factor = weight("what owns the object has no such member", 5.0);
 /// A bare name that the own class has as a member.
 const OWN_MEMBER: Factor = weight("the own class has such a member", 3.5);
 /// The compiler says which object has it.
@@ -46,6 +48,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     let lexed = case.lexed();
     no_pointer(case, all);
+    smart_pointer(case, all);
     bare_member(case, all);
     // Some compilers point at the dot before the name.
     let name = case.token + usize::from(lexed.is(case.token, "."));
@@ -68,6 +71,18 @@ fn no_pointer(case: &Case, all: &mut Vec<Candidate>) {
     if case.lexed().is(case.token, "->") && case.language().directives {
         let edit = case.replace_token(case.token, ".");
         all.push(Candidate::new(MistakeId::WrongMark, NO_POINTER, vec![edit]));
+    }
+}
+
+/// C++: `.` behind what owns an object and is none itself.
+fn smart_pointer(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    let owner = ["unique_ptr<", "shared_ptr<", "optional<"].iter().any(|kind| said.contains(kind));
+    let dot = [case.token, case.token.wrapping_sub(1)].into_iter().find(|at| lexed.is(*at, "."));
+    if let Some(dot) = dot.filter(|_| owner && said.contains("has no member named")) {
+        let edit = case.replace_token(dot, "->");
+        all.push(Candidate::new(MistakeId::WrongMark, OWNER, vec![edit]));
     }
 }
 
@@ -153,6 +168,17 @@ mod tests {
             "struct t { int seats; };\nint f(struct t one) {\n    return one<|>->seats;\n}\n",
             "invalid type argument of '->' (have 'struct t')",
             "struct t { int seats; };\nint f(struct t one) {\n    return one.seats;\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_owns_an_object_leads_to_its_members() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "int go(const std::unique_ptr<Boat> &one) {\n    return one.<|>seats();\n}\n",
+            "'const class std::unique_ptr<Boat>' has no member named 'seats'",
+            "int go(const std::unique_ptr<Boat> &one) {\n    return one->seats();\n}\n",
         );
     }
 

@@ -2,12 +2,14 @@
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, Certainty, weights as w};
-use crate::score::{Factor, Score, weight};
+use crate::score::{Factor, Score, evidence, weight};
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 
 /// Taking something of the learner's away is seldom right.
 const TAKES_AWAY: Factor = weight("it only takes something away", -3.0);
+/// Rust: the `;` behind the last expression of a block throws its value away.
+const VALUE_LOST: Factor = evidence("the mark throws the value away", 6.0);
 /// A copy, a forced value or an attribute is seldom what was meant.
 const MADE_UP: Factor = weight("it gives a made-up value", -2.5);
 
@@ -44,7 +46,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let mut score =
             Score::from(if case.phase >= Phase::Type { w::HINT_TYPES } else { w::HINT });
         // Taking something of the learner's away, or giving a made-up value, is seldom right.
-        if empty {
+        let value_lost = empty && suggestion.text.contains("remove this semicolon");
+        if value_lost {
+            score += VALUE_LOST;
+        } else if empty {
             score += TAKES_AWAY;
         }
         // `did you mean to use '->'?`: it is told in words, too, which mark belongs there.
@@ -77,7 +82,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             score += MADE_UP;
         }
         let made_up = edits.iter().any(|edit| edit.text.starts_with(" = "));
-        let mistake = kind(case, &edits);
+        let mistake = if value_lost { MistakeId::ExtraMark } else { kind(case, &edits) };
         let mut candidate = Candidate::new(mistake, score, edits);
         // Several changes at once are a proposal of another way to write it.
         if made_up || candidate.edits.len() > 1 {

@@ -5,11 +5,16 @@
 //! logarithm of how likely the slip is, up to a constant that is the same for all. Nothing here is
 //! believed: [`crate::search`] tries the candidates on copies.
 
+mod boxed;
 mod brackets;
 mod callee;
 mod calls;
+mod condition;
 mod declare;
+mod each_item;
+mod elements;
 mod empty_call;
+mod ended_value;
 mod family;
 mod flow;
 mod foreign;
@@ -17,17 +22,22 @@ mod haskell;
 mod hints;
 mod imports;
 mod include;
+mod loop_item;
+mod made;
 mod members;
 mod operands;
+mod overriding;
 mod qualify;
 mod quotes;
 mod respell;
+mod results;
 pub(crate) mod shape;
 mod structure;
 mod synonyms;
 #[cfg(test)]
 mod testing;
 mod types;
+mod uncalled;
 mod values;
 mod visible;
 mod warned;

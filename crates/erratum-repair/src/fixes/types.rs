@@ -5,6 +5,7 @@ mod references;
 mod returns;
 mod texts;
 
+use super::boxed::BOXED;
 use super::family::{Example, Family, Phases};
 use super::shape::{calls_near, parameter_of, text_of};
 use super::{Candidate, Case, weights as w};
@@ -40,6 +41,8 @@ const POINTER: Factor = weight("it is used as a pointer", 2.0);
 const ALLOCATED: Factor = weight("it is given an address", 1.5);
 /// A name that is followed to what it points at.
 const FOLLOWED: Factor = weight("it is followed", 1.5);
+/// Another use takes it for no pointer.
+const DOTTED: Factor = weight("another use takes it for no pointer", -3.0);
 /// What holds a plain value is plain, if it was so before.
 const PLAIN_OF_BOXED: Factor = weight("the plain type of what was found", 2.5);
 /// The type that the message says it found.
@@ -228,7 +231,9 @@ fn operands<'a>(
 /// C: a variable that is used as a pointer and not declared as one.
 fn lost_star(case: &Case, targets: &[(&Declared, Factor)], all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let at_message = case.text.names.resolve(lexed, case.token);
+    // Where an arrow is complained of, its object stands in front of it.
+    let pointed = case.token.saturating_sub(usize::from(lexed.is(case.token, "->")));
+    let at_message = case.text.names.resolve(lexed, pointed);
     for declared in targets.iter().map(|(declared, _)| *declared).chain(at_message) {
         let name = lexed.word(declared.token);
         let allocated = (declared.token..declared.token + 4).any(|at| {
@@ -244,7 +249,14 @@ fn lost_star(case: &Case, targets: &[(&Declared, Factor)], all: &mut Vec<Candida
         let star = declared.typed.is_some_and(|(_, last)| lexed.is(last, "*"));
         if !star && declared.typed.is_some() && (allocated || followed) {
             let edit = case.insert(lexed.code[declared.token].start, "*");
-            let score = POINTER + ALLOCATED.when(allocated) + FOLLOWED.when(followed);
+            let dotted = case
+                .text
+                .names
+                .seen
+                .get(name)
+                .is_some_and(|seen| seen.iter().any(|at| lexed.is(at + 1, ".")));
+            let score =
+                POINTER + ALLOCATED.when(allocated) + FOLLOWED.when(followed) + DOTTED.when(dotted);
             all.push(Candidate::new(MistakeId::WrongType, score, vec![edit]));
         }
     }
@@ -275,23 +287,13 @@ fn clean(text: &str) -> String {
     text.trim_matches(['\'', '`', '"']).to_owned()
 }
 
-/// Java's types for plain values as objects.
-const BOXED: &[(&str, &str)] = &[
-    ("Integer", "int"),
-    ("Double", "double"),
-    ("Long", "long"),
-    ("Float", "float"),
-    ("Boolean", "boolean"),
-    ("Character", "char"),
-];
-
 /// Types that a declaration may have been meant to have.
 fn wanted_types(case: &Case, now: &str, found: &[String]) -> Vec<(String, Factor)> {
     let usual = case.language().usual;
     let plain = is_plain(case, now);
     let mut all: Vec<(String, Factor)> = Vec::new();
     let mut push = |name: &str, score: Factor| {
-        let known = case.language().is_type(name)
+        let known = (case.language().is_type(name.trim_end_matches("[]")) && name != "void")
             || case.text.names.seen.contains_key(name.trim_start_matches('&'));
         let known = known || name == usual.text || matches!(name, "String" | "&str");
         // A type of the learner's own is no slip for a plain one.

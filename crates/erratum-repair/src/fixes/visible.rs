@@ -12,6 +12,14 @@ const NOTHING_SHOWN: Factor = weight("nothing of the class is visible", 4.0);
 /// The declaration of the member gives its word up for another.
 const SHOWN: Factor = weight("the member is made visible", 1.5);
 
+/// What an interface asks for is there, and only not visible.
+const PROMISED: Factor = weight("an interface asks for it", 4.5);
+/// A method of the class gives the member.
+const GIVEN: Factor = weight("a method gives the member", 4.0);
+
+/// What compilers say of a method that an interface asks for (seen with javac 17, mcs 6.8).
+const PROMISES: &[&str] = &["is not public", "weaker access privileges; was public"];
+
 /// What compilers say of such a member (seen with gcc 12, clang 14, javac 17, mcs 6.8, tsc 5.9).
 const SAID: &[&str] = &[
     "is private",
@@ -37,6 +45,9 @@ pub(super) static FAMILY: Family = Family {
 };
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if PROMISES.iter().any(|said| case.message.text.contains(said)) {
+        promised(case, all);
+    }
     if !SAID.iter().any(|said| case.message.text.contains(said)) {
         return;
     }
@@ -50,7 +61,60 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             if own && !seen.contains(&declared.token) && declared.token != at {
                 seen.push(declared.token);
                 member(case, declared.token, all);
+                accessor(case, at, declared.token, all);
             }
+        }
+    }
+}
+
+/// A method that an interface asks for is public.
+fn promised(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    let class = lexed.at(case.range.0);
+    let last =
+        case.text.pairs.block_of(lexed, class).and_then(|open| case.text.pairs.partner[open]);
+    let functions = case.text.names.declared.iter().filter(|declared| {
+        declared.kind == NameKind::Function
+            && declared.token >= case.statement_start(class)
+            && last.is_none_or(|last| declared.token < last)
+            && said.contains(&format!("{}(", lexed.word(declared.token)))
+    });
+    for declared in functions {
+        let start = case.statement_start(declared.token);
+        let shown = (start..declared.token)
+            .any(|at| matches!(lexed.word(at), "public" | "private" | "protected" | "internal"));
+        let body = (declared.token..lexed.code.len()).find(|at| lexed.divides(*at));
+        // The declaration in the interface has no body.
+        if shown || !body.is_some_and(|open| lexed.opens_block(open)) {
+            continue;
+        }
+        let edit = case.insert(lexed.code[start].start, "public ");
+        all.push(Candidate::new(MistakeId::NotAccessible, PROMISED, vec![edit]));
+    }
+}
+
+/// `pier.boats` where a method `getBoats` of the class gives what is hidden.
+fn accessor(case: &Case, at: usize, declared: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !matches!(lexed.before(at), "." | "->") || lexed.is(at + 1, "(") || lexed.is(at + 1, "=") {
+        return;
+    }
+    let class = case.text.pairs.block_of(lexed, declared);
+    for function in case.text.names.declared.iter().filter(|d| d.kind == NameKind::Function) {
+        let name = function.token;
+        let own = class.is_some() && case.text.pairs.block_of(lexed, name) == class;
+        if !own || !lexed.is(name + 1, "(") || !lexed.is(name + 2, ")") {
+            continue;
+        }
+        let Some(open) = (name..lexed.code.len()).find(|at| lexed.divides(*at)) else { continue };
+        let gives = lexed.opens_block(open)
+            && lexed.is(open + 1, "return")
+            && lexed.word(open + 2) == lexed.word(at)
+            && lexed.is(open + 3, ";");
+        if gives {
+            let edit = case.replace_token(at, format!("{}()", lexed.word(name)));
+            all.push(Candidate::new(MistakeId::NotAccessible, GIVEN, vec![edit]).guess());
         }
     }
 }
@@ -82,6 +146,20 @@ fn member(case: &Case, declared: usize, all: &mut Vec<Candidate>) {
     if !labelled {
         let source = &lexed.source;
         let line = lexed.code[open].line;
+        // Data that stands in front of the functions stays hidden, unless it is what is asked for.
+        let of_class = |at: usize| case.text.pairs.block_of(lexed, at) == Some(open);
+        let class = lexed.word(open.saturating_sub(1));
+        let function = (open + 1..=declared).find(|at| {
+            let makes = lexed.word(*at) == class && lexed.is(*at + 1, "(");
+            let named = case
+                .text
+                .names
+                .declared
+                .iter()
+                .any(|one| one.token == *at && one.kind == NameKind::Function);
+            of_class(*at) && (makes || named)
+        });
+        let line = function.map_or(line, |function| lexed.code[function].line - 1).max(line);
         let text = format!("{}{label}{}", source.indent_text(line), source.line_end_text());
         let edit = Edit::insert(case.file(), source.line_start(line + 1), text);
         all.push(Candidate::new(MistakeId::NotAccessible, NOTHING_SHOWN, vec![edit]).guess());
@@ -112,6 +190,50 @@ mod tests {
             "class Quay {\n    private int boats = 3;\n}\nclass Ferry {\n    int go(Quay quay) { return quay.<|>boats; }\n}\n",
             "boats has private access in Quay",
             "class Quay {\n    public int boats = 3;\n}\nclass Ferry {\n    int go(Quay quay) { return quay.boats; }\n}\n",
+        );
+    }
+
+    #[test]
+    fn data_in_front_of_the_functions_stays_hidden() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "class Quay {\n    int seats;\n\n    Quay(int n) : seats(n) {}\n    int boats() { return 3; }\n};\n\nint go(Quay quay) {\n    return quay.<|>boats();\n}\n",
+            "'int Quay::boats()' is private within this context",
+            "class Quay {\n    int seats;\n\npublic:\n    Quay(int n) : seats(n) {}\n    int boats() { return 3; }\n};\n\nint go(Quay quay) {\n    return quay.boats();\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_an_interface_asks_for_is_public() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "interface IPaid {\n    int Pay(int h);\n}\nclass <|>Mate : IPaid {\n    int Pay(int h) { return h; }\n}\n",
+            "[CS0737] `Mate' does not implement interface member `IPaid.Pay(int)' and the best implementing candidate `Mate.Pay(int)' is not public",
+            "interface IPaid {\n    int Pay(int h);\n}\nclass Mate : IPaid {\n    public int Pay(int h) { return h; }\n}\n",
+        );
+    }
+
+    #[test]
+    fn java_asks_for_it_too() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "interface Paid {\n    int pay(int h);\n}\nclass Mate implements Paid {\n    int <|>pay(int h) { return h; }\n}\n",
+            "pay(int) in Mate cannot implement pay(int) in Paid attempting to assign weaker access privileges; was public",
+            "interface Paid {\n    int pay(int h);\n}\nclass Mate implements Paid {\n    public int pay(int h) { return h; }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_method_that_gives_the_member_is_called() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    private int boats = 3;\n    public int getBoats() { return boats; }\n}\nclass Ferry {\n    int go(Quay quay) { return quay.<|>boats; }\n}\n",
+            "boats has private access in Quay",
+            "class Quay {\n    private int boats = 3;\n    public int getBoats() { return boats; }\n}\nclass Ferry {\n    int go(Quay quay) { return quay.getBoats(); }\n}\n",
         );
     }
 

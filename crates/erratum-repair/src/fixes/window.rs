@@ -464,7 +464,10 @@ impl Window<'_, '_> {
         let line = lexed.on_line(lexed.code[case.token].line);
         for at in line.filter(|at| lexed.is(*at, "=")) {
             let open = case.text.pairs.inside[at];
-            let expression = open.is_some_and(|open| matches!(lexed.word(open), "(" | "["));
+            // Of a bracket that is never closed, nothing tells where its expression ends.
+            let expression = open.is_some_and(|open| {
+                matches!(lexed.word(open), "(" | "[") && case.text.pairs.partner[open].is_some()
+            });
             let names = open.is_some_and(|open| (open..at).any(|at| lexed.is(at, "let")));
             if expression && !names {
                 let score = w::COMPARED + self.distance(at);

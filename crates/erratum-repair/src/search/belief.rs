@@ -24,7 +24,7 @@ fn none_of_these(effect: Effect) -> f64 {
         Effect::Reorders => 0.2,
         Effect::Redeclares => 0.3,
         Effect::Invents => 0.75,
-        Effect::Removes => 0.25,
+        Effect::Removes => 1.1,
         Effect::Reinterprets => 0.2,
     }
 }

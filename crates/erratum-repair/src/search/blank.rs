@@ -45,7 +45,10 @@ pub(super) fn blank_out(
         let difference = compare(old, setting.program, &report.messages, &program, &[&edits]);
         let worse = difference.new.iter().any(|index| {
             let message = &report.messages[*index];
-            message.is_error() && setting.diagnoser.phase(message) <= setting.phase
+            let diagnosis = setting.diagnoser.diagnose(message);
+            // What only the blanked part used is not used any more.
+            let unused = diagnosis.shows(MistakeId::UnusedName);
+            message.is_error() && diagnosis.phase <= setting.phase && !unused
         });
         if difference.gone.contains(&setting.target) && !worse {
             let candidate = Candidate {

@@ -120,6 +120,7 @@ pub(super) static C: Language = Language {
         ("bool", "false"),
     ],
     grave_warnings: GRAVE,
+    bracketed_conditions: true,
     family: "c",
     beside: &["h", "inc", "def"],
     deep: false,

@@ -207,6 +207,7 @@ pub(super) static CPP: Language = Language {
     to_text: &[("std::to_string(", ")")],
     foreign: &[
         ("boolean", "bool"),
+        ("endline", "endl"),
         ("String", "std::string"),
         ("elif", "else if"),
         ("elseif", "else if"),
@@ -220,6 +221,8 @@ pub(super) static CPP: Language = Language {
     never: "throw 0;",
     defaults: c::C.defaults,
     grave_warnings: c::GRAVE,
+    item_word: "auto",
+    bracketed_conditions: true,
     family: "c",
     beside: &["h", "hpp", "hh", "hxx", "inc", "ipp", "tpp"],
     deep: false,

@@ -343,6 +343,8 @@ pub(super) static CSHARP: Language = Language {
     ],
     each_loop: Some(("foreach", "in")),
     never: "throw null;",
+    item_word: "var",
+    bracketed_conditions: true,
     defaults: &[
         ("int", "0"),
         ("long", "0"),

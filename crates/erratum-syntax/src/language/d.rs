@@ -148,6 +148,7 @@ pub(super) static D: Language = Language {
         ("False", "false"),
     ],
     each_loop: Some(("foreach", ";")),
+    bracketed_conditions: true,
     defaults: &[
         ("int", "0"),
         ("uint", "0"),

@@ -222,7 +222,9 @@ pub(super) static GO: Language = Language {
         ("untyped bool", "bool"),
         ("untyped rune", "rune"),
     ],
+    made_by: ["&", "{}"],
     never: "panic(\"\")",
+    places_loop: Some(("range", "_, ")),
     defaults: &[
         ("int", "0"),
         ("int64", "0"),

@@ -1,7 +1,7 @@
 //! Haskell.
 
 use super::Declaring;
-use super::{Apostrophe, Language, NameKind::*, Usual};
+use super::{Apostrophe, Language, NameKind::*, Synonyms, Usual};
 use crate::names::forms;
 
 pub(super) static HASKELL: Language = Language {
@@ -320,6 +320,16 @@ pub(super) static HASKELL: Language = Language {
     ],
     foreign_marks: &[("!=", "/="), ("=<", "<="), ("=>", ">="), ("===", "==")],
     called: &[("[Char]", "String")],
+    // Of maps and sets, which are brought in under a name of their own.
+    synonyms: &[
+        Synonyms { elsewhere: &["values", "vals"], here: &["elems"] },
+        Synonyms { elsewhere: &["put", "set", "add"], here: &["insert"] },
+        Synonyms { elsewhere: &["get", "find"], here: &["lookup"] },
+        Synonyms { elsewhere: &["remove", "erase"], here: &["delete"] },
+        Synonyms { elsewhere: &["length", "count"], here: &["size"] },
+        Synonyms { elsewhere: &["contains", "has", "exists"], here: &["member"] },
+        Synonyms { elsewhere: &["isEmpty"], here: &["null"] },
+    ],
     never: "undefined",
     defaults: &[
         ("Int", "0"),

@@ -318,6 +318,8 @@ pub(super) static JAVA: Language = Language {
     ],
     each_loop: Some(("for", ":")),
     never: "throw null;",
+    item_word: "var",
+    bracketed_conditions: true,
     defaults: &[
         ("int", "0"),
         ("long", "0"),

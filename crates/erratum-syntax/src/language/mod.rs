@@ -263,6 +263,11 @@ const PLAIN: Language = Language {
         ("!==", "!="),
     ],
     each_loop: None,
+    places_loop: None,
+    item_word: "",
+    made_by: ["", ""],
+    bracketed_conditions: false,
+    calls_elements: false,
     synonyms: &[],
     scope_mark: "",
     member_label: "",
@@ -394,6 +399,18 @@ pub struct Language {
     pub each_loop: Option<(&'static str, &'static str)>,
     /// Names of members that other languages or types have, and what they may be called here.
     pub synonyms: &'static [Synonyms],
+    /// What shows a loop over the places of a list, and what makes it one over its items: another
+    /// word in its place, or something in front of the name.
+    pub places_loop: Option<(&'static str, &'static str)>,
+    /// What declares the item of a loop whose type the compiler finds out; empty if nothing must.
+    pub item_word: &'static str,
+    /// What stands before a class and behind it where other languages write `new`; empty if the
+    /// language has that word, or nothing of the kind.
+    pub made_by: [&'static str; 2],
+    /// Whether a condition stands in brackets.
+    pub bracketed_conditions: bool,
+    /// Whether an element of a list is asked for as a function is called.
+    pub calls_elements: bool,
     /// What stands between a type and what belongs to it; empty where values of an enumeration stand
     /// by themselves.
     pub scope_mark: &'static str,

@@ -170,6 +170,7 @@ pub(super) static QML: Language = Language {
         ("True", "true"),
         ("False", "false"),
     ],
+    bracketed_conditions: true,
     defaults: &[("int", "0"), ("real", "0"), ("bool", "false"), ("string", "\"\"")],
     // With these the program does not load, though qmllint only warns.
     grave_warnings: &["missing-property", "unresolved-type", "import"],

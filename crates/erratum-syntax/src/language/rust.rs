@@ -296,6 +296,7 @@ pub(super) static RUST: Language = Language {
         ("printf", "println"),
         ("printn", "println"),
     ],
+    made_by: ["", "::new("],
     never: "panic!()",
     defaults: &[
         ("i8", "0"),

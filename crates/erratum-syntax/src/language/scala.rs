@@ -271,6 +271,8 @@ pub(super) static SCALA: Language = Language {
     ],
     each_loop: Some(("for", "<-")),
     never: "???",
+    bracketed_conditions: true,
+    calls_elements: true,
     defaults: &[
         ("Int", "0"),
         ("Long", "0"),

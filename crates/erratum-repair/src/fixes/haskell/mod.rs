@@ -3,5 +3,6 @@
 pub(super) mod applied;
 pub(super) mod classes;
 pub(super) mod equations;
+pub(super) mod functions;
 pub(super) mod layout;
 pub(super) mod marks;

@@ -1,0 +1,190 @@
+//! A condition without the brackets that the language wants around it, or without the second of
+//! them: `if tide > 2 {`, `if (tide > 2 stop();`.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+
+/// A condition stands there without brackets.
+const BARE: Factor = evidence("the condition has no brackets", 5.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "condition",
+    recipes: &[],
+    phases: Phases::Early,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "typescript",
+        before: "const tide = 3;\nif <|>tide > 2 {\n  console.log(\"deep\");\n}\n",
+        message: "'(' expected.",
+        after: "const tide = 3;\nif (tide > 2) {\n  console.log(\"deep\");\n}\n",
+    },
+};
+
+/// Two values meet in the bracket with nothing between them: there the condition ends.
+const ENDS_THERE: Factor = evidence("the condition ends before a statement", 6.5);
+
+/// Words that a condition in brackets follows.
+const WORDS: &[&str] = &["if", "while", "switch", "for", "foreach"];
+
+/// How many lines above the reported one a condition is looked for.
+const REACH: u32 = 3;
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !case.language().bracketed_conditions {
+        return;
+    }
+    lost_end(case, all);
+    // The word stands on the reported line or, where a line was read on, on the one before.
+    let line = lexed.code[case.token].line;
+    let near = (0..=case.token).rev().take_while(|at| lexed.code[*at].line + 1 >= line);
+    let word = near.into_iter().find(|at| WORDS.contains(&lexed.word(*at)));
+    let Some(word) = word.filter(|word| !lexed.is(word + 1, "(")) else { return };
+    let own = lexed.code[word].line;
+    let Some(end) = (word + 1..lexed.code.len())
+        .find(|at| lexed.opens_block(*at) || lexed.code[*at].line != own || lexed.is(*at, ":"))
+    else {
+        return;
+    };
+    if end == word + 1 {
+        return;
+    }
+    let open = case.insert(lexed.code[word + 1].start, "(");
+    let close = case.insert(lexed.code[end - 1].end, ")");
+    let mut edits = vec![open, close];
+    if lexed.is(end, ":") {
+        return;
+    }
+    // A bracket that closes what was never opened is the one that is there.
+    let closes = lexed.is(end - 1, ")") && case.text.pairs.partner[end - 1].is_none();
+    if closes {
+        edits.truncate(1);
+    }
+    all.push(Candidate::new(MistakeId::BareCondition, BARE, edits));
+}
+
+/// `if (tide > 2 stop();`: the second bracket stands before what is no part of the condition.
+fn lost_end(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.code[case.token].line;
+    let near = (0..=case.token).rev().take_while(|at| lexed.code[*at].line + REACH >= line);
+    let conditions = near.filter(|at| {
+        matches!(lexed.word(*at), "if" | "while")
+            && lexed.is(at + 1, "(")
+            && case.text.pairs.partner[at + 1].is_none()
+    });
+    for open in conditions.map(|at| at + 1) {
+        let own = lexed.on_line(lexed.code[open].line);
+        let mut depth = 0;
+        let end = (open + 2..own.end).find(|at| {
+            let before = lexed.kind(at - 1);
+            depth += i32::from(before == Some(TokenKind::Open))
+                - i32::from(before == Some(TokenKind::Close));
+            let value = matches!(
+                before,
+                Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Close)
+            );
+            let statement = lexed.kind(*at) == Some(TokenKind::Name)
+                || matches!(lexed.word(*at), "return" | "break" | "continue" | "throw" | "this");
+            depth == 0 && value && statement
+        });
+        if let Some(end) = end {
+            let edit = case.insert(lexed.code[end - 1].end, ")");
+            all.push(Candidate::new(MistakeId::MissingBracket, ENDS_THERE, vec![edit]));
+        }
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_condition_over_its_statement_gets_brackets() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int up(int tide) {\n    if <|>tide > 2\n        return 1;\n    return 0;\n}\n",
+            "expected '(' before 'tide'",
+            "int up(int tide) {\n    if (tide > 2)\n        return 1;\n    return 0;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_bracket_that_closes_it_is_opened() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(int tide) {\n        while <|>tide > 2) {\n            tide--;\n        }\n    }\n}\n",
+            "'(' expected",
+            "class Quay {\n    void go(int tide) {\n        while (tide > 2) {\n            tide--;\n        }\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_condition_ends_before_its_statement() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def up(tide: Int): Unit = {\n    if (deep(tide) println(\"deep\")\n  <|>}\n}\n",
+            "')' expected but '}' found.",
+            "object Quay {\n  def up(tide: Int): Unit = {\n    if (deep(tide)) println(\"deep\")\n  }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_condition_ends_before_a_word_of_the_language() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int up(int tide) {\n    if (tide > 2 <|>return 1;\n    return 0;\n}\n",
+            "expected ')' before 'return'",
+            "int up(int tide) {\n    if (tide > 2) return 1;\n    return 0;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_condition_in_brackets_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int up(int tide) {\n    if (<|>tide > 2 {\n        return 1;\n    }\n    return 0;\n}\n",
+            "expected ')' before '{' token",
+        );
+    }
+
+    #[test]
+    fn where_conditions_stand_bare_nothing_is_missing() {
+        check_no_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc up(tide int) int {\n\tif <|>tide > 2 {\n\t\treturn 1\n\t}\n\treturn 0\n}\n",
+            "syntax error: unexpected tide",
+        );
+    }
+
+    #[test]
+    fn a_word_without_a_condition_gets_none() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int up(int tide) {\n    if <|>{\n        return 1;\n    }\n    return 0;\n}\n",
+            "expected '(' before '{' token",
+        );
+    }
+
+    #[test]
+    fn a_condition_of_another_language_is_for_others() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int up(int tide) {\n    if tide > 2<|>:\n        return 1;\n    return 0;\n}\n",
+            "expected '(' before 'tide'",
+        );
+    }
+}

@@ -1,0 +1,139 @@
+//! A loop that goes over the places of a list where its items are wanted: `for … in` in TypeScript,
+//! `for x := range` in Go.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
+
+/// The name is used as what the list holds.
+const USED_AS_ITEM: Factor = weight("it is used as an item of the list", 3.5);
+/// Each further message about the name.
+const AGAIN: Factor = weight("further messages about the name", 0.7);
+
+pub(super) static FAMILY: Family = Family {
+    id: "each-item",
+    recipes: &[],
+    phases: Phases::Late,
+    within_text: true,
+    propose,
+    example: Example {
+        language: "go",
+        before: "package quay\n\nfunc sum(cars []car) int {\n\tall := 0\n\tfor c := range cars {\n\t\tall += c.<|>toll()\n\t}\n\treturn all\n}\n",
+        message: "c.toll undefined (type int has no field or method toll)",
+        after: "package quay\n\nfunc sum(cars []car) int {\n\tall := 0\n\tfor _, c := range cars {\n\t\tall += c.toll()\n\t}\n\treturn all\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let mut done: Vec<usize> = Vec::new();
+    for at in line.filter(|at| lexed.kind(*at) == Some(TokenKind::Name)) {
+        let Some(declared) = case.text.names.resolve(lexed, at) else { continue };
+        let name = declared.token;
+        if name == at || done.contains(&name) {
+            continue;
+        }
+        done.push(name);
+        let Some(edit) = over_items(case, name) else { continue };
+        let word = lexed.word(name);
+        let about = case.all.iter().filter(|m| {
+            m.is_error()
+                && m.line().is_some_and(|line| {
+                    lexed.on_line(line).any(|other| other != name && lexed.word(other) == word)
+                })
+        });
+        let more = (about.count() as f64 - 1.0).clamp(0.0, 3.0);
+        let score = USED_AS_ITEM + AGAIN * more;
+        all.push(Candidate::new(MistakeId::LoopPlaces, score, vec![edit]).guess());
+    }
+}
+
+/// What makes a loop that declares a name go over items.
+fn over_items(case: &Case, name: usize) -> Option<Edit> {
+    let lexed = case.lexed();
+    let start =
+        lexed.code.get(..name)?.iter().rposition(|token| token.line != lexed.code[name].line);
+    let header = start.map_or(0, |start| start + 1)..name;
+    let looped = header.rev().find(|at| lexed.is(*at, "for"))?;
+    match case.language().places_loop? {
+        ("in", items) if lexed.is(name + 1, "in") => Some(case.replace_token(name + 1, items)),
+        ("range", items) if looped + 1 == name && lexed.is(name + 2, "range") => {
+            Some(case.insert(lexed.code[name].start, items))
+        }
+        _ => None,
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    const NO_MEMBER: &str = "[TS2339] Property 'boat' does not exist on type 'string'.";
+
+    #[test]
+    fn a_loop_over_the_keys_of_a_list_goes_over_its_items() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "for (const berth in plan) {\n  console.log(berth.<|>boat);\n}\n",
+            NO_MEMBER,
+            "for (const berth of plan) {\n  console.log(berth.boat);\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_name_in_a_sum_is_an_item() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc sum(tides []float64) float64 {\n\tall := 0.0\n\tfor t := range tides {\n\t\tall += <|>t\n\t}\n\treturn all\n}\n",
+            "invalid operation: all += t (mismatched types float64 and int)",
+            "package quay\n\nfunc sum(tides []float64) float64 {\n\tall := 0.0\n\tfor _, t := range tides {\n\t\tall += t\n\t}\n\treturn all\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_loop_over_items_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "for (const berth of plan) {\n  console.log(berth.<|>boat);\n}\n",
+            NO_MEMBER,
+        );
+    }
+
+    #[test]
+    fn a_loop_with_both_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc sum(cars []car) int {\n\tall := 0\n\tfor i, c := range cars {\n\t\tall += i + <|>c\n\t}\n\treturn all\n}\n",
+            "invalid operation: i + c (mismatched types int and car)",
+        );
+    }
+
+    #[test]
+    fn a_name_of_no_loop_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "const berth = \"mole\";\nconsole.log(berth.<|>boat);\n",
+            NO_MEMBER,
+        );
+    }
+
+    #[test]
+    fn other_languages_loop_over_items_anyway() {
+        check_no_fix(
+            &FAMILY,
+            "rust",
+            "fn sum(tides: &[f64]) {\n    for t in tides {\n        println!(\"{}\", t.<|>boat);\n    }\n}\n",
+            "[E0609] no field `boat` on type `&f64`",
+        );
+    }
+}

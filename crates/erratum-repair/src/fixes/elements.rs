@@ -1,0 +1,179 @@
+//! An element asked for as another kind of list gives it: `names[0]` of a list that has `get`,
+//! `names.get(0)` of an array.
+
+use super::family::{Example, Family, Phases};
+use super::shape::text_of;
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
+
+/// The message says that it is no array.
+const NO_ARRAY: Factor = evidence("the message says that it is no array", 5.0);
+/// The message knows no such member.
+const NO_GET: Factor = evidence("it has no such member", 3.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "elements",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "java",
+        before: "import java.util.List;\n\nclass Quay {\n    String first(List<String> names) {\n        return names<|>[0];\n    }\n}\n",
+        message: "array required, but List<String> found",
+        after: "import java.util.List;\n\nclass Quay {\n    String first(List<String> names) {\n        return names.get(0);\n    }\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let said = |text: &str| case.message.text.contains(text);
+    if said("array required, but ") {
+        with_method(case, all);
+    }
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    // Scala reads `names[0]` as a type.
+    if case.language().calls_elements && said("expected but") {
+        let numbers = |open: &usize| {
+            let value = case.text.names.resolve(lexed, open + 1);
+            lexed.is(*open, "[")
+                && (lexed.kind(open + 1) == Some(TokenKind::Number)
+                    || value.is_some_and(|declared| declared.kind == NameKind::Value))
+        };
+        for open in line.clone().filter(numbers) {
+            with_marks(case, open, ("(", ")"), NO_ARRAY, all);
+        }
+    }
+    let unknown = ["cannot be dereferenced", "cannot find symbol", "does not exist on type"];
+    let unknown = unknown.iter().any(|text| said(text))
+        || said("has no member named 'get'")
+        || said("does not contain a definition for");
+    if unknown && !case.language().calls_elements {
+        for dot in line.filter(|at| lexed.is(*at, ".")) {
+            if matches!(lexed.word(dot + 1), "get" | "Get") && lexed.is(dot + 2, "(") {
+                without_method(case, dot, all);
+            }
+        }
+    }
+}
+
+/// `names[0]` becomes `names.get(0)`, and `names[0] = x` becomes `names.set(0, x)`.
+fn with_method(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(open) = (case.token..lexed.code.len()).take(4).find(|at| lexed.is(*at, "[")) else {
+        return;
+    };
+    let Some(close) = case.text.pairs.partner[open] else { return };
+    let index = text_of(case, (open + 1, close.saturating_sub(1).max(open + 1)));
+    let end = case.statement_end(open);
+    let (text, last) = if lexed.is(close + 1, "=") && end > close + 2 {
+        let value = text_of(case, (close + 2, end - 1));
+        (format!(".set({index}, {value})"), end - 1)
+    } else {
+        (format!(".get({index})"), close)
+    };
+    let edit = Edit::replace(case.file(), lexed.code[open].start, lexed.code[last].end, text);
+    all.push(Candidate::new(MistakeId::ElementForm, NO_ARRAY, vec![edit]));
+}
+
+/// Other brackets around the number of an element.
+fn with_marks(
+    case: &Case,
+    open: usize,
+    (before, behind): (&str, &str),
+    score: Factor,
+    all: &mut Vec<Candidate>,
+) {
+    let Some(close) = case.text.pairs.partner[open].filter(|close| *close > open + 1) else {
+        return;
+    };
+    let edits = vec![case.replace_token(open, before), case.replace_token(close, behind)];
+    all.push(Candidate::new(MistakeId::ElementForm, score, edits));
+}
+
+/// `names.get(0)` becomes `names[0]`.
+fn without_method(case: &Case, dot: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let open = dot + 2;
+    let Some(close) = case.text.pairs.partner[open].filter(|close| *close > open + 1) else {
+        return;
+    };
+    let edits = vec![
+        Edit::replace(case.file(), lexed.code[dot].start, lexed.code[open].end, "["),
+        case.replace_token(close, "]"),
+    ];
+    all.push(Candidate::new(MistakeId::ElementForm, NO_GET, edits));
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn an_element_of_a_list_is_set() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(java.util.List<String> names) {\n        names<|>[0] = \"mole\";\n    }\n}\n",
+            "array required, but List<String> found",
+            "class Quay {\n    void go(java.util.List<String> names) {\n        names.set(0, \"mole\");\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_element_of_an_array_has_its_number_in_brackets() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int go(int[] seats) {\n        return seats.<|>get(2);\n    }\n}\n",
+            "int[] cannot be dereferenced",
+            "class Quay {\n    int go(int[] seats) {\n        return seats[2];\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn scala_numbers_elements_in_round_brackets() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def first(names: List[String]): String = names[<|>0]\n}\n",
+            "identifier expected but integer literal found.",
+            "object Quay {\n  def first(names: List[String]): String = names(0)\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_map_has_its_method() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int go(java.util.Map<String, Integer> seats) {\n        return seats.get(<|>tern);\n    }\n}\n",
+            "incompatible types: Object cannot be converted to int",
+        );
+    }
+
+    #[test]
+    fn an_array_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int go(int[] seats) {\n        return seats[<|>tern];\n    }\n}\n",
+            "cannot find symbol",
+        );
+    }
+
+    #[test]
+    fn a_method_without_a_number_is_no_element() {
+        check_no_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    int Go(Pier pier) {\n        return pier.<|>Get();\n    }\n}\n",
+            "[CS1061] Type `Pier' does not contain a definition for `Get' and no extension method",
+        );
+    }
+}

@@ -1,0 +1,114 @@
+//! A loop over the items of a list that does not declare the item: `foreach (berth in berths)`.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+
+/// The item of the loop is not declared.
+const UNDECLARED: Factor = evidence("the loop does not declare its item", 5.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "loop-item",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "csharp",
+        before: "class Quay {\n    void Go(Berth[] all) {\n        foreach (berth <|>in all) {\n        }\n    }\n}\n",
+        message: "[CS1525] Unexpected symbol `in'",
+        after: "class Quay {\n    void Go(Berth[] all) {\n        foreach (var berth in all) {\n        }\n    }\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let word = case.language().item_word;
+    if word.is_empty() {
+        return;
+    }
+    for at in lexed.on_line(lexed.code[case.token].line) {
+        let header = matches!(lexed.word(at), "for" | "foreach") && lexed.is(at + 1, "(");
+        let name = at + 2;
+        if !header
+            || lexed.kind(name) != Some(TokenKind::Name)
+            || !matches!(lexed.word(name + 1), ":" | "in" | "of")
+            || !case.text.names.of(lexed.word(name)).all(|declared| declared.token >= name)
+        {
+            continue;
+        }
+        let edit = case.insert(lexed.code[name].start, format!("{word} "));
+        all.push(Candidate::new(MistakeId::MissingDeclaration, UNDECLARED, vec![edit]));
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn cpp_finds_the_type_out() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "int sum(std::vector<int> tides) {\n    int all = 0;\n    for (<|>tide : tides)\n        all += tide;\n    return all;\n}\n",
+            "'tide' was not declared in this scope; did you mean 'tides'?",
+            "int sum(std::vector<int> tides) {\n    int all = 0;\n    for (auto tide : tides)\n        all += tide;\n    return all;\n}\n",
+        );
+    }
+
+    #[test]
+    fn typescript_declares_it_with_a_word() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "for (<|>tide of [3, 4]) {\n  console.log(tide);\n}\n",
+            "[TS2304] Cannot find name 'tide'.",
+            "for (const tide of [3, 4]) {\n  console.log(tide);\n}\n",
+        );
+    }
+
+    #[test]
+    fn java_finds_the_type_out() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(int[] tides) {\n        for (<|>tide : tides) {\n        }\n    }\n}\n",
+            "bad initializer for for-loop",
+            "class Quay {\n    void go(int[] tides) {\n        for (var tide : tides) {\n        }\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_item_with_its_type_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(int[] tides) {\n        for (int tide : <|>tide) {\n        }\n    }\n}\n",
+            "cannot find symbol",
+        );
+    }
+
+    #[test]
+    fn an_item_that_is_declared_above_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "let tide: number;\nfor (tide of <|>tides) {\n  console.log(tide);\n}\n",
+            "[TS2304] Cannot find name 'tides'.",
+        );
+    }
+
+    #[test]
+    fn rust_declares_items_by_themselves() {
+        check_no_fix(
+            &FAMILY,
+            "rust",
+            "fn go(tides: &[i32]) {\n    for (a, b) in <|>tide {\n    }\n}\n",
+            "[E0425] cannot find value `tide` in this scope",
+        );
+    }
+}

@@ -1,0 +1,128 @@
+//! A method that should take the place of another and does not look like it: C++ wants the same
+//! `const` behind both.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+
+/// The method of the class above has the word.
+const ABOVE: Factor = evidence("the method that it takes the place of has it", 5.0);
+/// The method of the class above does not have it.
+const NOT_ABOVE: Factor = evidence("the method that it takes the place of does not have it", 4.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "overriding",
+    recipes: &[],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "cpp",
+        before: "struct Boat {\n    virtual int seats() const = 0;\n};\nstruct Ferry : Boat {\n    int <|>seats() override { return 80; }\n};\n",
+        message: "'int Ferry::seats()' marked 'override', but does not override",
+        after: "struct Boat {\n    virtual int seats() const = 0;\n};\nstruct Ferry : Boat {\n    int seats() const override { return 80; }\n};\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if !case.message.text.contains("does not override") {
+        return;
+    }
+    let lexed = case.lexed();
+    // The message points at the method; its brackets close on the same line or soon after.
+    let near = case.token..(case.token + 3).min(lexed.code.len());
+    let Some(name) = near.into_iter().find(|at| lexed.is(at + 1, "(")) else { return };
+    let close = |at: usize| case.text.pairs.partner.get(at + 1).copied().flatten();
+    let Some(own) = close(name) else { return };
+    let word = lexed.word(name);
+    let above = case.text.names.seen.get(word).and_then(|seen| {
+        seen.iter().find(|at| {
+            let start = case.statement_start(**at);
+            **at < name && lexed.is(**at + 1, "(") && (start..**at).any(|i| lexed.is(i, "virtual"))
+        })
+    });
+    let Some(above) = above.and_then(|at| close(*at)) else { return };
+    match (lexed.is(above + 1, "const"), lexed.is(own + 1, "const")) {
+        (true, false) => {
+            let edit = case.insert(lexed.code[own].end, " const");
+            all.push(Candidate::new(MistakeId::WrongOverride, ABOVE, vec![edit]));
+        }
+        (false, true) => {
+            let edit = Edit::delete(case.file(), lexed.code[own].end, lexed.code[own + 1].end);
+            all.push(Candidate::new(MistakeId::WrongOverride, NOT_ABOVE, vec![edit]));
+        }
+        _ => {}
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    const SAID: &str = "'int Ferry::seats() const' marked 'override', but does not override";
+
+    #[test]
+    fn a_word_that_the_method_above_lacks_goes() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "struct Boat {\n    virtual int seats() = 0;\n};\nstruct Ferry : Boat {\n    int <|>seats() const override { return 80; }\n};\n",
+            SAID,
+            "struct Boat {\n    virtual int seats() = 0;\n};\nstruct Ferry : Boat {\n    int seats() override { return 80; }\n};\n",
+        );
+    }
+
+    #[test]
+    fn parameters_stay_as_they_are() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "struct Boat {\n    virtual int seats(int deck) const { return deck; }\n};\nstruct Ferry : Boat {\n    int <|>seats(int deck) override { return 80; }\n};\n",
+            SAID,
+            "struct Boat {\n    virtual int seats(int deck) const { return deck; }\n};\nstruct Ferry : Boat {\n    int seats(int deck) const override { return 80; }\n};\n",
+        );
+    }
+
+    #[test]
+    fn methods_that_agree_are_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "cpp",
+            "struct Boat {\n    virtual int seats(int n) const = 0;\n};\nstruct Ferry : Boat {\n    int <|>seats(long n) const override { return 80; }\n};\n",
+            SAID,
+        );
+    }
+
+    #[test]
+    fn a_method_without_one_above_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "cpp",
+            "struct Ferry {\n    int <|>seats() override { return 80; }\n};\n",
+            SAID,
+        );
+    }
+
+    #[test]
+    fn a_method_above_that_is_not_virtual_does_not_count() {
+        check_no_fix(
+            &FAMILY,
+            "cpp",
+            "struct Boat {\n    int seats() const { return 3; }\n};\nstruct Ferry : Boat {\n    int <|>seats() override { return 80; }\n};\n",
+            SAID,
+        );
+    }
+
+    #[test]
+    fn another_message_is_for_others() {
+        check_no_fix(
+            &FAMILY,
+            "cpp",
+            "struct Boat {\n    virtual int seats() const = 0;\n};\nstruct Ferry : Boat {\n    int <|>seats() override { return decks; }\n};\n",
+            "'decks' was not declared in this scope",
+        );
+    }
+}

@@ -1,0 +1,241 @@
+//! What a function gives back against what it says: Go tells both as lists of types.
+
+use super::family::{Example, Family, Phases};
+use super::shape::{Function, function_around};
+use super::{Candidate, Case};
+use crate::message::Message;
+use crate::score::{Factor, evidence, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+
+/// The function says nothing of results, and gives some back.
+const UNSAID: Factor = evidence("the function says of no result", 4.0);
+/// Each return of the function gives back as many values.
+const ALL_AGREE: Factor = weight("all returns give back as many values", 3.0);
+/// A return that differs from the others.
+const ALONE: Factor = weight("another return gives back as many as are declared", -3.0);
+/// That nothing went wrong goes without saying.
+const NO_ERROR: Factor = weight("that nothing went wrong is not said", 3.5);
+/// Beside what went wrong, the other results start empty.
+const EMPTY_BESIDE: Factor = weight("the results beside it start empty", 2.5);
+
+pub(super) static FAMILY: Family = Family {
+    id: "results",
+    recipes: &[],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "go",
+        before: "package quay\n\nfunc deep(n int) {\n\treturn <|>n + 1\n}\n",
+        message: "too many return values\n\thave (int)\n\twant ()",
+        after: "package quay\n\nfunc deep(n int) int {\n\treturn n + 1\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let Some((have, want)) = counted(case.message) else { return };
+    let Some(function) = function_around(case, case.token) else { return };
+    // What one return gives as `nil`, another gives with its type.
+    let mut types = have.clone();
+    let lexed = case.lexed();
+    let body = function.open..function.close.unwrap_or(lexed.code.len());
+    for other in case.all {
+        let at = other.at.as_ref().map(|at| lexed.at(at.range(&lexed.source).0));
+        let Some((others, _)) = counted(other).filter(|_| at.is_some_and(|at| body.contains(&at)))
+        else {
+            continue;
+        };
+        if others.len() == types.len() {
+            let unknown = types.iter_mut().zip(others).filter(|(typed, _)| *typed == "nil");
+            unknown.for_each(|(typed, other)| *typed = other);
+        }
+    }
+    declared(case, &function, &types, &want, all);
+    values(case, &have, &want, all);
+}
+
+/// The types that a return gives back, and those that its function says.
+fn counted(message: &Message) -> Option<(Vec<String>, Vec<String>)> {
+    if !message.text.contains("return values") {
+        return None;
+    }
+    let notes = message.notes.iter().map(|note| note.text.as_str());
+    let lines: Vec<&str> = message.text.lines().chain(notes).map(str::trim).collect();
+    let listed = |word: &str| {
+        let list = lines.iter().find_map(|line| line.strip_prefix(word))?;
+        Some(parts(list.strip_suffix(')')?))
+    };
+    Some((listed("have (")?, listed("want (")?))
+}
+
+/// The types of a list that a message writes.
+fn parts(list: &str) -> Vec<String> {
+    let mut depth = 0;
+    let all = list.split(|letter: char| {
+        depth += i32::from("([{".contains(letter)) - i32::from(")]}".contains(letter));
+        letter == ',' && depth == 0
+    });
+    all.map(|part| part.trim().to_owned()).filter(|part| !part.is_empty()).collect()
+}
+
+/// The results that the returns of a function give back are declared.
+fn declared(
+    case: &Case,
+    function: &Function,
+    have: &[String],
+    want: &[String],
+    all: &mut Vec<Candidate>,
+) {
+    let lexed = case.lexed();
+    let types: Vec<&str> = have.iter().map(|typed| written(case, typed)).collect();
+    if types.iter().any(|typed| typed.is_empty() || *typed == "nil") {
+        return;
+    }
+    let list = match types.as_slice() {
+        [one] => (*one).to_owned(),
+        more => format!("({})", more.join(", ")),
+    };
+    let close = lexed.code[function.parameters_close];
+    let edit = match function.returns {
+        Some((first, last)) => {
+            let (first, last) = wrapped(case, (first, last));
+            Edit::replace(case.file(), lexed.code[first].start, lexed.code[last].end, list)
+        }
+        None => case.insert(close.end, format!(" {list}")),
+    };
+    let others = counts(case, function);
+    let agree = others.iter().all(|count| *count == have.len());
+    let score = UNSAID.when(want.is_empty())
+        + ALL_AGREE.when(agree && others.len() > 1)
+        + ALONE.when(others.contains(&want.len()) && !want.is_empty());
+    let mistake =
+        if want.is_empty() { MistakeId::MissingReturnType } else { MistakeId::WrongReturnType };
+    all.push(Candidate::new(mistake, score, vec![edit]).guess());
+}
+
+/// The brackets around a list of results belong to it.
+fn wrapped(case: &Case, (first, last): (usize, usize)) -> (usize, usize) {
+    let lexed = case.lexed();
+    let around = first > 0 && lexed.is(first - 1, "(") && lexed.is(last + 1, ")");
+    if around && case.text.pairs.partner[first - 1] == Some(last + 1) {
+        (first - 1, last + 1)
+    } else {
+        (first, last)
+    }
+}
+
+/// A type as a program writes it; a plain number is a whole one.
+fn written<'a>(case: &'a Case, typed: &'a str) -> &'a str {
+    if typed == "number" { case.language().usual.whole } else { typed }
+}
+
+/// How many values each return of a function gives back.
+fn counts(case: &Case, function: &Function) -> Vec<usize> {
+    let lexed = case.lexed();
+    let close = function.close.unwrap_or(lexed.code.len());
+    let returns = (function.open..close).filter(|at| lexed.is(*at, "return"));
+    let count = |at: usize| {
+        let end = case.statement_end(at);
+        let commas = (at..=end).filter(|comma| {
+            lexed.is(*comma, ",") && case.text.pairs.inside[*comma] == case.text.pairs.inside[at]
+        });
+        if end == at { 0 } else { commas.count() + 1 }
+    };
+    returns.map(count).collect()
+}
+
+/// The values that a return lacks: `nil` where nothing went wrong, empty ones beside an error.
+fn values(case: &Case, have: &[String], want: &[String], all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let Some(at) = line.into_iter().rev().find(|at| lexed.is(*at, "return")) else { return };
+    let end = case.statement_end(at);
+    let fails = want.last().is_some_and(|last| last == "error");
+    if !fails || have.len() + 1 > want.len() || end == at {
+        return;
+    }
+    let front = &want[..want.len() - 1];
+    if have.len() == front.len() && have.last().is_none_or(|last| last != "error") {
+        let edit = case.insert(lexed.code[end].end, ", nil");
+        all.push(Candidate::new(MistakeId::ReturnCount, NO_ERROR, vec![edit]));
+    }
+    if let [error] = have
+        && error == "error"
+        && let Some(values) =
+            front.iter().map(|typed| case.language().default_of(typed)).collect::<Option<Vec<_>>>()
+    {
+        let edit = case.insert(lexed.code[at + 1].start, format!("{}, ", values.join(", ")));
+        all.push(Candidate::new(MistakeId::ReturnCount, EMPTY_BESIDE, vec![edit]));
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_among, check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn several_results_are_declared_in_brackets() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc pop(q []string) string {\n\tif len(q) == 0 {\n\t\treturn <|>\"\", false\n\t}\n\treturn q[0], true\n}\n",
+            "too many return values\n\thave (string, bool)\n\twant (string)",
+            "package quay\n\nfunc pop(q []string) (string, bool) {\n\tif len(q) == 0 {\n\t\treturn \"\", false\n\t}\n\treturn q[0], true\n}\n",
+        );
+    }
+
+    #[test]
+    fn that_nothing_went_wrong_is_said() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc burn(n int) (int, error) {\n\tif n > 3 {\n\t\treturn n, nil\n\t}\n\treturn <|>n + 1\n}\n",
+            "not enough return values\n\thave (int)\n\twant (int, error)",
+            "package quay\n\nfunc burn(n int) (int, error) {\n\tif n > 3 {\n\t\treturn n, nil\n\t}\n\treturn n + 1, nil\n}\n",
+        );
+    }
+
+    #[test]
+    fn beside_an_error_the_results_are_empty() {
+        check_among(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc burn(n int) (int, error) {\n\tif n > 3 {\n\t\treturn <|>errors.New(\"none\")\n\t}\n\treturn n, nil\n}\n",
+            "not enough return values\n\thave (error)\n\twant (int, error)",
+            "package quay\n\nfunc burn(n int) (int, error) {\n\tif n > 3 {\n\t\treturn 0, errors.New(\"none\")\n\t}\n\treturn n, nil\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_plain_number_is_a_whole_one() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc deep() {\n\treturn <|>4\n}\n",
+            "too many return values\n\thave (number)\n\twant ()",
+            "package quay\n\nfunc deep() int {\n\treturn 4\n}\n",
+        );
+    }
+
+    #[test]
+    fn nothing_tells_the_type_of_nil_alone() {
+        check_no_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc deep() {\n\treturn <|>nil\n}\n",
+            "too many return values\n\thave (nil)\n\twant ()",
+        );
+    }
+
+    #[test]
+    fn a_call_with_too_many_values_is_for_others() {
+        check_no_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc deep(n int) int {\n\treturn n\n}\n\nfunc low() int {\n\treturn deep(1, <|>2)\n}\n",
+            "too many arguments in call to deep\n\thave (number, number)\n\twant (int)",
+        );
+    }
+}

@@ -1,0 +1,153 @@
+//! A function that is named where its result is wanted: `depths.size` for `depths.size()`.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
+
+/// The message says that a function stands there.
+const TOLD: Factor = evidence("the message says that a function stands there", 4.0);
+/// The text declares the name as a function.
+const DECLARED: Factor = weight("the name is declared as a function", 1.5);
+/// A function that wants values is not called without any.
+const WANTS_VALUES: Factor = weight("the function wants values", -4.0);
+/// The message points elsewhere.
+const ELSEWHERE: Factor = weight("the message points elsewhere", -1.0);
+
+/// What compilers say of a function that is no value (seen with gcc 12, tsc 5.9, go 1.19, mcs 6.8,
+/// scalac 2.11).
+const SAID: &[&str] = &[
+    "invalid use of member function",
+    "invalid use of non-static member function",
+    ")() const' to type",
+    ")()' to type",
+    " from type '<unresolved overloaded function type>'",
+    ") => ",
+    "value of type func(",
+    "variable of type func(",
+    "(type func(",
+    "mismatched types func(",
+    "and func(",
+    "method group",
+    "missing argument list for method",
+];
+
+pub(super) static FAMILY: Family = Family {
+    id: "uncalled",
+    recipes: &[],
+    phases: Phases::Late,
+    within_text: true,
+    propose,
+    example: Example {
+        language: "go",
+        before: "package quay\n\ntype berth struct{ n int }\n\nfunc (b berth) Depth() int {\n\treturn b.n\n}\n\nfunc sum(b berth) int {\n\treturn <|>b.Depth\n}\n",
+        message: "cannot use b.Depth (value of type func() int) as int value in return statement",
+        after: "package quay\n\ntype berth struct{ n int }\n\nfunc (b berth) Depth() int {\n\treturn b.n\n}\n\nfunc sum(b berth) int {\n\treturn b.Depth()\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if !SAID.iter().any(|said| case.message.text.contains(said)) {
+        return;
+    }
+    let lexed = case.lexed();
+    // A member is looked for in what stands before its dot.
+    let pointed = match lexed.is(case.token.wrapping_sub(1), ".") {
+        true => case.token.saturating_sub(2),
+        false => case.token,
+    };
+    for at in lexed.on_line(lexed.code[case.token].line) {
+        let member = matches!(lexed.before(at), "." | "->");
+        let called = matches!(lexed.word(at + 1), "(" | "{" | "=>" | "=" | ":=");
+        let declared = case.text.names.of(lexed.word(at)).find(|d| d.kind == NameKind::Function);
+        if lexed.kind(at) != Some(TokenKind::Name)
+            || called
+            || declared.is_some_and(|declared| declared.token == at)
+            || !(declared.is_some() || member || at == pointed)
+        {
+            continue;
+        }
+        let wants = declared.is_some_and(|declared| {
+            let open = declared.token + 1;
+            lexed.is(open, "(") && !lexed.is(open + 1, ")") && !lexed.is(open + 1, "void")
+        });
+        let here = at == pointed || at == case.token || case.range.1 >= lexed.code[at].end;
+        let score = TOLD
+            + DECLARED.when(declared.is_some())
+            + WANTS_VALUES.when(wants)
+            + ELSEWHERE.when(!here);
+        let edit = case.insert(lexed.code[at].end, "()");
+        all.push(Candidate::new(MistakeId::Uncalled, score, vec![edit]));
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_method_of_a_class_is_called() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "struct Beacon {\n    int range() const { return 3; }\n};\nint far(Beacon one) {\n    int best = 0;\n    best = <|>one.range;\n    return best;\n}\n",
+            "cannot convert 'Beacon::range' from type 'int (Beacon::)() const' to type 'int'",
+            "struct Beacon {\n    int range() const { return 3; }\n};\nint far(Beacon one) {\n    int best = 0;\n    best = one.range();\n    return best;\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_stands_before_the_dot_is_called() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "const minute = 5;\nconst text = minute.toString.<|>padStart(2, \"0\");\n",
+            "[TS2339] Property 'padStart' does not exist on type '(radix?: number) => string'.",
+            "const minute = 5;\nconst text = minute.toString().padStart(2, \"0\");\n",
+        );
+    }
+
+    #[test]
+    fn a_method_in_a_condition_is_called() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Locker {\n    bool IsFree() { return true; }\n    void Go(Locker one) {\n        if (<|>one.IsFree) { }\n    }\n}\n",
+            "[CS0428] Cannot convert method group 'IsFree' to non-delegate type 'bool'. Did you intend to invoke the method?",
+            "class Locker {\n    bool IsFree() { return true; }\n    void Go(Locker one) {\n        if (one.IsFree()) { }\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_function_that_is_handed_on_with_its_values_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "function deep(n: number) { return n; }\nconst low: number = <|>deep(3);\n",
+            "[TS2322] Type '(n: number) => number' is not assignable to type 'number'.",
+        );
+    }
+
+    #[test]
+    fn a_value_of_a_plain_type_is_no_function() {
+        check_no_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc deep() int {\n\treturn 3\n}\n\nfunc low() string {\n\treturn <|>deep\n}\n",
+            "cannot use deep (variable of type int) as string value in return statement",
+        );
+    }
+
+    #[test]
+    fn an_unknown_name_is_for_others() {
+        check_no_fix(
+            &FAMILY,
+            "cpp",
+            "int deep() { return 3; }\nint low() { return <|>tide; }\n",
+            "'tide' was not declared in this scope",
+        );
+    }
+}
