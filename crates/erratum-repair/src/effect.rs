@@ -77,7 +77,13 @@ pub(crate) fn of_edits(
     }
     // What a function gives back stands in its header, with as many types as it likes.
     let header = matches!(mistake, MistakeId::MissingReturnType | MistakeId::WrongReturnType);
-    if header && edits.len() == 1 {
+    // A list that becomes one of its elements loses what makes it a list.
+    let typed = mistake == MistakeId::WrongType
+        && edits.iter().all(|edit| {
+            let old = program.file(&edit.file).map(|file| file.slice(edit.start, edit.end));
+            edit.start == edit.end || old.is_some_and(|old| !old.contains(edit.text.trim()))
+        });
+    if (header || typed) && edits.len() == 1 {
         return Effect::Redeclares;
     }
     if matches!(mistake, MistakeId::ForeignWord | MistakeId::ForeignMark) {
@@ -270,7 +276,15 @@ impl<'a> Change<'a> {
             let word = lexed.word(self.old.start);
             matches!(word, "," | ";" | ":" | "." | "(" | ")" | "[" | "]" | "{" | "}")
         };
-        if doubled || marks || self.is_import() { Effect::Restores } else { Effect::Removes }
+        // A name that is called without a value is the same name without the call.
+        let call = self.old.len() == 2
+            && lexed.is(self.old.start, "(")
+            && lexed.is(self.old.start + 1, ")");
+        match () {
+            () if doubled || marks || self.is_import() => Effect::Restores,
+            () if call => Effect::Reinterprets,
+            () => Effect::Removes,
+        }
     }
 
     /// Whether what is taken out only brings names in: a program that uses none of them does the same.

@@ -85,7 +85,7 @@ fn what_changes_the_meaning_is_named() {
         ("c", "int c = a | b;", "int c = a & b;", Effect::Reinterprets),
         ("c", "int c = **p;", "int c = *p;", Effect::Removes),
         ("c", "pay(3 3);", "pay(3);", Effect::Removes),
-        ("java", "int a = fare();", "int a = fare;", Effect::Removes),
+        ("java", "int a = fare();", "int a = fare;", Effect::Reinterprets),
         ("java", "int f() {\n}", "int f() {\nreturn false;\n}", Effect::Invents),
         ("rust", "let a = f();", "let a = f()?;", Effect::Invents),
         ("go", "var a = 3", "var a = string(3)", Effect::Invents),

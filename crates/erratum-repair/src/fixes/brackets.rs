@@ -202,10 +202,21 @@ fn closing_line(case: &Case, open: usize, before: usize) -> Edit {
         ("end", "else") => "end".to_owned(),
         ("end", "") if !case.lexed().is(case.lexed().code.len() - 1, ".") => "end.".to_owned(),
         (word @ ("end" | "until"), _) => format!("{word};"),
+        ("}", _) if ends_type(case, open) => "};".to_owned(),
         (mark, _) => mark.to_owned(),
     };
     let text = format!("{}{indent}{close}", source.line_end_text());
     case.insert(at, text)
+}
+
+/// Whether a brace opens a type whose declaration ends with a mark.
+fn ends_type(case: &Case, open: usize) -> bool {
+    let lexed = case.lexed();
+    let header = case.statement_start(open)..open;
+    let word = |at: usize| matches!(lexed.word(at), "struct" | "class" | "union" | "enum");
+    case.language().ended_types
+        && header.clone().any(word)
+        && !header.into_iter().any(|at| lexed.is(at, "("))
 }
 
 /// The line on which the statement starts whose block opens here.

@@ -30,6 +30,9 @@ const ENDS_THERE: Factor = evidence("the condition ends before a statement", 6.5
 /// Words that a condition in brackets follows.
 const WORDS: &[&str] = &["if", "while", "switch", "for", "foreach"];
 
+/// A condition compares.
+const COMPARES: Factor = evidence("a condition compares", 5.0);
+
 /// How many lines above the reported one a condition is looked for.
 const REACH: u32 = 3;
 
@@ -39,6 +42,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     lost_end(case, all);
+    arrow(case, all);
     // The word stands on the reported line or, where a line was read on, on the one before.
     let line = lexed.code[case.token].line;
     let near = (0..=case.token).rev().take_while(|at| lexed.code[*at].line + 1 >= line);
@@ -65,6 +69,25 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         edits.truncate(1);
     }
     all.push(Candidate::new(MistakeId::BareCondition, BARE, edits));
+}
+
+/// `if (tide => 2)`: the two letters of a comparison in the wrong order make an arrow.
+fn arrow(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !case.language().operators.contains(&">=") {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for at in line.filter(|at| lexed.is(*at, "=>")) {
+        let open = case.text.pairs.inside[at];
+        let condition = open.and_then(|open| open.checked_sub(1)).is_some_and(|word| {
+            matches!(lexed.word(word), "if" | "while") && !lexed.is(at - 1, ")")
+        });
+        if condition {
+            let edit = case.replace_token(at, ">=");
+            all.push(Candidate::new(MistakeId::WrongMark, COMPARES, vec![edit]));
+        }
+    }
 }
 
 /// `if (tide > 2 stop();`: the second bracket stands before what is no part of the condition.
@@ -123,6 +146,27 @@ mod tests {
             "class Quay {\n    void go(int tide) {\n        while <|>tide > 2) {\n            tide--;\n        }\n    }\n}\n",
             "'(' expected",
             "class Quay {\n    void go(int tide) {\n        while (tide > 2) {\n            tide--;\n        }\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_comparison_has_its_letters_in_order() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "const tide = 3;\nif (tide <|>=> 2) {\n  console.log(\"deep\");\n}\n",
+            "')' expected.",
+            "const tide = 3;\nif (tide >= 2) {\n  console.log(\"deep\");\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_function_in_a_condition_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "if (tides.some((t) <|>=> t > 2) {\n  console.log(\"deep\");\n}\n",
+            "')' expected.",
         );
     }
 

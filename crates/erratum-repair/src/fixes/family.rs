@@ -80,6 +80,8 @@ pub static FAMILIES: &[&Family] = &[
     &super::results::FAMILY,
     &super::condition::FAMILY,
     &super::ended_value::FAMILY,
+    &super::line_end::FAMILY,
+    &super::untyped::FAMILY,
     &super::made::FAMILY,
     &super::qualify::FAMILY,
     &super::synonyms::FAMILY,

@@ -28,6 +28,10 @@ const LOST_OPERATOR: Factor = weight("which operator was lost is not known", -2.
 const RARER_OPERATOR: Factor = weight("a rarer operator", -0.3);
 /// Short words are near everything.
 const SHORT_WORD: Factor = weight("short words are near everything", -1.5);
+/// One letter in the place of another.
+const ANY_LETTER: Factor = weight("one letter is as near to any other", -2.5);
+/// A function of the library that nobody calls.
+const UNCALLED: Factor = weight("nobody calls this function", -2.0);
 /// Every use of the name changes with it.
 const EVERYWHERE: Factor = weight("every use changes", 0.3);
 /// Each use: the same slip at every use is rarer than one slip.
@@ -323,6 +327,14 @@ fn likeness(
     score += w::SEEN.when(case.text.names.seen.contains_key(name));
     let initial = |text: &str| text.chars().next().map(|c| c.to_ascii_lowercase());
     score += w::FIRST_LETTER.when(initial(word) != initial(name));
+    // One letter is as near to any other.
+    let letters = word.len() == 1 && name.len() == 1 && apart >= 1.0;
+    // A function of the library that nobody calls here, nor anywhere else.
+    let far = asked == NameKind::Value
+        && kind == NameKind::Function
+        && !visible
+        && !case.text.names.seen.contains_key(name);
+    score += ANY_LETTER.when(letters) + UNCALLED.when(far);
     // Short words are near everything.
     Some(score + SHORT_WORD.when(word.len() <= 3))
 }

@@ -49,9 +49,23 @@ pub(super) fn rivals<'a>(
     mass(&other) / (1.0 + mass(&same)) + WOULD_HOLD * part.others
 }
 
-/// Returns how likely a fix is what was meant, from 0 to 1, in hundredths.
-pub(super) fn probability(effect: Effect, rivals: f64) -> f64 {
-    (100.0 / (1.0 + rivals + none_of_these(effect))).round() / 100.0
+/// A score that speaks neither for a fix nor against it, before anything is compiled.
+const USUAL_SCORE: f64 = 2.5;
+/// How much the score says about fixes that change the meaning.
+const SAYS: f64 = 0.25;
+/// What it makes of the odds at least and at most.
+const LEAST_AND_MOST: (f64, f64) = (0.4, 2.0);
+
+/// Returns how likely a fix is what was meant, from 0 to 1, in hundredths. `score` is what it was worth
+/// before it was compiled: of what changes the meaning, one in five was wrong below 1.5, and one in
+/// thirty above 4.5.
+pub(super) fn probability(effect: Effect, rivals: f64, score: f64) -> f64 {
+    let (least, most) = LEAST_AND_MOST;
+    let worth = match effect.keeps_meaning() {
+        true => 1.0,
+        false => ((USUAL_SCORE - score) * SAYS).exp().clamp(least, most),
+    };
+    (100.0 / (1.0 + rivals + none_of_these(effect) * worth)).round() / 100.0
 }
 
 /// Returns the likeliest of some candidates that are in order, with the weight of the others.
@@ -68,13 +82,20 @@ mod tests {
     #[test]
     fn a_rival_that_is_as_likely_halves_the_odds() {
         assert!((weight(3.0, [3.0].into_iter()) - 1.0).abs() < 1e-9);
-        let alone = probability(Effect::Restores, 0.0);
-        let beside = probability(Effect::Restores, 1.0);
+        let alone = probability(Effect::Restores, 0.0, 2.5);
+        let beside = probability(Effect::Restores, 1.0, 2.5);
         assert!(alone > 0.8 && beside < 0.5);
     }
 
     #[test]
+    fn what_was_worth_little_is_less_likely_meant() {
+        let invents = |score| probability(Effect::Invents, 0.0, score);
+        assert!(invents(-1.0) < 0.5 && invents(3.0) > 0.5);
+        assert_eq!(invents(-9.0), invents(-99.0));
+    }
+
+    #[test]
     fn what_changes_the_meaning_is_less_likely_meant() {
-        assert!(probability(Effect::Invents, 0.0) < probability(Effect::Restores, 0.0));
+        assert!(probability(Effect::Invents, 0.0, 2.5) < probability(Effect::Restores, 0.0, 2.5));
     }
 }

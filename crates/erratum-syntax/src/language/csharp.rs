@@ -318,6 +318,11 @@ pub(super) static CSHARP: Language = Language {
     scope_mark: ".",
     to_text: &[("", ".ToString()")],
     foreign: &[
+        ("elsif", "else if"),
+        ("otherwise", "default"),
+        ("AND", "&&"),
+        ("OR", "||"),
+        ("NOT", "!"),
         ("elif", "else if"),
         ("elseif", "else if"),
         ("boolean", "bool"),

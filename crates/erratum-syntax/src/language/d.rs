@@ -137,6 +137,12 @@ pub(super) static D: Language = Language {
     ],
     prelude: &[(Member, &["length", "dup", "idup", "keys", "values", "ptr", "init", "max", "min"])],
     foreign: &[
+        ("elsif", "else if"),
+        ("elseif", "else if"),
+        ("otherwise", "default"),
+        ("AND", "&&"),
+        ("OR", "||"),
+        ("NOT", "!"),
         ("boolean", "bool"),
         ("String", "string"),
         ("elif", "else if"),

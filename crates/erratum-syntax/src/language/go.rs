@@ -193,6 +193,10 @@ pub(super) static GO: Language = Language {
     to_text: &[("strconv.Itoa(", ")"), ("fmt.Sprint(", ")")],
     result_mark: Some(" "),
     foreign: &[
+        ("elsif", "else if"),
+        ("AND", "&&"),
+        ("OR", "||"),
+        ("NOT", "!"),
         ("elif", "else if"),
         ("elseif", "else if"),
         ("function", "func"),

@@ -296,6 +296,10 @@ pub(super) static JAVA: Language = Language {
     scope_mark: ".",
     to_text: &[("", ".toString()"), ("String.valueOf(", ")")],
     foreign: &[
+        ("otherwise", "default"),
+        ("AND", "&&"),
+        ("OR", "||"),
+        ("NOT", "!"),
         ("bool", "boolean"),
         ("string", "String"),
         ("elif", "else if"),

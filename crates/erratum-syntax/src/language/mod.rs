@@ -266,6 +266,7 @@ const PLAIN: Language = Language {
     places_loop: None,
     item_word: "",
     made_by: ["", ""],
+    ended_types: false,
     bracketed_conditions: false,
     calls_elements: false,
     synonyms: &[],
@@ -407,6 +408,8 @@ pub struct Language {
     /// What stands before a class and behind it where other languages write `new`; empty if the
     /// language has that word, or nothing of the kind.
     pub made_by: [&'static str; 2],
+    /// Whether the declaration of a type ends with a mark behind its brace.
+    pub ended_types: bool,
     /// Whether a condition stands in brackets.
     pub bracketed_conditions: bool,
     /// Whether an element of a list is asked for as a function is called.

@@ -244,6 +244,10 @@ pub(super) static SCALA: Language = Language {
     scope_mark: ".",
     to_text: &[("", ".toString")],
     foreign: &[
+        ("elsif", "else if"),
+        ("AND", "&&"),
+        ("OR", "||"),
+        ("NOT", "!"),
         ("elif", "else if"),
         ("elseif", "else if"),
         ("function", "def"),

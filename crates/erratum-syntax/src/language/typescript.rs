@@ -233,6 +233,10 @@ pub(super) static TYPESCRIPT: Language = Language {
     scope_mark: ".",
     to_text: &[("", ".toString()"), ("String(", ")")],
     foreign: &[
+        ("otherwise", "default"),
+        ("AND", "&&"),
+        ("OR", "||"),
+        ("NOT", "!"),
         ("elif", "else if"),
         ("elseif", "else if"),
         ("elsif", "else if"),

@@ -13,6 +13,8 @@ const HANDED_ON: Factor = evidence("the function in front takes a function", 5.0
 const GIVES_NOTHING: Factor = evidence("nothing stands behind it", 5.0);
 /// A class starts with a capital letter.
 const CLASS: Factor = evidence("a class starts with a capital letter", 5.0);
+/// A list draws its elements from another.
+const DRAWN: Factor = evidence("the list draws its elements there", 5.5);
 /// Each token between the change and the reported place.
 const AWAY: Factor = weight("tokens from the reported place", -0.1);
 
@@ -69,6 +71,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let edit = case.replace_token(at, format!("({})", lexed.word(at)));
             all.push(Candidate::new(MistakeId::MissingBracket, HANDED_ON + far, vec![edit]));
         }
+        if lexed.is(at, "<=") && generates(case, at) {
+            let edit = case.replace_token(at, "<-");
+            all.push(Candidate::new(MistakeId::WrongMark, DRAWN + far, vec![edit]));
+        }
         let last = lexed.code.get(at + 1).is_none_or(|next| next.first);
         if lexed.is(at, "return") && last && case.message.text.contains("type") {
             let edit = case.insert(lexed.code[at].end, " ()");
@@ -84,6 +90,31 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             all.push(Candidate::new(MistakeId::WrongCase, CLASS + far, vec![edit]));
         }
     }
+}
+
+/// Whether a list with `|` draws its elements here, from a pattern whose names nothing else binds.
+fn generates(case: &Case, at: usize) -> bool {
+    let lexed = case.lexed();
+    let Some(open) = case.text.pairs.inside[at].filter(|open| lexed.is(*open, "[")) else {
+        return false;
+    };
+    let part = (open..at).rev().find(|mark| matches!(lexed.word(*mark), "|" | ","));
+    part.is_some_and(|part| {
+        let has_bar = (open..=part).any(|mark| lexed.is(mark, "|"));
+        let mut names = (part + 1..at).filter(|name| {
+            lexed.kind(*name) == Some(TokenKind::Name)
+                && lexed.word(*name).starts_with(|c: char| c.is_lowercase())
+        });
+        has_bar
+            && names.any(|name| {
+                case.text
+                    .names
+                    .seen
+                    .get(lexed.word(name))
+                    .is_none_or(|seen| seen.iter().all(|seen| *seen >= open))
+                    || case.message.text.contains(lexed.word(name))
+            })
+    })
 }
 
 #[cfg(test)]
@@ -121,6 +152,17 @@ mod tests {
             "data Berth = East | West deriving (Eq, <|>ord)\n",
             "parse error on input 'ord'",
             "data Berth = East | West deriving (Eq, Ord)\n",
+        );
+    }
+
+    #[test]
+    fn a_list_draws_its_elements() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "low :: [Int] -> [Int]\nlow tides = [<|>t | t <= tides, t < 3]\n",
+            "Variable not in scope: t :: Int",
+            "low :: [Int] -> [Int]\nlow tides = [t | t <- tides, t < 3]\n",
         );
     }
 

@@ -1,0 +1,175 @@
+//! A line that ends without what ends its statement, in front of a line that starts another one.
+
+use super::brackets::doubles;
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case, weights as w};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::pairs::{Odd, closing};
+
+/// The next line starts another statement.
+const NEXT_STARTS: Factor = evidence("the next line starts another statement", 5.0);
+
+/// Words that start a statement, whatever stands before them.
+const STARTERS: &[&str] = &[
+    "return", "if", "for", "while", "do", "switch", "break", "continue", "throw", "try", "case",
+    "default", "const", "let", "var", "val", "def", "public", "private", "static", "foreach",
+];
+
+pub(super) static FAMILY: Family = Family {
+    id: "line-end",
+    recipes: &[],
+    phases: Phases::Early,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "csharp",
+        before: "class Quay {\n    int Go(int n) {\n        if (n == 0)\n            return 0\n        <|>return n + 1;\n    }\n}\n",
+        message: "[CS1525] Unexpected symbol `return'",
+        after: "class Quay {\n    int Go(int n) {\n        if (n == 0)\n            return 0;\n        return n + 1;\n    }\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let next = match lexed.code[case.token].first {
+        true => case.token,
+        // A message at the end of a line is about the next one, too.
+        false => lexed.on_line(lexed.code[case.token].line).end,
+    };
+    let Some(last) = next.checked_sub(1) else { return };
+    let typed = lexed.kind(next) == Some(TokenKind::Keyword)
+        && lexed.language.types.contains(&lexed.word(next));
+    let starts = typed || STARTERS.contains(&lexed.word(next));
+    let closes = lexed.closes_block(next);
+    if lexed.code.get(next).is_none_or(|token| !token.first) || !(starts || closes) {
+        return;
+    }
+    if starts {
+        terminator(case, last, all);
+    }
+    let line = lexed.code[last].line;
+    for odd in case.text.pairs.odd.iter().filter(|odd| odd.odd == Odd::Unclosed) {
+        let open = odd.token;
+        if lexed.opens_block(open) || lexed.code[open].line != line {
+            continue;
+        }
+        let place = if lexed.is(last, ";") { last } else { last + 1 };
+        if place == open + 1 || doubles(case, open, place) || lexed.is(place - 1, ",") {
+            continue;
+        }
+        let score = w::INSERT + w::PAIRS_MENDED + NEXT_STARTS;
+        let edit = case.insert(case.end_before(place), closing(lexed, open));
+        all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
+    }
+}
+
+/// The mark that ends a statement, behind the last token of its line.
+fn terminator(case: &Case, last: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let language = case.language();
+    let value = matches!(
+        lexed.kind(last),
+        Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Char)
+    ) || matches!(lexed.word(last), ")" | "]" | "++" | "--" | "true" | "false");
+    let in_block =
+        case.text.pairs.inside[last].is_none_or(|open| lexed.opens_block(open) || open == last);
+    if language.line_ends || language.layout || language.terminator != ";" || !value || !in_block {
+        return;
+    }
+    // A line that is indented more belongs to what stands before it.
+    let indent = |line: u32| lexed.source.indent(line).unwrap_or(0);
+    let next = lexed.code.get(last + 1).map_or(0, |next| indent(next.line));
+    if next > indent(lexed.code[last].line) {
+        return;
+    }
+    // `if (tide > 3)` goes on with its statement.
+    let open = case.text.pairs.partner[last].filter(|_| lexed.is(last, ")"));
+    let header = open.and_then(|open| open.checked_sub(1)).is_some_and(|word| {
+        matches!(lexed.word(word), "if" | "for" | "while" | "switch" | "foreach" | "catch")
+    });
+    if !header {
+        let edit = case.insert(lexed.code[last].end, ";");
+        all.push(Candidate::new(MistakeId::MissingTerminator, NEXT_STARTS, vec![edit]));
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_bracket_is_closed_before_the_next_case() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(x: Option[Int]) = x match {\n    case Some(n) => println(n.abs\n    <|>case None => println(\"none\")\n  }\n}\n",
+            "')' expected but 'case' found.",
+            "object Quay {\n  def go(x: Option[Int]) = x match {\n    case Some(n) => println(n.abs)\n    case None => println(\"none\")\n  }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_bracket_is_closed_before_the_mark_of_its_line() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int go(int n) {\n        call(n, sum(2);\n        <|>return n;\n    }\n}\n",
+            "')' or ',' expected",
+            "class Quay {\n    int go(int n) {\n        call(n, sum(2));\n        return n;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_declaration_starts_a_statement() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int go(void) {\n    int low = 3\n    <|>int high = 4;\n    return low;\n}\n",
+            "expected ',' or ';' before 'int'",
+            "int go(void) {\n    int low = 3;\n    int high = 4;\n    return low;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_condition_goes_on_with_its_statement() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int go(int n) {\n    if (n > 3)\n        <|>return n;\n    return 0;\n}\n",
+            "expected expression before 'return'",
+        );
+    }
+
+    #[test]
+    fn what_is_indented_more_belongs_to_the_line_above() {
+        check_no_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    int Go(int n) {\n        elseif (n == 0)\n            <|>return 0;\n        return n;\n    }\n}\n",
+            "[CS1525] Unexpected symbol `return'",
+        );
+    }
+
+    #[test]
+    fn a_list_goes_on_behind_its_comma() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go() {\n        call(2,\n        <|>return;\n    }\n}\n",
+            "illegal start of expression",
+        );
+    }
+
+    #[test]
+    fn where_lines_end_statements_nothing_is_missing() {
+        check_no_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc go(n int) int {\n\tlow := n\n\t<|>return low\n}\n",
+            "syntax error: unexpected return",
+        );
+    }
+}

@@ -1,0 +1,123 @@
+//! Variables that are declared without a type, where the language wants one: `i, j;` in a Pascal
+//! `var` section.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+
+/// The names count something.
+const COUNTS: Factor = weight("it counts in a loop", 4.0);
+/// Nothing tells the type.
+const UNTOLD: Factor = weight("nothing tells the type", 0.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "untyped",
+    recipes: &[],
+    phases: Phases::Early,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "pascal",
+        before: "program quay;\nvar\n  i<|>;\nbegin\n  for i := 1 to 3 do\n    writeln(i);\nend.\n",
+        message: "Syntax error, \":\" expected but \";\" found",
+        after: "program quay;\nvar\n  i: integer;\nbegin\n  for i := 1 to 3 do\n    writeln(i);\nend.\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let language = case.language();
+    if language.variable_section.is_empty() || !case.message.text.contains("\":\" expected") {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let end = line.end.saturating_sub(1);
+    let names: Vec<usize> =
+        line.clone().filter(|at| lexed.kind(*at) == Some(TokenKind::Name)).collect();
+    let listed = line.clone().all(|at| at == end || names.contains(&at) || lexed.is(at, ","));
+    if names.is_empty() || !listed || !lexed.is(end, ";") {
+        return;
+    }
+    let counts = names.iter().any(|name| {
+        case.text.names.seen.get(lexed.word(*name)).is_some_and(|seen| {
+            seen.iter().any(|at| at.checked_sub(1).is_some_and(|word| lexed.is(word, "for")))
+        })
+    });
+    let usual = language.usual;
+    let types = match counts {
+        true => vec![(usual.whole, COUNTS)],
+        false => [usual.whole, usual.real, usual.text].map(|typed| (typed, UNTOLD)).to_vec(),
+    };
+    for (typed, score) in types {
+        let edit = case.insert(lexed.code[end].start, format!(": {typed}"));
+        all.push(Candidate::new(MistakeId::MissingType, score, vec![edit]).guess());
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_among, check_fix, check_no_fix};
+    use super::FAMILY;
+
+    const SAID: &str = "Syntax error, \":\" expected but \";\" found";
+
+    #[test]
+    fn several_names_have_one_type() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program quay;\nvar\n  i, j<|>;\nbegin\n  for j := 1 to 3 do\n    i := j;\nend.\n",
+            SAID,
+            "program quay;\nvar\n  i, j: integer;\nbegin\n  for j := 1 to 3 do\n    i := j;\nend.\n",
+        );
+    }
+
+    #[test]
+    fn where_nothing_tells_a_real_number_is_among_them() {
+        check_among(
+            &FAMILY,
+            "pascal",
+            "program quay;\nvar\n  tide<|>;\nbegin\n  tide := low;\nend.\n",
+            SAID,
+            "program quay;\nvar\n  tide: real;\nbegin\n  tide := low;\nend.\n",
+        );
+    }
+
+    #[test]
+    fn a_text_is_among_them() {
+        check_among(
+            &FAMILY,
+            "pascal",
+            "program quay;\nvar\n  tide<|>;\nbegin\n  tide := low;\nend.\n",
+            SAID,
+            "program quay;\nvar\n  tide: string;\nbegin\n  tide := low;\nend.\n",
+        );
+    }
+
+    #[test]
+    fn a_variable_with_its_type_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "pascal",
+            "program quay;\nvar\n  tide: real<|>;\nbegin\n  tide := 3;\nend.\n",
+            SAID,
+        );
+    }
+
+    #[test]
+    fn a_call_declares_nothing() {
+        check_no_fix(&FAMILY, "pascal", "program quay;\nbegin\n  writeln(3)<|>;\nend.\n", SAID);
+    }
+
+    #[test]
+    fn another_message_is_for_others() {
+        check_no_fix(
+            &FAMILY,
+            "pascal",
+            "program quay;\nvar\n  tide<|>;\nbegin\nend.\n",
+            "Syntax error, \"BEGIN\" expected but \"identifier TIDE\" found",
+        );
+    }
+}
