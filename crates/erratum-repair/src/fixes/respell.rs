@@ -86,11 +86,12 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     within_text(case, all);
     let wrong = wrong_names(case);
     for (rank, token) in wrong.into_iter().enumerate() {
-        if !matches!(lexed.kind(token), Some(TokenKind::Name)) {
+        // `_` is what nobody wants to name.
+        if !matches!(lexed.kind(token), Some(TokenKind::Name)) || lexed.is(token, "_") {
             continue;
         }
         if case.phase != erratum_catalogue::Phase::Name
-            && (is_known(case, token) || named_so(case, token))
+            && (is_known(case, token) || named_so(case, token) || bound(case, token))
         {
             // This name is known; something else is wrong with it.
             continue;
@@ -177,6 +178,13 @@ fn named_so(case: &Case, token: usize) -> bool {
     let lexed = case.lexed();
     let member = token.checked_sub(1).is_some_and(|at| matches!(lexed.word(at), "." | "->"));
     member && case.text.names.seen.get(lexed.word(token)).is_some_and(|seen| seen.len() > 1)
+}
+
+/// Whether a pattern may bind a name: where functions are applied without brackets, patterns look like
+/// values, and a name that stands there twice is bound by one of them.
+fn bound(case: &Case, token: usize) -> bool {
+    let seen = case.text.names.seen.get(case.lexed().word(token));
+    case.language().applies_bare && seen.is_some_and(|seen| seen.len() > 1)
 }
 
 /// Names that might have been meant, each with what it is and whether it is visible here.

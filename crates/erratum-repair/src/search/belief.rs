@@ -22,7 +22,7 @@ fn none_of_these(effect: Effect) -> f64 {
         Effect::Restores => 0.11,
         Effect::Converts => 0.08,
         Effect::Reorders => 0.2,
-        Effect::Redeclares => 0.3,
+        Effect::Redeclares => 0.55,
         Effect::Invents => 0.75,
         Effect::Removes => 1.1,
         Effect::Reinterprets => 0.2,

@@ -304,6 +304,8 @@ pub(super) static HASKELL: Language = Language {
     ],
     foreign: &[
         ("elif", "else if"),
+        ("foreach", "mapM_"),
+        ("forEach", "mapM_"),
         ("int", "Int"),
         ("double", "Double"),
         ("float", "Float"),

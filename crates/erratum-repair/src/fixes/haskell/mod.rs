@@ -1,8 +1,11 @@
 //! Languages that apply functions without brackets and read blocks from columns.
 
+pub(super) mod answered;
 pub(super) mod applied;
 pub(super) mod classes;
 pub(super) mod equations;
 pub(super) mod functions;
+pub(super) mod grouped;
+pub(super) mod items;
 pub(super) mod layout;
 pub(super) mod marks;

@@ -86,6 +86,10 @@ pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
             }
             Some(TokenKind::Char) if word.len() > 2 => {
                 let content = word.trim_matches('\'');
+                if !content.is_empty() && content.bytes().all(|byte| byte.is_ascii_digit()) {
+                    let edit = case.replace_token(token, content);
+                    all.push(Candidate::new(MistakeId::QuotedValue, QUOTED + near, vec![edit]));
+                }
                 all.push(Candidate::new(
                     MistakeId::WrongQuotes,
                     MANY_LETTERS + near,

@@ -1,0 +1,173 @@
+//! A signature whose result is wrapped otherwise than what its equations give: `Command` where they
+//! give `Maybe Command`.
+
+use crate::fixes::family::{Example, Family, Phases};
+use crate::fixes::{Candidate, Case};
+use crate::score::{Factor, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::names::NameKind;
+
+/// What the equations give is told.
+const GIVEN: Factor = weight("the equations give it", 2.0);
+/// Each further message that says the same.
+const AGREES: Factor = weight("further messages say the same", 1.5);
+
+pub(in crate::fixes) static FAMILY: Family = Family {
+    id: "answered",
+    recipes: &[],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "haskell",
+        before: "parse :: String -> Command\nparse \"wait\" = <|>Just Wait\nparse _ = Nothing\n",
+        message: "Couldn't match expected type: Command with actual type: Maybe Command",
+        after: "parse :: String -> Maybe Command\nparse \"wait\" = Just Wait\nparse _ = Nothing\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if !case.language().applies_bare {
+        return;
+    }
+    let lexed = case.lexed();
+    let Some((expected, found)) = types(&case.message.text) else { return };
+    let around = case.text.names.declared.iter().rfind(|declared| {
+        declared.kind == NameKind::Function
+            && declared.token <= case.token
+            && declared.typed.is_some()
+    });
+    let Some((first, last)) = around.and_then(|declared| declared.typed) else { return };
+    let outer = |at: &usize| case.text.pairs.inside[*at] == case.text.pairs.inside[first];
+    let arrow = (first..=last).filter(outer).filter(|at| lexed.is(*at, "->")).next_back();
+    let from = arrow.map_or(first, |arrow| arrow + 1);
+    let (start, end) = (lexed.code[from].start, lexed.code[last].end);
+    let result = lexed.source.slice(start, end).into_owned();
+    let Some(given) = given(&result, expected, found) else { return };
+    let agree = case.all.iter().filter(|message| {
+        let told = types(&message.text);
+        message.is_error()
+            && told.is_some_and(|(e, f)| given_head(f) == given_head(found) && e == expected)
+    });
+    let more = (agree.count() as f64 - 1.0).clamp(0.0, 3.0);
+    let edit = Edit::replace(case.file(), start, end, given);
+    let candidate = Candidate::new(MistakeId::WrongReturnType, GIVEN + AGREES * more, vec![edit]);
+    all.push(candidate.guess());
+}
+
+/// The two types of a message, the expected one first.
+fn types(text: &str) -> Option<(&str, &str)> {
+    let (_, rest) = text.split_once("expected type")?;
+    let (expected, rest) = rest.split_once("with actual type")?;
+    let clean = |part: &'_ str| -> Option<(usize, usize)> {
+        let start = part.len() - part.trim_start_matches([' ', ':', '\'', '\n']).len();
+        let line = part[start..].lines().next()?;
+        Some((start, start + line.trim_end_matches(['\'', ' ']).len()))
+    };
+    let (a, b) = clean(expected)?;
+    let (c, d) = clean(rest)?;
+    let expected = expected.get(a..b)?.trim_end_matches(['\'', ' ', '\n']);
+    Some((expected, rest.get(c..d)?))
+}
+
+/// What wraps a type: `Maybe` of `Maybe Command`, `[` of a list.
+fn given_head(typed: &str) -> &str {
+    if typed.starts_with('[') { "[" } else { typed.split(' ').next().unwrap_or(typed) }
+}
+
+/// The result as the equations give it; `None` if the message is about another type, or nothing but a
+/// wrapping would tell it.
+fn given(result: &str, expected: &str, found: &str) -> Option<String> {
+    let (result, expected) = (result.trim(), expected.trim());
+    let same = |typed: &str| typed.trim_matches(['(', ')']) == result.trim_matches(['(', ')']);
+    if !same(expected) {
+        return None;
+    }
+    let inner = result
+        .strip_prefix("Maybe ")
+        .or_else(|| result.strip_prefix('[').and_then(|inner| inner.strip_suffix(']')));
+    let wrapped =
+        |typed: &str| if typed.contains(' ') { format!("({typed})") } else { typed.to_owned() };
+    match given_head(found) {
+        // `Maybe` of what was said, or of the elements of the list that was said.
+        "Maybe" if result.starts_with('[') => {
+            inner.map(|inner| format!("Maybe {}", wrapped(inner)))
+        }
+        "Maybe" => Some(format!("Maybe {}", wrapped(result))),
+        "[" if found != "[Char]" && result.starts_with("Maybe ") => {
+            inner.map(|inner| format!("[{inner}]"))
+        }
+        "[" if found != "[Char]" => Some(format!("[{result}]")),
+        _ => None,
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::FAMILY;
+    use crate::fixes::testing::{check_fix, check_no_fix};
+
+    #[test]
+    fn a_list_becomes_perhaps_one_of_its_elements() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "low :: [Tide] -> [Tide]\nlow [] = <|>Nothing\nlow (t:_) = Just t\n",
+            "Couldn't match expected type '[Tide]' with actual type 'Maybe a0'",
+            "low :: [Tide] -> Maybe Tide\nlow [] = Nothing\nlow (t:_) = Just t\n",
+        );
+    }
+
+    #[test]
+    fn one_value_becomes_a_list() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "low :: [Tide] -> Tide\nlow ts = <|>filter deep ts\n",
+            "Couldn't match expected type: Tide with actual type: [Tide]",
+            "low :: [Tide] -> [Tide]\nlow ts = filter deep ts\n",
+        );
+    }
+
+    #[test]
+    fn a_type_of_two_words_stands_in_brackets() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "low :: Int -> Either Int Tide\nlow n = <|>Just (Left n)\n",
+            "Couldn't match expected type: Either Int Tide with actual type: Maybe (Either Int b)",
+            "low :: Int -> Maybe (Either Int Tide)\nlow n = Just (Left n)\n",
+        );
+    }
+
+    #[test]
+    fn a_value_within_the_equation_is_for_others() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "low :: Int -> Tide\nlow n = rise (<|>Just n)\n",
+            "Couldn't match expected type: Int with actual type: Maybe Int",
+        );
+    }
+
+    #[test]
+    fn a_text_is_no_list_of_results() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "low :: Int -> Tide\nlow n = <|>\"low\"\n",
+            "Couldn't match expected type 'Tide' with actual type '[Char]'",
+        );
+    }
+
+    #[test]
+    fn a_function_without_a_signature_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "low n = <|>Just n\n",
+            "Couldn't match expected type: Tide with actual type: Maybe Tide",
+        );
+    }
+}

@@ -1,0 +1,261 @@
+//! What belongs together: `print largest areas` for `print (largest areas)`, a value that a function
+//! still lacks, and a function between its two values without its backquotes.
+
+use crate::fixes::family::{Example, Family, Phases};
+use crate::fixes::{Candidate, Case};
+use crate::score::{Factor, evidence, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
+use std::ops::Range;
+
+/// A function stands among the values of another, with its own values behind it.
+const GROUP: Factor = weight("a function stands among the values of another", 3.0);
+/// The function takes just as many values as are put together.
+const TAKES: Factor = evidence("it takes as many values as stand there", 3.0);
+/// It takes more values or less.
+const TAKES_OTHERS: Factor = weight("it takes more values or less", -2.5);
+/// The message says that a function is given too many values, or too few.
+const COUNTED: Factor = weight("the message counts the values", 1.0);
+/// The function takes one more value, and a name of the equation is used nowhere else.
+const WAITS: Factor = weight("a name of the equation waits for this use", 4.0);
+/// A name of the equation that is used elsewhere, too.
+const AT_HAND: Factor = weight("a name of the equation is at hand", 1.5);
+/// A function stands between two values, of which the first is no function.
+const BETWEEN: Factor = evidence("a function stands between its two values", 5.5);
+
+pub(in crate::fixes) static FAMILY: Family = Family {
+    id: "grouped",
+    recipes: &[],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "haskell",
+        before: "rise :: Int -> Int\nrise t = t + 1\n\nmain :: IO ()\nmain = <|>print rise 3\n",
+        message: "Couldn't match expected type 't0 -> IO ()' with actual type 'IO ()'",
+        after: "rise :: Int -> Int\nrise t = t + 1\n\nmain :: IO ()\nmain = print (rise 3)\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if !case.language().applies_bare || !case.message.text.contains("type") {
+        return;
+    }
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let mut at = line.start;
+    while at < line.end {
+        let applied = application(case, at, line.end);
+        if applied.len() > 1 {
+            groups(case, &applied, all);
+            between(case, &applied, all);
+            lacking(case, &applied, all);
+        }
+        at = applied.first().map_or(at, |first| first.end.saturating_sub(1)) + 1;
+    }
+}
+
+/// The parts of an application from a token on: a head and its values, each a name, a literal or what
+/// stands in brackets.
+fn application(case: &Case, start: usize, end: usize) -> Vec<Range<usize>> {
+    let lexed = case.lexed();
+    let mut all = Vec::new();
+    let mut at = start;
+    while at < end {
+        let last = match lexed.kind(at) {
+            // `Map.lookup` is one name.
+            Some(TokenKind::Name)
+                if lexed.is(at + 1, ".")
+                    && lexed.kind(at + 2) == Some(TokenKind::Name)
+                    && lexed.code[at + 1].start == lexed.code[at].end
+                    && lexed.code[at + 2].start == lexed.code[at + 1].end =>
+            {
+                at + 2
+            }
+            Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Char) => at,
+            Some(TokenKind::Open) if matches!(lexed.word(at), "(" | "[") => {
+                match case.text.pairs.partner[at] {
+                    Some(close) if close < end => close,
+                    _ => break,
+                }
+            }
+            _ => break,
+        };
+        all.push(at..last + 1);
+        at = last + 1;
+    }
+    all
+}
+
+/// The name of a part that may be a function.
+fn function<'a>(case: &'a Case, part: &Range<usize>) -> Option<&'a str> {
+    let lexed = case.lexed();
+    let name = part.end.checked_sub(1)?;
+    let word = lexed.word(name);
+    let small = word.starts_with(|letter: char| letter.is_lowercase());
+    let own = case.text.names.of(word).any(|declared| declared.kind == NameKind::Function);
+    let known =
+        case.language().known_names().any(|(n, kind)| n == word && kind == NameKind::Function);
+    let qualified = part.len() == 3;
+    let imported = case.text.names.seen.get(word).is_some_and(|seen| {
+        seen.iter().any(|at| {
+            let line = lexed.on_line(lexed.code[*at].line);
+            lexed.is(line.start, "import")
+        })
+    });
+    let is_function = own || known || qualified || imported;
+    (lexed.kind(name) == Some(TokenKind::Name) && small && is_function).then_some(word)
+}
+
+/// How many values a function takes, if its signature stands in the file.
+fn arity(case: &Case, name: &str) -> Option<usize> {
+    let lexed = case.lexed();
+    let (first, last) = case.text.names.of(name).find_map(|declared| declared.typed)?;
+    let outer = |at: &usize| case.text.pairs.inside[*at] == case.text.pairs.inside[first];
+    Some((first..=last).filter(outer).filter(|at| lexed.is(*at, "->")).count())
+}
+
+/// Brackets around a function and the values behind it.
+fn groups(case: &Case, applied: &[Range<usize>], all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let counted = case.message.text.contains("applied to")
+        || case.message.notes.iter().any(|note| note.text.contains("applied to"));
+    for (index, part) in applied.iter().enumerate().skip(1) {
+        let Some(name) = function(case, part) else { continue };
+        let takes = arity(case, name);
+        for last in index + 1..applied.len() {
+            let fits = takes.map(|takes| takes == last - index);
+            let score = GROUP
+                + TAKES.when(fits == Some(true))
+                + TAKES_OTHERS.when(fits == Some(false))
+                + COUNTED.when(counted);
+            let edits = vec![
+                case.insert(lexed.code[part.start].start, "("),
+                case.insert(lexed.code[applied[last].end - 1].end, ")"),
+            ];
+            all.push(Candidate::new(MistakeId::MissingBracket, score, edits));
+        }
+    }
+}
+
+/// `"FAIL" isPrefixOf line`: the name of a function as an operator stands in backquotes.
+fn between(case: &Case, applied: &[Range<usize>], all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let [first, name, _] = applied else { return };
+    let literal = matches!(
+        lexed.kind(first.start),
+        Some(TokenKind::Str | TokenKind::Number | TokenKind::Char | TokenKind::Open)
+    );
+    if literal && function(case, name).is_some() {
+        let edits = vec![
+            case.insert(lexed.code[name.start].start, "`"),
+            case.insert(lexed.code[name.end - 1].end, "`"),
+        ];
+        all.push(Candidate::new(MistakeId::MissingMark, BETWEEN, edits));
+    }
+}
+
+/// A function that is given too few values, and the names of its equation that may be meant.
+fn lacking(case: &Case, applied: &[Range<usize>], all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(name) = applied.first().and_then(|head| function(case, head)) else { return };
+    let told = |text: &str| text.contains("too few arguments") && text.contains(name);
+    if !told(&case.message.text) && !case.message.notes.iter().any(|note| told(&note.text)) {
+        return;
+    }
+    let Some(last) = applied.last() else { return };
+    // The equation starts at the left edge.
+    let start = (0..=applied[0].start)
+        .rev()
+        .find(|at| lexed.code[*at].first && lexed.source.indent(lexed.code[*at].line) == Some(0));
+    let Some(start) = start else { return };
+    let end = (applied[0].start..lexed.code.len())
+        .find(|at| lexed.code[*at].first && lexed.source.indent(lexed.code[*at].line) == Some(0))
+        .unwrap_or(lexed.code.len());
+    let Some(marked) = (start..end).find(|at| lexed.is(*at, "=")) else { return };
+    for at in start + 1..marked {
+        let word = lexed.word(at);
+        if lexed.kind(at) != Some(TokenKind::Name)
+            || !word.starts_with(|letter: char| letter.is_lowercase())
+        {
+            continue;
+        }
+        let used = (marked..end).any(|at| lexed.word(at) == word);
+        let score = if used { AT_HAND } else { WAITS };
+        let edit = case.insert(lexed.code[last.end - 1].end, format!(" {word}"));
+        all.push(Candidate::new(MistakeId::MissingArgument, score, vec![edit]).guess());
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::FAMILY;
+    use crate::fixes::testing::{check_among, check_fix, check_no_fix};
+
+    const TOO_MANY: &str = "Couldn't match expected type 'T -> Int' with actual type 'Int'";
+
+    #[test]
+    fn a_function_takes_its_own_values() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "deep :: T -> Int\ndeep (N l r) = 1 + <|>max (deep l) deep r\n",
+            TOO_MANY,
+            "deep :: T -> Int\ndeep (N l r) = 1 + max (deep l) (deep r)\n",
+        );
+    }
+
+    #[test]
+    fn a_name_of_a_module_is_one_name() {
+        check_among(
+            &FAMILY,
+            "haskell",
+            "free :: Int -> Quay -> Bool\nfree n quay = not <|>Map.member n quay\n",
+            "Couldn't match expected type 'Bool' with actual type 'Int -> Quay -> Bool'",
+            "free :: Int -> Quay -> Bool\nfree n quay = not (Map.member n quay)\n",
+        );
+    }
+
+    #[test]
+    fn a_function_between_two_values_is_an_operator() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "import Data.List (isPrefixOf)\n\nwarn :: String -> Bool\nwarn line = \"WARN\" <|>isPrefixOf line\n",
+            "Couldn't match expected type '([a0] -> [a0] -> Bool) -> String -> Bool' with actual type '[Char]'",
+            "import Data.List (isPrefixOf)\n\nwarn :: String -> Bool\nwarn line = \"WARN\" `isPrefixOf` line\n",
+        );
+    }
+
+    #[test]
+    fn a_value_that_waits_is_given() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "have :: String -> Stock -> Maybe Int\nhave good stock = <|>Map.lookup good\n",
+            "Couldn't match expected type 'Maybe Int' with actual type 'Stock -> Maybe Int' Probable cause: 'Map.lookup' is applied to too few arguments",
+            "have :: String -> Stock -> Maybe Int\nhave good stock = Map.lookup good stock\n",
+        );
+    }
+
+    #[test]
+    fn plain_values_are_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "low :: Int -> Int\nlow t = <|>rise t 3\n",
+            "Couldn't match expected type 'Int -> Int' with actual type 'Int'",
+        );
+    }
+
+    #[test]
+    fn what_stands_in_brackets_already_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "rise :: Int -> Int\nrise t = t\n\nmain :: IO ()\nmain = <|>print (rise 3)\n",
+            "No instance for (Show Int) arising from a use of type 'print'",
+        );
+    }
+}
