@@ -7,6 +7,7 @@
 use super::trial::Trial;
 use crate::effect::Effect;
 use crate::fixes::Candidate;
+use erratum_catalogue::MistakeId;
 
 /// How much of the difference between two scores counts: they are sums of guesses that are not
 /// independent.
@@ -17,8 +18,10 @@ const WOULD_HOLD: f64 = 0.1;
 
 /// The odds that none of the candidates is what was meant, by what the fix does. Fitted with
 /// `erratum-bench written --fit`.
-fn none_of_these(effect: Effect) -> f64 {
+fn none_of_these(effect: Effect, mistake: MistakeId) -> f64 {
     match effect {
+        // What the compiler says is not used is taken out for that.
+        Effect::Removes if mistake == MistakeId::UnusedName => 0.25,
         Effect::Restores => 0.11,
         Effect::Converts => 0.08,
         Effect::Reorders => 0.2,
@@ -56,16 +59,16 @@ const SAYS: f64 = 0.25;
 /// What it makes of the odds at least and at most.
 const LEAST_AND_MOST: (f64, f64) = (0.4, 2.0);
 
-/// Returns how likely a fix is what was meant, from 0 to 1, in hundredths. `score` is what it was worth
-/// before it was compiled: of what changes the meaning, one in five was wrong below 1.5, and one in
-/// thirty above 4.5.
-pub(super) fn probability(effect: Effect, rivals: f64, score: f64) -> f64 {
+/// Returns how likely a fix is what was meant, from 0 to 1, in hundredths. What it was
+/// worth before it was compiled counts, too: of what changes the meaning, one in five was wrong below
+/// 1.5, and one in thirty above 4.5.
+pub(super) fn probability(effect: Effect, rivals: f64, fix: &Candidate) -> f64 {
     let (least, most) = LEAST_AND_MOST;
     let worth = match effect.keeps_meaning() {
         true => 1.0,
-        false => ((USUAL_SCORE - score) * SAYS).exp().clamp(least, most),
+        false => ((USUAL_SCORE - fix.score.total()) * SAYS).exp().clamp(least, most),
     };
-    (100.0 / (1.0 + rivals + none_of_these(effect) * worth)).round() / 100.0
+    (100.0 / (1.0 + rivals + none_of_these(effect, fix.mistake) * worth)).round() / 100.0
 }
 
 /// Returns the likeliest of some candidates that are in order, with the weight of the others.
@@ -78,24 +81,50 @@ pub(super) fn likeliest(candidates: &[Candidate]) -> Option<Candidate> {
 #[cfg(test)]
 mod tests {
     use super::*;
+    use crate::fixes::Certainty;
+    use crate::score::{Score, weight};
+
+    fn worth(score: f64) -> Candidate {
+        Candidate {
+            edits: Vec::new(),
+            mistake: MistakeId::Other,
+            certainty: Certainty::Guess,
+            score: Score::from(weight("what it is worth", score)),
+            others: 0.0,
+            target: None,
+            then: Vec::new(),
+        }
+    }
 
     #[test]
     fn a_rival_that_is_as_likely_halves_the_odds() {
-        assert!((weight(3.0, [3.0].into_iter()) - 1.0).abs() < 1e-9);
-        let alone = probability(Effect::Restores, 0.0, 2.5);
-        let beside = probability(Effect::Restores, 1.0, 2.5);
+        assert!((weight_of(3.0, 3.0) - 1.0).abs() < 1e-9);
+        let alone = probability(Effect::Restores, 0.0, &worth(2.5));
+        let beside = probability(Effect::Restores, 1.0, &worth(2.5));
         assert!(alone > 0.8 && beside < 0.5);
+    }
+
+    fn weight_of(own: f64, other: f64) -> f64 {
+        super::weight(own, [other].into_iter())
     }
 
     #[test]
     fn what_was_worth_little_is_less_likely_meant() {
-        let invents = |score| probability(Effect::Invents, 0.0, score);
+        let invents = |score| probability(Effect::Invents, 0.0, &worth(score));
         assert!(invents(-1.0) < 0.5 && invents(3.0) > 0.5);
         assert_eq!(invents(-9.0), invents(-99.0));
     }
 
     #[test]
+    fn what_is_not_used_is_taken_out_more_likely() {
+        let spare = Candidate { mistake: MistakeId::UnusedName, ..worth(2.5) };
+        let takes = |fix: &Candidate| probability(Effect::Removes, 0.0, fix);
+        assert!(takes(&spare) > 0.5 && takes(&worth(2.5)) < 0.5);
+    }
+
+    #[test]
     fn what_changes_the_meaning_is_less_likely_meant() {
-        assert!(probability(Effect::Invents, 0.0, 2.5) < probability(Effect::Restores, 0.0, 2.5));
+        let of = |effect| probability(effect, 0.0, &worth(2.5));
+        assert!(of(Effect::Invents) < of(Effect::Restores));
     }
 }

@@ -356,7 +356,7 @@ fn judged_root(
             mistake: best.mistake,
             evidence: Evidence::Judged,
             effect,
-            probability: belief::probability(effect, best.others, best.score.total()),
+            probability: belief::probability(effect, best.others, &best),
             // Without a compile nothing is sure.
             certainty: Certainty::Guess,
             edits: changes,

@@ -524,7 +524,7 @@ impl Teller<'_, '_> {
         let rivals = held[pick + 1..].iter();
         let own = changes(best).get(part).cloned().unwrap_or_default();
         let rivals = belief::rivals(best, candidate, rivals, |other| changes(other).contains(&own));
-        first.probability = belief::probability(first.effect, rivals, candidate.score.total());
+        first.probability = belief::probability(first.effect, rivals, candidate);
         // A fix that was merged with this one is shown by its own evidence.
         let own_edits = candidate.edits.len().min(first.bytes.len());
         let end = sure::AtEnd { original: self.scene.original, node: self.node };
@@ -545,8 +545,7 @@ impl Teller<'_, '_> {
                 let mut fix = self.fix(draft, 0, fixes.len() + 1, tried, &tried.candidate);
                 let others = (*pick..held.len()).filter(|other| *other != at).map(|at| &held[at]);
                 let rivals = belief::rivals(tried, &tried.candidate, others, |_| false);
-                fix.probability =
-                    belief::probability(fix.effect, rivals, tried.candidate.score.total());
+                fix.probability = belief::probability(fix.effect, rivals, &tried.candidate);
                 // Beside another fix none is sure.
                 fix.certainty = Certainty::Guess;
                 fixes.push(fix);
@@ -609,7 +608,7 @@ impl Teller<'_, '_> {
             mistake: candidate.mistake,
             evidence: Evidence::Proved,
             effect,
-            probability: belief::probability(effect, 1.0, candidate.score.total()),
+            probability: belief::probability(effect, 1.0, candidate),
             certainty: candidate.certainty.within(effect),
             edits: changes.collect(),
             clears,

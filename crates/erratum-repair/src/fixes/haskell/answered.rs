@@ -40,7 +40,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     });
     let Some((first, last)) = around.and_then(|declared| declared.typed) else { return };
     let outer = |at: &usize| case.text.pairs.inside[*at] == case.text.pairs.inside[first];
-    let arrow = (first..=last).filter(outer).filter(|at| lexed.is(*at, "->")).next_back();
+    let arrow = (first..=last).filter(outer).rfind(|at| lexed.is(*at, "->"));
     let from = arrow.map_or(first, |arrow| arrow + 1);
     let (start, end) = (lexed.code[from].start, lexed.code[last].end);
     let result = lexed.source.slice(start, end).into_owned();

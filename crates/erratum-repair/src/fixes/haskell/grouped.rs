@@ -124,7 +124,7 @@ fn groups(case: &Case, applied: &[Range<usize>], all: &mut Vec<Candidate>) {
     for (index, part) in applied.iter().enumerate().skip(1) {
         let Some(name) = function(case, part) else { continue };
         let takes = arity(case, name);
-        for last in index + 1..applied.len() {
+        for (last, end) in applied.iter().enumerate().skip(index + 1) {
             let fits = takes.map(|takes| takes == last - index);
             let score = GROUP
                 + TAKES.when(fits == Some(true))
@@ -132,7 +132,7 @@ fn groups(case: &Case, applied: &[Range<usize>], all: &mut Vec<Candidate>) {
                 + COUNTED.when(counted);
             let edits = vec![
                 case.insert(lexed.code[part.start].start, "("),
-                case.insert(lexed.code[applied[last].end - 1].end, ")"),
+                case.insert(lexed.code[end.end - 1].end, ")"),
             ];
             all.push(Candidate::new(MistakeId::MissingBracket, score, edits));
         }
