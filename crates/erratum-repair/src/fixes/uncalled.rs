@@ -3,7 +3,7 @@
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 
@@ -49,10 +49,20 @@ pub(super) static FAMILY: Family = Family {
 };
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
-    if !SAID.iter().any(|said| case.message.text.contains(said)) {
+    let lexed = case.lexed();
+    // Where functions and values have names of their own, a function is unknown as a value.
+    let unknown = |at: usize| {
+        let mut declared = case.text.names.of(lexed.word(at)).peekable();
+        case.phase == Phase::Name
+            && case.message.text.starts_with("cannot find symbol")
+            && declared.peek().is_some()
+            && declared.all(|declared| declared.kind == NameKind::Function)
+    };
+    let told = SAID.iter().any(|said| case.message.text.contains(said));
+    let here = case.token..case.token + 2;
+    if !told && !here.clone().any(unknown) {
         return;
     }
-    let lexed = case.lexed();
     // A member is looked for in what stands before its dot.
     let pointed = match lexed.is(case.token.wrapping_sub(1), ".") {
         true => case.token.saturating_sub(2),
@@ -66,6 +76,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             || called
             || declared.is_some_and(|declared| declared.token == at)
             || !(declared.is_some() || member || at == pointed)
+            || !(told || here.contains(&at) && unknown(at))
         {
             continue;
         }
@@ -118,6 +129,17 @@ mod tests {
             "class Locker {\n    bool IsFree() { return true; }\n    void Go(Locker one) {\n        if (<|>one.IsFree) { }\n    }\n}\n",
             "[CS0428] Cannot convert method group 'IsFree' to non-delegate type 'bool'. Did you intend to invoke the method?",
             "class Locker {\n    bool IsFree() { return true; }\n    void Go(Locker one) {\n        if (one.IsFree()) { }\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn java_knows_no_value_of_that_name() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Pier {\n    String first() { return \"a\"; }\n    static void go(Pier pier) {\n        call(pier<|>.first);\n    }\n}\n",
+            "cannot find symbol",
+            "class Pier {\n    String first() { return \"a\"; }\n    static void go(Pier pier) {\n        call(pier.first());\n    }\n}\n",
         );
     }
 

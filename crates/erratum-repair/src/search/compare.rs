@@ -9,14 +9,26 @@ use std::collections::HashMap;
 #[derive(Clone, Debug, PartialEq, Eq, Hash, PartialOrd, Ord)]
 struct Key {
     text: String,
+    /// What it is about, where only a note says so.
+    subject: String,
     file: String,
     line: u32,
+}
+
+/// What the note of a message says that it is about, as in `symbol:   variable tide` (javac 17): two
+/// messages with the same text are about two names then.
+fn subject(message: &Message) -> String {
+    let told = message.notes.iter().find_map(|note| note.text.strip_prefix("symbol:"));
+    told.unwrap_or("").trim().to_owned()
 }
 
 /// The key, and the byte of the text before the edits at which the message points.
 fn placed(message: &Message, after: &Program, before: &Program, sets: &[&[Edit]]) -> (Key, usize) {
     let text: String = message.text.chars().filter(|c| !c.is_ascii_digit()).collect();
-    let Some(at) = &message.at else { return (Key { text, file: String::new(), line: 0 }, 0) };
+    let subject = subject(message);
+    let Some(at) = &message.at else {
+        return (Key { text, subject, file: String::new(), line: 0 }, 0);
+    };
     let (line, offset) = match (after.file(&at.file), before.file(&at.file)) {
         (Some(now), Some(then)) => {
             let offset = edit::back(&at.file, at.range(now).0, sets);
@@ -24,7 +36,7 @@ fn placed(message: &Message, after: &Program, before: &Program, sets: &[&[Edit]]
         }
         _ => (at.line, at.column as usize),
     };
-    (Key { text, file: at.file.clone(), line }, offset)
+    (Key { text, subject, file: at.file.clone(), line }, offset)
 }
 
 /// The differences between two sets of messages.
@@ -83,7 +95,7 @@ pub(super) fn compare(
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::message::{Place, Severity};
+    use crate::message::{Note, Place, Severity};
     use erratum_syntax::source::Source;
 
     fn message(text: &str, line: u32) -> Message {
@@ -104,6 +116,20 @@ mod tests {
         };
         let difference = compare(&[at(1), at(3)], &before, &[at(4)], &after, &[&edits]);
         assert_eq!((difference.gone, difference.stays), (vec![0], vec![(1, 0)]));
+    }
+
+    #[test]
+    fn messages_about_two_names_are_two() {
+        let program = Program::single(Source::new("f", &b"x y\n"[..]));
+        let about = |name: &str| {
+            let mut one = message("cannot find symbol", 1);
+            one.notes.push(Note { text: format!("symbol:   {name}"), at: None });
+            one
+        };
+        let of =
+            |now: &str| compare(&[about("variable x")], &program, &[about(now)], &program, &[]);
+        assert_eq!(of("method y()").gone, [0]);
+        assert_eq!(of("variable x").stays, [(0, 0)]);
     }
 
     #[test]
