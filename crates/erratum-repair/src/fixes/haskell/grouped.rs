@@ -134,7 +134,9 @@ fn groups(case: &Case, applied: &[Range<usize>], all: &mut Vec<Candidate>) {
                 case.insert(lexed.code[part.start].start, "("),
                 case.insert(lexed.code[end.end - 1].end, ")"),
             ];
-            all.push(Candidate::new(MistakeId::MissingBracket, score, edits));
+            let group = Candidate::new(MistakeId::MissingBracket, score, edits);
+            // Where no signature counts the values, others may belong together.
+            all.push(if fits == Some(true) { group } else { group.guess() });
         }
     }
 }

@@ -86,7 +86,10 @@ fn brackets(case: &Case, all: &mut Vec<Candidate>) {
         }
         let edit = case.insert(lexed.code[end - 1].end, closing(lexed, open));
         let score = w::INSERT + w::PAIRS_MENDED + ITEM_ENDS;
-        all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
+        // Of several values in the bracket, the last ones may stand behind it.
+        let several = (open..end).any(|at| lexed.kind(at) == Some(TokenKind::Op));
+        let close = Candidate::new(MistakeId::MissingBracket, score, vec![edit]);
+        all.push(if several { close.guess() } else { close });
     }
 }
 
