@@ -60,8 +60,8 @@ const SAYS: f64 = 0.25;
 const LEAST_AND_MOST: (f64, f64) = (0.4, 2.0);
 
 /// Returns how likely a fix is what was meant, from 0 to 1, in hundredths. What it was
-/// worth before it was compiled counts, too: of what changes the meaning, one in five was wrong below
-/// 1.5, and one in thirty above 4.5.
+/// worth before it was compiled counts, too: of what changes the meaning, 18 of 46 were wrong below 1.5,
+/// 13 of 60 up to 4.5, and none of 13 above that.
 pub(super) fn probability(effect: Effect, rivals: f64, fix: &Candidate) -> f64 {
     let (least, most) = LEAST_AND_MOST;
     let worth = match effect.keeps_meaning() {
