@@ -80,8 +80,16 @@ impl Stretch {
 /// What may be blanked out around a message, the smallest first.
 fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
     let lexed = &case.text.lexed;
-    let mut all =
-        if lexed.language.layout { items(lexed, case.token) } else { statements(case, phase) };
+    let mut all = match lexed.language.layout {
+        // Where the text does not read as code at the start of an item, the one before did not end.
+        true if phase <= Phase::Syntax && lexed.code[case.token].first && case.token > 0 => {
+            let mut before = items(lexed, case.token - 1);
+            before.extend(items(lexed, case.token));
+            before
+        }
+        true => items(lexed, case.token),
+        false => statements(case, phase),
+    };
     let mut open = case.text.pairs.block_of(lexed, case.token);
     while let Some(at) = open {
         if let Some(close) = case.text.pairs.partner[at].filter(|close| *close > at + 1) {

@@ -95,8 +95,8 @@ fn function<'a>(case: &'a Case, part: &Range<usize>) -> Option<&'a str> {
     let word = lexed.word(name);
     let small = word.starts_with(|letter: char| letter.is_lowercase());
     let own = case.text.names.of(word).any(|declared| declared.kind == NameKind::Function);
-    let known =
-        case.language().known_names().any(|(n, kind)| n == word && kind == NameKind::Function);
+    // The library lists its functions as values.
+    let known = case.language().known_names().any(|(name, _)| name == word);
     let qualified = part.len() == 3;
     let imported = case.text.names.seen.get(word).is_some_and(|seen| {
         seen.iter().any(|at| {
@@ -205,6 +205,17 @@ mod tests {
             "deep :: T -> Int\ndeep (N l r) = 1 + <|>max (deep l) deep r\n",
             TOO_MANY,
             "deep :: T -> Int\ndeep (N l r) = 1 + max (deep l) (deep r)\n",
+        );
+    }
+
+    #[test]
+    fn a_function_of_the_library_takes_its_values() {
+        check_among(
+            &FAMILY,
+            "haskell",
+            "report :: [Int] -> String\nreport fogs = <|>intercalate \", \" map show fogs\n",
+            "Couldn't match expected type: (a1 -> String) -> [Int] -> String with actual type: [Char]",
+            "report :: [Int] -> String\nreport fogs = intercalate \", \" (map show fogs)\n",
         );
     }
 

@@ -26,6 +26,8 @@ const NAMES: Factor = weight("a step names a value", 3.0);
 const READS: Factor = weight("the action reads or makes something", 2.0);
 /// A branch without the word in front of it.
 const LOST_ELSE: Factor = evidence("the other branch follows", 5.5);
+/// Every `if` has two branches, and the first tells what the second gives.
+const OTHER_BRANCH: Factor = weight("the first branch tells what the other gives", 4.5);
 /// Each line between the change and the reported place.
 const LINES: Factor = weight("lines from the reported place", -0.3);
 
@@ -52,6 +54,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     let lexed = case.lexed();
     brackets(case, all);
+    no_else(case, all);
     let reported = lexed.code[case.token].line;
     for line in reported.saturating_sub(REACH).max(1)..=reported {
         let item = lexed.on_line(line);
@@ -175,6 +178,28 @@ fn lost_else(case: &Case, item: &Range<usize>, far: Factor, all: &mut Vec<Candid
     if same && lexed.is(before.start, "then") && !lexed.is(item.start, "else") {
         let edit = case.insert(lexed.code[item.start].start, "else ");
         all.push(Candidate::new(MistakeId::MissingWord, LOST_ELSE + far, vec![edit]));
+    }
+}
+
+/// An `if` without its `else`, where what stands behind `then` tells what the other branch gives.
+fn no_else(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // The item ends before the reported place.
+    let Some(last) = case.token.checked_sub(1) else { return };
+    let column = |at: usize| lexed.source.indent(lexed.code[at].line).unwrap_or(0);
+    let start = (0..=last).rev().find(|at| lexed.code[*at].first && column(*at) == 0);
+    let item = start.unwrap_or(0)..last + 1;
+    let Some(then) = item.clone().rev().find(|at| lexed.is(*at, "then")) else { return };
+    let ended = (then..item.end).any(|at| lexed.is(at, "else"));
+    let value = match lexed.word(then + 1) {
+        "True" => "False",
+        "False" => "True",
+        "print" | "putStrLn" | "putStr" | "return" => "return ()",
+        _ => return,
+    };
+    if !ended && lexed.code.get(last + 1).is_some_and(|next| next.first) {
+        let edit = case.insert(lexed.code[last].end, format!(" else {value}"));
+        all.push(Candidate::new(MistakeId::MissingWord, OTHER_BRANCH, vec![edit]).guess());
     }
 }
 
@@ -312,6 +337,27 @@ mod tests {
             "low :: Int -> Int\nlow t =\n  if t < 3\n    then 0\n    <|>t\n",
             "parse error (possibly incorrect indentation or mismatched brackets)",
             "low :: Int -> Int\nlow t =\n  if t < 3\n    then 0\n    else t\n",
+        );
+    }
+
+    #[test]
+    fn every_if_has_two_branches() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "low :: Int -> Bool\nlow t = if t < 3 then True\n\n<|>high :: Int\nhigh = 4\n",
+            "parse error (possibly incorrect indentation or mismatched brackets)",
+            "low :: Int -> Bool\nlow t = if t < 3 then True else False\n\nhigh :: Int\nhigh = 4\n",
+        );
+    }
+
+    #[test]
+    fn what_the_other_branch_gives_is_not_made_up() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "low :: Int -> Int\nlow t = if t < 3 then t\n\n<|>high :: Int\nhigh = 4\n",
+            "parse error (possibly incorrect indentation or mismatched brackets)",
         );
     }
 
