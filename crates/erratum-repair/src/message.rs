@@ -223,3 +223,22 @@ pub fn merge_doubles(messages: Vec<Message>) -> Vec<Message> {
     }
     kept
 }
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn a_message_of_the_library_comes_home() {
+        let mut message = Message::new(Severity::Error, "abstract class");
+        message.at = Some(Place::point("memory.h", 1065, 3));
+        let note = Note { text: "here".to_owned(), at: Some(Place::point("quay.cpp", 4, 8)) };
+        message.notes.push(note);
+        let own = |name: &str| name == "quay.cpp";
+        message.bring_home(&own);
+        assert_eq!(message.line(), Some(4));
+        assert_eq!(message.notes[1].at, Some(Place::point("memory.h", 1065, 3)));
+        message.bring_home(&own);
+        assert_eq!((message.line(), message.notes.len()), (Some(4), 2));
+    }
+}

@@ -67,8 +67,10 @@ fn with_method(case: &Case, all: &mut Vec<Candidate>) {
     let Some(open) = (case.token..lexed.code.len()).take(4).find(|at| lexed.is(*at, "[")) else {
         return;
     };
-    let Some(close) = case.text.pairs.partner[open] else { return };
-    let index = text_of(case, (open + 1, close.saturating_sub(1).max(open + 1)));
+    let Some(close) = case.text.pairs.partner[open].filter(|close| *close > open + 1) else {
+        return;
+    };
+    let index = text_of(case, (open + 1, close - 1));
     let end = case.statement_end(open);
     let (text, last) = if lexed.is(close + 1, "=") && end > close + 2 {
         let value = text_of(case, (close + 2, end - 1));
