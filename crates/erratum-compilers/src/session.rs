@@ -445,9 +445,6 @@ impl Session {
             message.resolve(&mut |name| {
                 program.file(name).cloned().or_else(|| self.project.neighbour(name))
             });
-            message.bring_home(&|name| {
-                program.file(name).is_some() || self.project.neighbour(name).is_some()
-            });
         }
         report
     }

@@ -169,10 +169,11 @@ impl Message {
     /// Brings a message that points into a file which is not the learner's to the first place of
     /// theirs that it speaks of: a template of the library is at fault only as it was used. Where it
     /// pointed stays as a note.
-    pub fn bring_home(&mut self, own: &dyn Fn(&str) -> bool) {
+    fn bring_home(&mut self, own: &mut dyn FnMut(&str) -> bool) {
         let Some(at) = self.at.as_ref().filter(|at| !own(&at.file)) else { return };
         let home = self.spans.iter().chain(&self.notes).filter_map(|note| note.at.as_ref());
-        let Some(home) = home.into_iter().find(|place| own(&place.file)).cloned() else { return };
+        let mut home = home.into_iter();
+        let Some(home) = home.find(|place| own(&place.file)).cloned() else { return };
         let text = "what is used there stands in a file of the library".to_owned();
         let note = Note { text, at: Some(at.clone()) };
         self.at = Some(home);
@@ -180,7 +181,7 @@ impl Message {
     }
 
     /// Turns the compiler's columns into Unicode characters. Places in files that `find` does not
-    /// know stay as they are.
+    /// know stay as they are, and a message that points into one comes to a place in one that it knows.
     pub fn resolve(&mut self, find: &mut dyn FnMut(&str) -> Option<Source>) {
         let unit = std::mem::take(&mut self.unit);
         for place in self.places_mut() {
@@ -190,6 +191,7 @@ impl Message {
                 place.resolve(unit, &source);
             }
         }
+        self.bring_home(&mut |name| find(name).is_some());
     }
 }
 
@@ -234,11 +236,11 @@ mod tests {
         message.at = Some(Place::point("memory.h", 1065, 3));
         let note = Note { text: "here".to_owned(), at: Some(Place::point("quay.cpp", 4, 8)) };
         message.notes.push(note);
-        let own = |name: &str| name == "quay.cpp";
-        message.bring_home(&own);
+        let mut own = |name: &str| name == "quay.cpp";
+        message.bring_home(&mut own);
         assert_eq!(message.line(), Some(4));
         assert_eq!(message.notes[1].at, Some(Place::point("memory.h", 1065, 3)));
-        message.bring_home(&own);
+        message.bring_home(&mut own);
         assert_eq!((message.line(), message.notes.len()), (Some(4), 2));
     }
 }
