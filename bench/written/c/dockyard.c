@@ -9,7 +9,7 @@ typedef struct node {
 } Node;
 
 Node *push(Node *head, const char *name, int tons) {
-    Node *n = malloc(sizeof⟪ Node⟶(Node)⟶(*n)⟫);
+    Node *n = malloc(sizeof⟪ Node⟶(Node)⟶≡(*n)⟫);
     strcpy(n->name, name);
     n⟪.⟶->⟫tons = tons;
     n->next = head;

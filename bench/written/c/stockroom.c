@@ -23,7 +23,7 @@ void add(char *code, int count, double price) {
 struct item *find(const char *code) {
     for (int i = 0; i < used; i++) {
         if (strcmp(items[i].code, code) == 0) {
-            return ⟪items[i]⟶&items[i]⟶items + i⟫;
+            return ⟪items[i]⟶&items[i]⟶≡items + i⟫;
         }
     }
     return NULL;

@@ -24,7 +24,7 @@ std::vector<Entry> parse(std::istream& in) {
 double average(const std::vector<Entry>& all) {
     if (all.empty()) return 0;
     double sum = 0;
-    for (⟪int i = 0, i < all.size(), i++⟶int i = 0; i < all.size(); i++⟶size_t i = 0; i < all.size(); i++⟫) {
+    for (⟪int i = 0, i < all.size(), i++⟶int i = 0; i < all.size(); i++⟶≡size_t i = 0; i < all.size(); i++⟫) {
         sum += all[i].hours;
     }
     return sum / all.size()⟪⟶;⟫

@@ -40,6 +40,6 @@ int main() {
     box.set(2, Light::Red);
     report(box);
     ⟪String⟶string⟫ first = word(box.get(2));
-    cout << first.⟪length⟶length()⟶size()⟫ << endl;
+    cout << first.⟪length⟶length()⟶≡size()⟫ << endl;
     return 0;
 }

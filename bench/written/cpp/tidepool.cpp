@@ -15,7 +15,7 @@ double spread(double values[], int n) {
     double m = mean(values⟪⟶, n⟫);
     double sq = 0;
     for (int i = 0; i < n; ++i)
-        sq += ⟪power⟶std::pow⟶pow⟫(values[i] - m, 2);
+        sq += ⟪power⟶std::pow⟶≡pow⟫(values[i] - m, 2);
     return std::sqrt(sq / n);
 }
 

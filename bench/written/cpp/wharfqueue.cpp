@@ -30,7 +30,7 @@ int main() {
     std::cout << load(jobs) << std::endl;
     std::cout << larger(3, 7) << std::endl;
     int limit = 12;
-    if (load(jobs) > limit ⟪andalso⟶&&⟶and⟫ limit > 0) {
+    if (load(jobs) > limit ⟪andalso⟶&&⟶≡and⟫ limit > 0) {
         std::cout << "too much" << std::endl;
     }
     return 0;

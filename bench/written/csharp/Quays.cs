@@ -20,7 +20,7 @@ class Quays
 
     static Quay FirstFree()
     {
-        foreach (⟪Quay⟶Quay q⟶var q⟫ in all)
+        foreach (⟪Quay⟶Quay q⟶≡var q⟫ in all)
         {
             if (q.Free) return q;
         }

@@ -42,7 +42,7 @@ func main() {
 		}
 		entries = append(entries, entry)
 	}
-	fmt.Println("sum " + ⟪sum(entries)⟶strconv.Itoa(sum(entries))⟶fmt.Sprint(sum(entries))⟫)
+	fmt.Println("sum " + ⟪sum(entries)⟶strconv.Itoa(sum(entries))⟶≡fmt.Sprint(sum(entries))⟫)
 	if len(entries) > 1 ⟪and⟶&&⟫ sum(entries) > 10 {
 		fmt.Println("fine")
 	}

@@ -33,7 +33,7 @@ func total(pumps []Pump, minutes int) float64 {
 
 func main() {
 	pumps := []Pump{Electric{"east", 3.5}, Hand{"west"}}
-	⟪int minutes = 10⟶minutes := 10⟶var minutes int = 10⟶var minutes = 10⟫
+	⟪int minutes = 10⟶minutes := 10⟶≡var minutes int = 10⟶≡var minutes = 10⟫
 	for i := 0; i < len(pumps); ⟪++i⟶i++⟫ {
 		fmt.Println(pumps[i].Name())
 	}

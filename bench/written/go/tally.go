@@ -7,7 +7,7 @@ import (
 )
 
 func count(words []string) map[string]int {
-	counts := ⟪map[string]int⟶make(map[string]int)⟶map[string]int{}⟫
+	counts := ⟪map[string]int⟶make(map[string]int)⟶≡map[string]int{}⟫
 	for _, w := range words {
 		counts[w]++
 	}

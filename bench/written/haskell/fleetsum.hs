@@ -15,7 +15,7 @@ average cs
   | otherwise = total cs / ⟪length cs⟶fromIntegral (length cs)⟫
 
 heavy :: Cargo -> Bool
-heavy c = ⟪if weight c > 100 then True⟶weight c > 100⟶if weight c > 100 then True else False⟫
+heavy c = ⟪if weight c > 100 then True⟶weight c > 100⟶≡if weight c > 100 then True else False⟫
 
 label :: Cargo -> String
 label c

@@ -18,7 +18,7 @@ withdraw acc n = do
     then return False
     else do
       writeIORef (balance acc) (now - n)
-      ⟪True⟶return True⟶pure True⟫
+      ⟪True⟶return True⟶≡pure True⟫
 
 main :: IO ()
 main = do

@@ -29,7 +29,7 @@ public class Beacon {
     public static void main(String[] args) {
         Scanner in = new Scanner("red\ngreen\n");
         while (in.hasNextLine()) {
-            ⟪line⟶String line⟶var line⟫ = in.nextLine();
+            ⟪line⟶String line⟶≡var line⟫ = in.nextLine();
             Color c = parse(line);
             for (int i = 0; i < flashes(c)⟪,⟶;⟫ i++) {
                 System.out.print("*");

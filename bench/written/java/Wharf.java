@@ -3,7 +3,7 @@ import java.util.List;⟪⟶
 import java.util.Collections;⟫
 
 public class Wharf {
-    private final List<Integer> loads = new ArrayList<⟪int⟶Integer⟶⟫>();
+    private final List<Integer> loads = new ArrayList<⟪int⟶Integer⟶≡⟫>();
     private static int count = 0;
 
     public Wharf() {

@@ -45,7 +45,7 @@ begin
   Count := 0;
   while Count < 3 do
   begin
-    ⟪Count++⟶Count := Count + 1⟶Inc(Count)⟫;
+    ⟪Count++⟶Count := Count + 1⟶≡Inc(Count)⟫;
   end;
   case Count of
     1: writeln('one');

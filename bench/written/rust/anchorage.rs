@@ -9,7 +9,7 @@ enum Kind {
 
 struct Ship {
     name: String,
-    kind: Kind⟪;⟶,⟶⟫
+    kind: Kind⟪;⟶,⟶≡⟫
 }
 
 impl fmt::Display for Ship {
@@ -39,7 +39,7 @@ impl Port {
             .values()
             .map(|s| match s.kind {
                 Kind::Ferry { seats } => seats,
-                ⟪⟶Kind::Tug => 0,⟶_ => 0,⟫
+                ⟪⟶Kind::Tug => 0,⟶≡_ => 0,⟫
             })
             .sum()
     }
@@ -47,7 +47,7 @@ impl Port {
 
 fn main() {
     let mut port = Port::new();
-    port.moor(1, Ship { name: ⟪"tern"⟶"tern".to_string()⟶String::from("tern")⟶"tern".into()⟶"tern".to_owned()⟫, kind: Kind::Ferry { seats: 80 } });
+    port.moor(1, Ship { name: ⟪"tern"⟶"tern".to_string()⟶≡String::from("tern")⟶≡"tern".into()⟶≡"tern".to_owned()⟫, kind: Kind::Ferry { seats: 80 } });
     port.moor(2, Ship { name: String::from("bull"), kind: Kind::Tug });
     println!("{}", port.seats());
     for (berth, ship) in &port.ships {

@@ -1,7 +1,7 @@
 use std::collections::⟪BTreemap⟶BTreeMap⟫;
 
 fn words(text: &str) -> Vec<String> {
-    text.split_whitespace().map(|w| ⟪w⟶w.to_string()⟶w.to_owned()⟶String::from(w)⟶w.into()⟫).collect()
+    text.split_whitespace().map(|w| ⟪w⟶w.to_string()⟶≡w.to_owned()⟶≡String::from(w)⟶≡w.into()⟫).collect()
 }
 
 fn count(words: &[String]) -> BTreeMap<&str, u32> {

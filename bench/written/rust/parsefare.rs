@@ -33,5 +33,5 @@ fn main() {
         None => println!(⟪none⟶"none"⟫),
     }
     let sum: u32 = fares.iter().map(|(_, c)| c).sum();
-    println!(⟪"sum is " + sum⟶"sum is {}", sum⟶"sum is {sum}"⟫);
+    println!(⟪"sum is " + sum⟶"sum is {}", sum⟶≡"sum is {sum}"⟫);
 }

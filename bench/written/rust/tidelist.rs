@@ -17,7 +17,7 @@ fn highest(tides: &[Tide]) -> Option<⟪Tide⟶&Tide⟫> {
 
 fn mean(tides: &Vec<Tide>) -> f64 {
     let mut sum = 0.0;
-    for t in tides⟪.iter⟶.iter()⟶⟫ {
+    for t in tides⟪.iter⟶.iter()⟶≡⟫ {
         sum += t.level;
     }
     sum / ⟪tides.len()⟶tides.len() as f64⟫

@@ -5,7 +5,7 @@ trait Vessel {
 
 case class Barge(name: String, tons: Int) extends Vessel
 class Tug(val name: String, val power: Int) ⟪implements⟶extends⟫ Vessel {
-  ⟪tons⟶def tons⟶val tons⟫ = power / 10
+  ⟪tons⟶def tons⟶≡val tons⟫ = power / 10
 }
 
 object Barges {
@@ -22,7 +22,7 @@ object Barges {
     for (v ⟪in⟶<-⟫ all) {
       sum += v.tons
     }
-    ⟪retrun⟶return ⟶⟫ sum
+    ⟪retrun⟶return ⟶≡⟫ sum
   }
 
   def main(args: Array[String]): Unit = {

@@ -24,7 +24,7 @@ object Charts {
     println(smooth(tides⟪}⟶)⟫)
     println(peaks(tides))
     tides.foreach(t ⟪=⟶=>⟫ println(classify(t)))
-    val n: Int = tides.⟪sum⟶sum.toInt⟶size⟶length⟫
+    val n: Int = tides.⟪sum⟶sum.toInt⟶size⟶≡length⟫
     println(row(Seq(1, 2⟪⟶,⟫ 3), n))
   }
 }

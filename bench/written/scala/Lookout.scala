@@ -1,7 +1,7 @@
 case class Sighting(ship: String, hour: Int, miles: Double)
 
 class Lookout(name: String) {
-  private var seen: List[Sighting] = ⟪[]⟶Nil⟶List()⟫
+  private var seen: List[Sighting] = ⟪[]⟶Nil⟶≡List()⟫
 
   def spot(s: Sighting): Unit = {
     seen = s :: seen
@@ -9,7 +9,7 @@ class Lookout(name: String) {
 
   def near(limit: Double): List[Sighting] = seen.filter(s => s.miles <= limit)
 
-  def byHour: Map[Int, List[Sighting]] = seen.groupBy(⟪hour⟶_.hour⟶s => s.hour⟫)
+  def byHour: Map[Int, List[Sighting]] = seen.groupBy(⟪hour⟶_.hour⟶≡s => s.hour⟫)
 
   override def toString: ⟪string⟶String⟫ = name + " saw " + seen.size
 }

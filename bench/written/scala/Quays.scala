@@ -27,7 +27,7 @@ object Quays {
   def main(args: Array[String]): Unit = {
     (1 to 3).foreach(open)
     quays(1).take()
-    val ⟪n: String⟶n: Option[Int]⟶n⟫ = firstFree()
+    val ⟪n: String⟶n: Option[Int]⟶≡n⟫ = firstFree()
     println(n)
     println(report⟪[]⟶()⟶⟫)
   }

@@ -1,7 +1,7 @@
 enum Kind {
   Dry,
   Wet,
-  Frozen⟪;⟶,⟶⟫
+  Frozen⟪;⟶,⟶≡⟫
 }
 
 class Parcel {
@@ -9,7 +9,7 @@ class Parcel {
 
   get fee(): number {
     let fee = this.kilos * 0.4;
-    if (this.kind ⟪=⟶===⟶==⟫ Kind.Frozen) {
+    if (this.kind ⟪=⟶===⟶≡==⟫ Kind.Frozen) {
       fee *= 2;
     }
     return fee;

@@ -34,5 +34,5 @@ const queue = new Queue<Person>();
 queue.push({ name: "ida", ticket: true });
 queue.push({ name: "tom" ⟪⟶, ticket: false ⟫});
 const names = board(queue);
-names.forEach(⟪function n⟶function (n)⟶n =>⟫ { console.log(n.toUpperCase()); });
+names.forEach(⟪function n⟶function (n)⟶≡n =>⟫ { console.log(n.toUpperCase()); });
 console.log(names.⟪length()⟶length⟫);

@@ -2,10 +2,10 @@ export type Tide = { hour: number, height: number };
 
 export function parse(line: string): Tide | null {
   const parts = line.split(",");
-  if (parts.length ⟪!===⟶!==⟶!=⟫ 2) {
+  if (parts.length ⟪!===⟶!==⟶≡!=⟫ 2) {
     return null;
   }
-  return { hour: Number(parts[0]), height: ⟪parts[1]⟶Number(parts[1])⟶parseFloat(parts[1])⟶+parts[1]⟫ };
+  return { hour: Number(parts[0]), height: ⟪parts[1]⟶Number(parts[1])⟶≡parseFloat(parts[1])⟶≡+parts[1]⟫ };
 }
 
 export function high(tides: Tide[]): Tide {
@@ -13,7 +13,7 @@ export function high(tides: Tide[]): Tide {
 }
 
 const lines = ["6,1.2", "12,4.5", "18,0.9"];
-const tides = lines.map(parse).filter((t): t is Tide => t ⟪not⟶!==⟶!=⟫ null);
+const tides = lines.map(parse).filter((t): t is Tide => t ⟪not⟶!==⟶≡!=⟫ null);
 const h = high(tides);
 console.log("high water at " + h.⟪hours⟶hour⟫);
 
@@ -25,5 +25,5 @@ switch (h.hour) {
     console.log("other");
 }
 
-let range⟪: int⟶: number⟶⟫ = h.height - tides[2].height;
+let range⟪: int⟶: number⟶≡⟫ = h.height - tides[2].height;
 console.log(range);
