@@ -213,11 +213,20 @@ fn places(pieces: &[Piece]) -> Vec<Mistake> {
     let breaks = |text: &str| text.matches('\n').count() as u32;
     let mut before = String::new();
     let mut all = Vec::new();
-    for piece in pieces {
+    for (index, piece) in pieces.iter().enumerate() {
         match piece {
             Piece::Same(text) => before.push_str(text),
             Piece::Mistake { wrong, readings, meanings } => {
-                let lost = wrong.trim().is_empty() && readings.iter().all(|r| r.contains('\n'));
+                let starts = before.rsplit('\n').next().is_some_and(|line| line.trim().is_empty());
+                let ends = match pieces.get(index + 1) {
+                    Some(Piece::Same(text)) => {
+                        text.split('\n').next().unwrap_or("").trim().is_empty()
+                    }
+                    _ => false,
+                };
+                let whole = starts && ends;
+                let left_out = wrong.trim().is_empty();
+                let lost = left_out && (whole || readings.iter().all(|r| r.contains('\n')));
                 let line = 1 + breaks(&before);
                 let first = if lost { 1 + breaks(before.trim_end()) } else { line };
                 let last = line + breaks(wrong) + u32::from(lost);
@@ -247,6 +256,13 @@ mod tests {
 
     fn marked(text: &str) -> Marked {
         Marked::read("quay.c", text, by_id("c").unwrap()).unwrap()
+    }
+
+    #[test]
+    fn a_line_that_is_left_empty_is_one_that_was_left_out() {
+        let program = marked("int low(void) {\n    go();\n    ⟪⟶return 3;⟫\n}\n");
+        assert_eq!(program.mistakes[0].lines, (2, 4));
+        assert_eq!(marked("int low = ⟪⟶3⟫;\nint high;\n").mistakes[0].lines, (1, 1));
     }
 
     const TIDE: &str = "int tide⟪ 3⟶ = 3⟫;\nint low = ⟪\"2\"⟶2⟶'2'⟫;\nint high = 4⟪⟶;⟫\n";

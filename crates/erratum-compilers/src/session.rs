@@ -421,32 +421,23 @@ impl Session {
     fn resolved(&self, mut report: Report, programs: &[Program]) -> Report {
         let program = programs.first().unwrap_or(&self.project.program);
         for message in &mut report.messages {
-            let places = message
-                .at
-                .iter_mut()
-                .chain(
-                    message
-                        .spans
-                        .iter_mut()
-                        .chain(&mut message.notes)
-                        .filter_map(|n| n.at.as_mut()),
-                )
-                .chain(
-                    message
-                        .suggestions
-                        .iter_mut()
-                        .flat_map(|s| s.parts.iter_mut().map(|p| &mut p.0)),
-                );
-            for place in places {
-                if let Some(plain) = place.file.strip_prefix("./") {
-                    place.file = plain.to_owned();
-                }
-            }
+            message.rename_files(&|file| own_name(file, program));
             message.resolve(&mut |name| {
                 program.file(name).cloned().or_else(|| self.project.neighbour(name))
             });
         }
         report
+    }
+}
+
+/// The name that a program has for a file that a compiler names: fpc 3.2.2 leaves out the folders.
+fn own_name(file: &str, program: &Program) -> String {
+    let plain = file.strip_prefix("./").unwrap_or(file);
+    let named = |name: &str| Path::new(name).file_name().is_some_and(|name| name == plain);
+    let mut fits = program.files.iter().map(Source::name).filter(|name| named(name));
+    match (program.file(plain), fits.next(), fits.next()) {
+        (None, Some(only), None) => only.to_owned(),
+        _ => plain.to_owned(),
     }
 }
 
@@ -490,5 +481,22 @@ fn scratch_again(error: &Error) -> Error {
             Error::Scratch { source: std::io::Error::new(source.kind(), source.to_string()) }
         }
         other => Error::Ended { compiler: "erratum".into(), what: other.to_string() },
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn a_file_is_known_without_its_folders() {
+        let source = |name: &str| Source::new(name, Vec::new());
+        let mut program = Program::single(source("port/tide.pas"));
+        assert_eq!(own_name("tide.pas", &program), "port/tide.pas");
+        assert_eq!(own_name("./other.pas", &program), "other.pas");
+        program.set(source("sea/tide.pas"));
+        assert_eq!(own_name("tide.pas", &program), "tide.pas");
+        program.set(source("tide.pas"));
+        assert_eq!(own_name("./tide.pas", &program), "tide.pas");
     }
 }

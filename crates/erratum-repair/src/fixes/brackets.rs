@@ -47,6 +47,9 @@ const SURPLUS_TWIN: Factor = weight("a bracket of its kind stands beside it", 2.
 /// A bracket that closes nothing was typed by mistake.
 const SURPLUS_ALONE: Factor = weight("it stands alone", 0.5);
 
+/// What stands before the next value takes none.
+const TAKES_NOTHING: Factor = weight("what stands before the value takes none", 4.0);
+
 pub(super) static FAMILY: Family = Family {
     id: "brackets",
     recipes: &[Recipe::BraceLine],
@@ -335,8 +338,44 @@ fn lost_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
             ));
         }
     }
+    if let Some(last) = last_operand(case, odd.token) {
+        let score = w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE / 2.0 + TAKES_NOTHING;
+        let edit = case.insert(lexed.code[last].end, close);
+        all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
+    }
     let score = w::DELETE + w::PAIRS_MENDED + SURPLUS_OPENING - w::DOUBLED_PAIR.when(redundant);
     all.push(Candidate::new(MistakeId::ExtraBracket, score, vec![case.delete_token(odd.token)]));
+}
+
+/// Where values stand behind their function: the literal in an open bracket that is followed by a value,
+/// which it cannot take. The bracket closes behind it.
+fn last_operand(case: &Case, open: usize) -> Option<usize> {
+    let lexed = case.lexed();
+    if !case.language().applies_bare || !lexed.is(open, "(") {
+        return None;
+    }
+    let line = lexed.on_line(lexed.code[open].line);
+    let mut at = open + 1;
+    while at + 1 < line.end {
+        let closed = matches!(lexed.word(at), "(" | "[").then(|| case.text.pairs.partner[at]);
+        let list = lexed.is(at, "[");
+        at = closed.map_or(Some(at), |partner| partner)?;
+        let literal = list || matches!(lexed.kind(at), Some(TokenKind::Number | TokenKind::Str));
+        let value = matches!(
+            lexed.kind(at + 1),
+            Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Char)
+        );
+        // A number may be one of the values of a function before it.
+        let taken = matches!(
+            lexed.kind(at.wrapping_sub(1)),
+            Some(TokenKind::Name | TokenKind::Number | TokenKind::Str)
+        );
+        if literal && value && at + 1 < line.end && (list || !taken) {
+            return Some(at);
+        }
+        at += 1;
+    }
+    None
 }
 
 /// Whether a bracket that closes before a token would make a second pair around a pair, as in
@@ -472,6 +511,17 @@ mod tests {
             "int up(int t) {\n    return rise(t<|>;\n}\n",
             "expected ')' before ';' token",
             "int up(int t) {\n    return rise(t);\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_number_takes_no_value() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "east :: Int -> Int -> P\neast x y = P (x + 1 y\n<|>west = 3\n",
+            "parse error (possibly incorrect indentation or mismatched brackets)",
+            "east :: Int -> Int -> P\neast x y = P (x + 1) y\nwest = 3\n",
         );
     }
 

@@ -27,6 +27,9 @@ pub(super) static FAMILY: Family = Family {
 /// Two values meet in the bracket with nothing between them: there the condition ends.
 const ENDS_THERE: Factor = evidence("the condition ends before a statement", 6.5);
 
+/// The header of a loop has two marks.
+const THREE_MARKS: Factor = evidence("the header of a loop has two marks", 7.0);
+
 /// Words that a condition in brackets follows.
 const WORDS: &[&str] = &["if", "while", "switch", "for", "foreach"];
 
@@ -43,6 +46,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     lost_end(case, all);
     arrow(case, all);
+    third_mark(case, all);
     // The word stands on the reported line or, where a line was read on, on the one before.
     let line = lexed.code[case.token].line;
     let near = (0..=case.token).rev().take_while(|at| lexed.code[*at].line + 1 >= line);
@@ -90,20 +94,45 @@ fn arrow(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `for (i = 0; i < 3; i++;)`: the header of a loop has two marks.
+fn third_mark(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let end = lexed.language.terminator;
+    for at in lexed.on_line(lexed.code[case.token].line).filter(|at| lexed.is(*at, "for")) {
+        let partner = case.text.pairs.partner.get(at + 1).copied().flatten();
+        let Some(close) = partner.filter(|_| lexed.is(at + 1, "(")) else {
+            continue;
+        };
+        let own = |i: &usize| lexed.is(*i, end) && case.text.pairs.inside[*i] == Some(at + 1);
+        let marks: Vec<usize> = (at + 2..close).filter(own).collect();
+        if let [_, _, third] = marks[..]
+            && third + 1 == close
+        {
+            let edit = case.delete_token(third);
+            all.push(Candidate::new(MistakeId::ExtraMark, THREE_MARKS, vec![edit]));
+        }
+    }
+}
+
 /// `if (tide > 2 stop();`: the second bracket stands before what is no part of the condition.
 fn lost_end(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let line = lexed.code[case.token].line;
     let near = (0..=case.token).rev().take_while(|at| lexed.code[*at].line + REACH >= line);
     let conditions = near.filter(|at| {
-        matches!(lexed.word(*at), "if" | "while")
+        matches!(lexed.word(*at), "if" | "while" | "for")
             && lexed.is(at + 1, "(")
             && case.text.pairs.partner[at + 1].is_none()
     });
     for open in conditions.map(|at| at + 1) {
         let own = lexed.on_line(lexed.code[open].line);
+        // The statement may stand on the line below.
+        let below = lexed.code.get(own.end).is_some_and(|next| next.first);
+        let mut named = !lexed.is(open - 1, "for");
         let mut depth = 0;
-        let end = (open + 2..own.end).find(|at| {
+        let end = (open + 2..own.end + usize::from(below)).find(|at| {
+            // In the header of a loop, the name comes first.
+            named |= matches!(lexed.word(at - 1), "<-" | ":" | "in" | "of");
             let before = lexed.kind(at - 1);
             depth += i32::from(before == Some(TokenKind::Open))
                 - i32::from(before == Some(TokenKind::Close));
@@ -113,7 +142,7 @@ fn lost_end(case: &Case, all: &mut Vec<Candidate>) {
             );
             let statement = lexed.kind(*at) == Some(TokenKind::Name)
                 || matches!(lexed.word(*at), "return" | "break" | "continue" | "throw" | "this");
-            depth == 0 && value && statement
+            depth == 0 && named && value && statement
         });
         if let Some(end) = end {
             let edit = case.insert(lexed.code[end - 1].end, ")");
@@ -135,6 +164,39 @@ mod tests {
             "int up(int tide) {\n    if <|>tide > 2\n        return 1;\n    return 0;\n}\n",
             "expected '(' before 'tide'",
             "int up(int tide) {\n    if (tide > 2)\n        return 1;\n    return 0;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_condition_ends_before_the_statement_below() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int up(int tide) {\n    if (tide > 2\n        <|>rise(tide);\n    return 0;\n}\n",
+            "expected ')' before 'rise'",
+            "int up(int tide) {\n    if (tide > 2)\n        rise(tide);\n    return 0;\n}\n",
+        );
+    }
+
+    #[test]
+    fn the_header_of_a_loop_ends_before_its_statement() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(tides: List[Int]): Unit = {\n    var all = 0\n    for (tide <- tides <|>all += tide\n  }\n}\n",
+            "')' expected but identifier found.",
+            "object Quay {\n  def go(tides: List[Int]): Unit = {\n    var all = 0\n    for (tide <- tides) all += tide\n  }\n}\n",
+        );
+    }
+
+    #[test]
+    fn the_header_of_a_loop_has_two_marks() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "void up(int tide) {\n    for (int i = 0; i < tide; i++<|>;)\n        rise(i);\n}\n",
+            "expected ')' before ';' token",
+            "void up(int tide) {\n    for (int i = 0; i < tide; i++)\n        rise(i);\n}\n",
         );
     }
 

@@ -39,10 +39,17 @@ const LINES: u32 = 1;
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     receiver(case, all);
     let reported = case.lexed().code[case.token].line;
+    // An operator of another language may read as a name that nothing declares.
+    if case.phase == Phase::Name
+        && let Some((_, rest)) = case.message.text.split_once("not in scope: (")
+        && let Some((unknown, _)) = rest.split_once(')')
+    {
+        marks(case, reported, PER_LINE * 0.0, Some(unknown), all);
+    }
     for line in reported.saturating_sub(LINES).max(1)..=reported {
         let far = PER_LINE * f64::from(reported - line);
         if case.phase <= Phase::Syntax {
-            marks(case, line, far, all);
+            marks(case, line, far, None, all);
             each(case, line, far, all);
         }
         returned(case, line, far, all);
@@ -83,10 +90,10 @@ fn returned(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
 }
 
 /// Marks that stand without a gap and make one that only another language has.
-fn marks(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
+fn marks(case: &Case, line: u32, far: Factor, only: Option<&str>, all: &mut Vec<Candidate>) {
     let (lexed, language) = (case.lexed(), case.language());
     for (mark, here) in language.foreign_marks {
-        if language.operators.contains(mark) {
+        if language.operators.contains(mark) && only.is_none() || only.is_some_and(|o| o != *mark) {
             continue;
         }
         for first in lexed.on_line(line) {
@@ -99,10 +106,27 @@ fn marks(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
             if last.end != start + mark.len() || *lexed.source.slice(start, last.end) != **mark {
                 continue;
             }
-            let edit = Edit::replace(case.file(), start, last.end, *here);
+            // Between parameters and a body stands the mark of a function, in the form of here.
+            let arrow = *mark == "=>" && language.arrow_parameters && function_at(case, first, end);
+            let here = if arrow { "->" } else { here };
+            let edit = Edit::replace(case.file(), start, last.end, here);
             all.push(Candidate::new(MistakeId::ForeignMark, NO_SUCH_MARK + far, vec![edit]));
         }
     }
+}
+
+/// Whether a mark stands between the parameters and the body of a function without a name: behind a
+/// bracket or a name that starts a value, before a block or a value.
+fn function_at(case: &Case, first: usize, last: usize) -> bool {
+    let lexed = case.lexed();
+    let Some(before) = first.checked_sub(1) else { return false };
+    let start = match case.text.pairs.partner[before].filter(|_| lexed.is(before, ")")) {
+        Some(open) => open,
+        None => before,
+    };
+    let starts_value = matches!(lexed.before(start), "(" | "," | "=");
+    let condition = start.checked_sub(2).is_some_and(|at| matches!(lexed.word(at), "if" | "while"));
+    starts_value && (!condition || lexed.opens_block(last + 1))
 }
 
 /// `for (tide in tides)` where the language wants `for (tide : tides)`, and the like.
@@ -148,6 +172,35 @@ mod tests {
             "program quay;\nvar\n  tide: integer;\nbegin\n  if tide <|>!= 3 then\n    writeln('low');\nend.\n",
             "Syntax error, \"THEN\" expected but \"!\" found",
             "program quay;\nvar\n  tide: integer;\nbegin\n  if tide <> 3 then\n    writeln('low');\nend.\n",
+        );
+    }
+
+    #[test]
+    fn an_operator_that_nothing_declares_is_one_of_another_language() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "main :: IO ()\nmain = print (7 <|>% 3)\n",
+            "Variable not in scope: (%) :: t0 -> t1 -> a0",
+            "main :: IO ()\nmain = print (7 `mod` 3)\n",
+        );
+    }
+
+    #[test]
+    fn a_function_without_a_name_has_the_mark_of_this_language() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(java.util.List<String> all) {\n        all.forEach(one <|>=> { });\n    }\n}\n",
+            "illegal start of expression",
+            "class Quay {\n    void go(java.util.List<String> all) {\n        all.forEach(one -> { });\n    }\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    boolean go(int tide) {\n        return tide <|>=> 3;\n    }\n}\n",
+            "illegal start of expression",
+            "class Quay {\n    boolean go(int tide) {\n        return tide >= 3;\n    }\n}\n",
         );
     }
 

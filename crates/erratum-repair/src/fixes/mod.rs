@@ -5,11 +5,13 @@
 //! logarithm of how likely the slip is, up to a constant that is the same for all. Nothing here is
 //! believed: [`crate::search`] tries the candidates on copies.
 
+mod addressed;
 mod boxed;
 mod brackets;
 mod callee;
 mod calls;
 mod condition;
+mod constructor;
 mod declare;
 mod each_item;
 mod elements;
@@ -22,12 +24,14 @@ mod haskell;
 mod hints;
 mod imports;
 mod include;
+mod joined;
 mod line_end;
 mod loop_item;
 mod made;
 mod members;
 mod operands;
 mod overriding;
+mod promised;
 mod qualify;
 mod quotes;
 mod respell;

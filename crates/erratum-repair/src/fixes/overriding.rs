@@ -1,5 +1,5 @@
 //! A method that should take the place of another and does not look like it: C++ wants the same
-//! `const` behind both.
+//! `const` behind both, C# and Scala the word `override`.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
@@ -11,6 +11,9 @@ use erratum_syntax::edit::Edit;
 const ABOVE: Factor = evidence("the method that it takes the place of has it", 5.0);
 /// The method of the class above does not have it.
 const NOT_ABOVE: Factor = evidence("the method that it takes the place of does not have it", 4.0);
+
+/// The message asks for the word.
+const TOLD: Factor = evidence("the message asks for the word", 7.0);
 
 pub(super) static FAMILY: Family = Family {
     id: "overriding",
@@ -27,6 +30,9 @@ pub(super) static FAMILY: Family = Family {
 };
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if WORD_WANTED.iter().any(|said| case.message.text.contains(said)) {
+        word(case, all);
+    }
     if !case.message.text.contains("does not override") {
         return;
     }
@@ -57,6 +63,24 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// What compilers say where the word is missing (seen with mcs 6.8 and scalac 2.11).
+const WORD_WANTED: &[&str] = &["hides inherited abstract member", "needs `override' modifier"];
+
+/// `override` before a method that takes the place of another: before what the method gives back, or
+/// the word that declares it.
+fn word(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let mut at = case.statement_start(case.token);
+    while matches!(lexed.word(at), "public" | "protected" | "private" | "internal" | "virtual") {
+        at += 1;
+    }
+    if at > case.token || (at..=case.token).any(|at| lexed.is(at, "override")) {
+        return;
+    }
+    let edit = case.insert(lexed.code[at].start, "override ");
+    all.push(Candidate::new(MistakeId::WrongOverride, TOLD, vec![edit]));
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
@@ -83,6 +107,28 @@ mod tests {
             "struct Boat {\n    virtual int seats(int deck) const { return deck; }\n};\nstruct Ferry : Boat {\n    int <|>seats(int deck) override { return 80; }\n};\n",
             SAID,
             "struct Boat {\n    virtual int seats(int deck) const { return deck; }\n};\nstruct Ferry : Boat {\n    int seats(int deck) const override { return 80; }\n};\n",
+        );
+    }
+
+    #[test]
+    fn the_word_stands_behind_what_says_who_may_see_it() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Ferry : Boat {\n    public int <|>Seats() { return 80; }\n}\n",
+            "'Ferry.Seats()' hides inherited abstract member 'Boat.Seats()'",
+            "class Ferry : Boat {\n    public override int Seats() { return 80; }\n}\n",
+        );
+    }
+
+    #[test]
+    fn the_word_stands_before_the_one_that_declares() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "class Ferry extends Boat {\n  def <|>seats: Int = 80\n}\n",
+            "overriding method seats in class Boat of type => Int;\n method seats needs `override' modifier",
+            "class Ferry extends Boat {\n  override def seats: Int = 80\n}\n",
         );
     }
 

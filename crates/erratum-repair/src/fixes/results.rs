@@ -7,6 +7,7 @@ use crate::message::Message;
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
+use erratum_syntax::names::NameKind;
 
 /// The function says nothing of results, and gives some back.
 const UNSAID: Factor = evidence("the function says of no result", 4.0);
@@ -14,10 +15,19 @@ const UNSAID: Factor = evidence("the function says of no result", 4.0);
 const ALL_AGREE: Factor = weight("all returns give back as many values", 3.0);
 /// A return that differs from the others.
 const ALONE: Factor = weight("another return gives back as many as are declared", -3.0);
+/// Its calls bind as many results as it says.
+const CALLS_BIND: Factor = weight("its calls use as many results as it says", -4.0);
+/// A header says what its writer had in mind; a value is easily forgotten.
+const FEWER: Factor = weight("a value is easily forgotten", -1.5);
 /// That nothing went wrong goes without saying.
 const NO_ERROR: Factor = weight("that nothing went wrong is not said", 3.5);
 /// Beside what went wrong, the other results start empty.
 const EMPTY_BESIDE: Factor = weight("the results beside it start empty", 2.5);
+
+/// An empty value of the type that is wanted.
+const EMPTY_OF_TYPE: Factor = evidence("an empty value of the type that is wanted", 5.0);
+/// A value that the function has worked out, and does not give back.
+const WORKED_OUT: Factor = weight("the function has worked it out", 1.5);
 
 pub(super) static FAMILY: Family = Family {
     id: "results",
@@ -34,6 +44,7 @@ pub(super) static FAMILY: Family = Family {
 };
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    empty(case, all);
     let Some((have, want)) = counted(case.message) else { return };
     let Some(function) = function_around(case, case.token) else { return };
     // What one return gives as `nil`, another gives with its type.
@@ -53,6 +64,14 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     declared(case, &function, &types, &want, all);
     values(case, &have, &want, all);
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let start = line.into_iter().rev().find(|at| lexed.is(*at, "return"));
+    if let Some(start) = start.filter(|_| have.len() + 1 == want.len()) {
+        let end = case.statement_end(start);
+        if end > start {
+            worked_out(case, &function, end, all);
+        }
+    }
 }
 
 /// The types that a return gives back, and those that its function says.
@@ -105,10 +124,13 @@ fn declared(
         None => case.insert(close.end, format!(" {list}")),
     };
     let others = counts(case, function);
+    let bound = bound_by_calls(case, function);
     let agree = others.iter().all(|count| *count == have.len());
     let score = UNSAID.when(want.is_empty())
         + ALL_AGREE.when(agree && others.len() > 1)
-        + ALONE.when(others.contains(&want.len()) && !want.is_empty());
+        + ALONE.when(others.contains(&want.len()) && !want.is_empty())
+        + CALLS_BIND.when(bound == Some(want.len()) && want.len() > 1)
+        + FEWER.when(want.len() > have.len());
     let mistake =
         if want.is_empty() { MistakeId::MissingReturnType } else { MistakeId::WrongReturnType };
     all.push(Candidate::new(mistake, score, vec![edit]).guess());
@@ -130,6 +152,20 @@ fn written<'a>(case: &'a Case, typed: &'a str) -> &'a str {
     if typed == "number" { case.language().usual.whole } else { typed }
 }
 
+/// How many names the first call of a function gives its results to.
+fn bound_by_calls(case: &Case, function: &Function) -> Option<usize> {
+    let lexed = case.lexed();
+    let open = case.text.pairs.partner[function.parameters_close]?;
+    let own = open.checked_sub(1)?;
+    let calls = case.text.names.seen.get(lexed.word(own))?.iter().copied();
+    let mut calls = calls.filter(|at| lexed.is(at + 1, "(") && *at != own);
+    calls.find_map(|at| {
+        let line = lexed.on_line(lexed.code[at].line);
+        let bind = line.clone().find(|i| matches!(lexed.word(*i), ":=" | "="))?;
+        (bind < at).then(|| 1 + (line.start..bind).filter(|i| lexed.is(*i, ",")).count())
+    })
+}
+
 /// How many values each return of a function gives back.
 fn counts(case: &Case, function: &Function) -> Vec<usize> {
     let lexed = case.lexed();
@@ -143,6 +179,43 @@ fn counts(case: &Case, function: &Function) -> Vec<usize> {
         if end == at { 0 } else { commas.count() + 1 }
     };
     returns.map(count).collect()
+}
+
+/// `nil` stands for a value of a type that has none: an empty one of that type is meant.
+fn empty(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let told = case.message.text.strip_prefix("cannot use nil as ");
+    let Some(typed) = told.and_then(|told| told.strip_suffix(" value in return statement")) else {
+        return;
+    };
+    let own = case.text.names.of(typed).any(|declared| declared.kind == NameKind::Type);
+    let value = match case.language().default_of(typed) {
+        Some(value) => value.to_owned(),
+        None if own => format!("{typed}{{}}"),
+        None => return,
+    };
+    if lexed.is(case.token, "nil") {
+        let edit = case.replace_token(case.token, value);
+        all.push(Candidate::new(MistakeId::ReturnCount, EMPTY_OF_TYPE, vec![edit]));
+    }
+}
+
+/// The last result that a return lacks may be a value that the function has worked out.
+fn worked_out(case: &Case, function: &Function, end: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let body = function.open..end;
+    let returned = |name: &str| lexed.on_line(lexed.code[end].line).any(|at| lexed.is(at, name));
+    let mut seen = std::collections::HashSet::new();
+    for declared in &case.text.names.declared {
+        let name = lexed.word(declared.token);
+        let local = declared.kind == NameKind::Value
+            && body.contains(&declared.token)
+            && (declared.scope.0..declared.scope.1).contains(&end);
+        if local && !returned(name) && seen.insert(name) {
+            let edit = case.insert(lexed.code[end].end, format!(", {name}"));
+            all.push(Candidate::new(MistakeId::ReturnCount, WORKED_OUT, vec![edit]).guess());
+        }
+    }
 }
 
 /// The values that a return lacks: `nil` where nothing went wrong, empty ones beside an error.
@@ -205,6 +278,28 @@ mod tests {
             "package quay\n\nfunc burn(n int) (int, error) {\n\tif n > 3 {\n\t\treturn <|>errors.New(\"none\")\n\t}\n\treturn n, nil\n}\n",
             "not enough return values\n\thave (error)\n\twant (int, error)",
             "package quay\n\nfunc burn(n int) (int, error) {\n\tif n > 3 {\n\t\treturn 0, errors.New(\"none\")\n\t}\n\treturn n, nil\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_type_without_nil_has_an_empty_value() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\ntype berth struct{ n int }\n\nfunc find() (berth, error) {\n\treturn <|>nil, nil\n}\n",
+            "cannot use nil as berth value in return statement",
+            "package quay\n\ntype berth struct{ n int }\n\nfunc find() (berth, error) {\n\treturn berth{}, nil\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_was_worked_out_may_be_given_back() {
+        check_among(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc low(all []int) (int, int) {\n\tbest, at := all[0], 0\n\tfor i, n := range all {\n\t\tif n < best {\n\t\t\tbest, at = n, i\n\t\t}\n\t}\n\treturn <|>best\n}\n",
+            "not enough return values\n\thave (int)\n\twant (int, int)",
+            "package quay\n\nfunc low(all []int) (int, int) {\n\tbest, at := all[0], 0\n\tfor i, n := range all {\n\t\tif n < best {\n\t\t\tbest, at = n, i\n\t\t}\n\t}\n\treturn best, at\n}\n",
         );
     }
 

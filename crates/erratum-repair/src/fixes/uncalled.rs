@@ -70,10 +70,17 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     };
     for at in lexed.on_line(lexed.code[case.token].line) {
         let member = matches!(lexed.before(at), "." | "->");
-        let called = matches!(lexed.word(at + 1), "(" | "{" | "=>" | "=" | ":=");
+        let header =
+            matches!(lexed.word(case.statement_start(at)), "if" | "for" | "while" | "switch");
+        let called = matches!(lexed.word(at + 1), "(" | "=>" | "=" | ":=")
+            || lexed.is(at + 1, "{") && !header;
+        // What is declared as a value is no function.
+        let value = !member
+            && case.text.names.resolve(lexed, at).is_some_and(|d| d.kind == NameKind::Value);
         let declared = case.text.names.of(lexed.word(at)).find(|d| d.kind == NameKind::Function);
         if lexed.kind(at) != Some(TokenKind::Name)
             || called
+            || value
             || declared.is_some_and(|declared| declared.token == at)
             || !(declared.is_some() || member || at == pointed)
             || !(told || here.contains(&at) && unknown(at))

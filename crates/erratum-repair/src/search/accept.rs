@@ -195,7 +195,10 @@ fn weigh_new(findings: &Findings, new: &NewMessage, worth: &mut Score) -> Result
     // Compilers read on from a change; what they find further up was hidden, or is in a part that is
     // read later, such as the arguments of a Rust macro.
     let early = new.phase <= findings.phase;
-    if early && new.before_target && !new.above_change {
+    // What an earlier phase finds wrong in the change itself hides the message to mend.
+    let later = new.phase < findings.phase && new.phase > Phase::Syntax;
+    let hides = new.on_change && later;
+    if early && new.before_target && !new.above_change || hides {
         return Err(Rejection::EarlierError { message });
     }
     *worth += match () {
@@ -322,6 +325,13 @@ mod tests {
         let findings = Findings { for_error: false, ..with(error()) };
         assert_eq!(rejected(&findings), Rejection::ErrorForWarning { message: 3 });
         assert!(accept(&Findings { for_error: false, ..with(warning()) }).is_ok());
+    }
+
+    #[test]
+    fn an_earlier_phase_that_stops_at_the_change_rejects_the_fix() {
+        let name = NewMessage { on_change: true, phase: Phase::Name, ..error() };
+        assert_eq!(rejected(&with(name.clone())), Rejection::EarlierError { message: 3 });
+        assert!(accept(&with(NewMessage { on_change: false, ..name })).is_ok());
     }
 
     #[test]

@@ -30,6 +30,9 @@ pub(super) enum Done {
     Mended { held: Arc<Vec<Trial>>, pick: usize },
     /// No fix holds; a part of the text was switched off.
     Blanked(Box<Trial>),
+    /// The message only hangs on what was switched off; its part of the text was switched off, too, for
+    /// it may hide others.
+    Cleared(Box<Trial>),
     /// Nothing helps; the message was passed over.
     Passed,
 }
@@ -39,7 +42,7 @@ impl Step {
     pub fn taken(&self) -> Option<&Trial> {
         match &self.done {
             Done::Mended { held, pick } => held.get(*pick),
-            Done::Blanked(off) => Some(off),
+            Done::Blanked(off) | Done::Cleared(off) => Some(off),
             Done::Passed => None,
         }
     }

@@ -171,6 +171,7 @@ fn drafts<'a>(node: &'a Node, minimised: Option<&'a Minimised>) -> Vec<Draft<'a>
                 held[*pick].candidate.parts().enumerate().for_each(|part| push(Some(part)));
             }
             Done::Blanked(_) | Done::Passed => push(None),
+            Done::Cleared(_) => {}
         }
     }
     drafts

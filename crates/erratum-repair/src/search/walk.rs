@@ -4,8 +4,9 @@
 //! doubtful one.
 
 use super::accept::Rejection;
-use super::blank::{self, Blanked};
+use super::blank;
 use super::cache::CompileCache;
+use super::lost::Lost;
 use super::node::{Done, Node, words};
 use super::observe::{Event, Observer, Proposal, Said, Watch};
 use super::trial::{Setting, Trial, try_all};
@@ -17,9 +18,8 @@ use crate::diagnose::Diagnoser;
 use crate::fixes::{self, Candidate, Case};
 use crate::message::Message;
 use erratum_catalogue::{Catalogue, MistakeId, Phase};
+use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Language;
-use erratum_syntax::lex::TokenKind;
-use erratum_syntax::names::NameKind;
 use erratum_syntax::source::Program;
 use erratum_syntax::text::Text;
 use std::collections::HashMap;
@@ -144,7 +144,13 @@ impl<'a> Search<'a> {
         let mut deepest = 0;
         let mut last = None;
         while let Some(node) = take_cheapest(&mut queue) {
-            let Some(target) = self.next_target(&node) else { return (node, true) };
+            let Some(target) = self.next_target(&node) else {
+                match self.clear(&node) {
+                    Some(next) => queue.push(next),
+                    None => return (node, true),
+                }
+                continue;
+            };
             if self.cache.expired() || node.steps.len() >= self.limits.roots {
                 queue.push(node);
                 break;
@@ -328,30 +334,20 @@ impl<'a> Search<'a> {
                 Some(blanked) => Event::Blanked { line: blanked.trial.first_line(&node.program) },
                 None => Event::Passed,
             });
-            let Some(Blanked { trial, wide }) = blanked else {
-                queue.push(node.after(Done::Passed, target, w::GAVE_UP, &mut self.cache));
-                return;
+            let blame = if phase <= Phase::Syntax || concerns_own_change(&node, message) {
+                w::GAVE_UP
+            } else {
+                w::GAVE_UP_ELSEWHERE
             };
-            let names = names_in(&text, &trial);
-            let lost = names.iter().filter(|name| wide || name.declared);
-            let lost: Vec<String> = lost.map(|name| name.word.clone()).collect();
-            let inside = wide.then(|| function_lines(&text, message)).flatten();
-            let done = Done::Blanked(Box::new(trial));
-            let mut next = node.after(done, target, w::GAVE_UP, &mut self.cache);
-            next.blank(lost.into_iter());
-            next.pass_new(|message| {
-                let at = message.at.as_ref().filter(|at| at.file == file);
-                let line = at.map(|at| at.line);
-                let diagnosis = diagnoser.diagnose(message);
-                // Whether each path sets a name and uses it cannot be told of half of its paths.
-                let of_paths =
-                    diagnosis.phase >= Phase::Flow || diagnosis.shows(MistakeId::UnusedName);
-                line.zip(inside).is_some_and(|(line, (from, to))| (from..=to).contains(&line))
-                    || of_paths
-                        && words(&message.text)
-                            .any(|word| names.iter().any(|name| name.word == word))
+            queue.push(match blanked {
+                Some(blanked) => {
+                    let lost = Lost::of(&blanked, &text, message, phase);
+                    let done = Done::Blanked(Box::new(blanked.trial));
+                    let next = node.after(done, target, blame, &mut self.cache);
+                    self.without(next, &lost)
+                }
+                None => node.after(Done::Passed, target, blame, &mut self.cache),
             });
-            queue.push(next);
             return;
         }
         let again = touches_own_change(&node, message);
@@ -374,6 +370,48 @@ impl<'a> Search<'a> {
 }
 
 impl Search<'_> {
+    /// A node after a part was switched off: what only hangs on that is passed over.
+    fn without(&self, mut node: Node, lost: &Lost) -> Node {
+        node.blank(lost.names.iter().cloned());
+        node.pass_new(|message| lost.explains(message, &self.diagnoser.diagnose(message)));
+        node
+    }
+
+    /// The node in which a message that hangs on what was switched off hides nothing any more;
+    /// nothing if there is none, or if nothing can be hidden behind one.
+    fn clear(&mut self, node: &Node) -> Option<Node> {
+        let cleared = node.steps.iter().filter(|step| matches!(step.done, Done::Cleared(_)));
+        if cleared.count() >= w::CLEARED || self.cache.expired() {
+            return None;
+        }
+        let report = node.report.clone();
+        let diagnoser = self.diagnoser.clone();
+        let messages = report.messages.iter().enumerate();
+        let mut hanging = messages.filter(|(index, message)| {
+            message.is_error() && node.origin[*index].is_none() && node.hangs_on_blanked(*index)
+        });
+        hanging.find_map(|(target, message)| {
+            let diagnosis = diagnoser.diagnose(message);
+            let text = self.text(&node.program, &self.file_of(message))?;
+            let setting = Setting {
+                program: &node.program,
+                text: &text,
+                policy: self.policy(),
+                report: &report,
+                target,
+                phase: diagnosis.phase,
+                diagnoser: &diagnoser,
+            };
+            let case =
+                Case::new(&node.program, text.clone(), message, &report.messages, &diagnosis)?;
+            let blanked = blank::blank_out(&case, &setting, &mut self.cache)?;
+            let lost = Lost::of(&blanked, &text, message, diagnosis.phase);
+            let done = Done::Cleared(Box::new(blanked.trial));
+            let next = node.after(done, target, 0.0, &mut self.cache);
+            Some(self.without(next, &lost))
+        })
+    }
+
     /// The fix for another message of a node, if one stands out before anything is tried.
     fn best_for(
         &self,
@@ -411,26 +449,6 @@ impl minimise::Compiles for Search<'_> {
     }
 }
 
-/// A name that stands in what was blanked out.
-struct NameIn {
-    word: String,
-    declared: bool,
-}
-
-/// The names that stand in what was blanked out.
-fn names_in(text: &Text, blanked: &Trial) -> Vec<NameIn> {
-    let lexed = &text.lexed;
-    let covered = |start: usize, end: usize| {
-        blanked.candidate.edits.iter().any(|edit| edit.start <= start && end <= edit.end)
-    };
-    let tokens = lexed.code.iter().enumerate();
-    let names = tokens
-        .filter(|(_, token)| token.kind == TokenKind::Name && covered(token.start, token.end));
-    let declared = |at: usize| text.names.declared.iter().any(|declared| declared.token == at);
-    let name = |(at, _)| NameIn { word: lexed.word(at).to_owned(), declared: declared(at) };
-    names.map(name).collect()
-}
-
 /// Returns whether the first of some candidates is far enough ahead of the next.
 fn stands_out(candidates: &[Candidate]) -> bool {
     let score = |at: usize| candidates.get(at).map_or(f64::NEG_INFINITY, |c| c.score.total());
@@ -457,23 +475,13 @@ fn touches_own_change(node: &Node, message: &Message) -> bool {
     node.changed_lines().iter().any(|(file, line)| *file == at.file && *line == at.line)
 }
 
-/// The lines of the function that a message points into, from its header to its end.
-fn function_lines(text: &Text, message: &Message) -> Option<(u32, u32)> {
-    let (lexed, pairs) = (&text.lexed, &text.pairs);
-    let at = lexed.at(message.at.as_ref()?.range(&lexed.source).0);
-    let function = |open: usize| {
-        let line = lexed.code[open].line;
-        let header = line.saturating_sub(1)..=line;
-        let declared = text.names.declared.iter().any(|declared| {
-            declared.kind == NameKind::Function && header.contains(&lexed.code[declared.token].line)
-        });
-        declared.then_some(line.saturating_sub(1))
+/// Whether a message is about what an earlier step changed: another change there might spare it.
+fn concerns_own_change(node: &Node, message: &Message) -> bool {
+    let written = |edits: &[Edit]| {
+        edits.iter().any(|edit| {
+            let mut names = words(&edit.text).filter(|word| word.starts_with(char::is_alphabetic));
+            names.any(|name| words(&message.text).any(|word| word == name))
+        })
     };
-    let mut open = pairs.block_of(lexed, at)?;
-    loop {
-        if let (Some(first), Some(close)) = (function(open), pairs.partner[open]) {
-            return Some((first, lexed.code.get(close)?.line));
-        }
-        open = pairs.block_of(lexed, open)?;
-    }
+    touches_own_change(node, message) || node.sets().into_iter().any(written)
 }

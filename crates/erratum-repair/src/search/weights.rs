@@ -69,6 +69,9 @@ pub const DETOURS: usize = 6;
 /// The doubt that a message raises which no fix takes away: an earlier step may be wrong.
 pub const GAVE_UP: f64 = 5.0;
 
+/// The same where the message has nothing to do with what was changed: it would come on any other way.
+pub const GAVE_UP_ELSEWHERE: f64 = 0.5;
+
 /// The doubt that a message raises on a line which an earlier step changed.
 pub const AGAIN: f64 = 2.5;
 
@@ -105,3 +108,6 @@ pub const JUDGED: f64 = -1.0;
 
 /// …and ahead of the next by this much.
 pub const JUDGED_AHEAD: f64 = 0.5;
+
+/// How many parts are switched off at most only because they hang on parts that were.
+pub(super) const CLEARED: usize = 8;

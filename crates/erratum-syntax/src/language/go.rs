@@ -190,6 +190,7 @@ pub(super) static GO: Language = Language {
             ],
         ),
     ],
+    prints: &["Println", "Print"],
     to_text: &[("strconv.Itoa(", ")"), ("fmt.Sprint(", ")")],
     result_mark: Some(" "),
     foreign: &[

@@ -320,7 +320,7 @@ pub(super) static HASKELL: Language = Language {
         ("struct", "data"),
         ("println", "putStrLn"),
     ],
-    foreign_marks: &[("!=", "/="), ("=<", "<="), ("=>", ">="), ("===", "==")],
+    foreign_marks: &[("!=", "/="), ("=<", "<="), ("=>", ">="), ("===", "=="), ("%", "`mod`")],
     called: &[("[Char]", "String")],
     // Of maps and sets, which are brought in under a name of their own.
     synonyms: &[

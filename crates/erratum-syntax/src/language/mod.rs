@@ -263,6 +263,7 @@ const PLAIN: Language = Language {
         ("!==", "!="),
     ],
     each_loop: None,
+    prints: &[],
     places_loop: None,
     item_word: "",
     made_by: ["", ""],
@@ -400,6 +401,8 @@ pub struct Language {
     pub each_loop: Option<(&'static str, &'static str)>,
     /// Names of members that other languages or types have, and what they may be called here.
     pub synonyms: &'static [Synonyms],
+    /// Functions that print a list of values of any type, one after the other.
+    pub prints: &'static [&'static str],
     /// What shows a loop over the places of a list, and what makes it one over its items: another
     /// word in its place, or something in front of the name.
     pub places_loop: Option<(&'static str, &'static str)>,

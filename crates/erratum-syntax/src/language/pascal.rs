@@ -12,6 +12,7 @@ pub(super) static PASCAL: Language = Language {
     apostrophe: Apostrophe::Text,
     doubled_quotes: true,
     any_case: true,
+    prints: &["writeln", "write"],
     blocks: &[
         ("begin", "end"),
         ("record", "end"),

@@ -240,6 +240,7 @@ pub(super) static SCALA: Language = Language {
         Synonyms { elsewhere: &["empty", "is_empty", "IsEmpty"], here: &["isEmpty"] },
         Synonyms { elsewhere: &["includes", "has", "containsKey"], here: &["contains"] },
         Synonyms { elsewhere: &["ToString", "to_string"], here: &["toString"] },
+        Synonyms { elsewhere: &["join", "Join", "joined"], here: &["mkString"] },
     ],
     scope_mark: ".",
     to_text: &[("", ".toString")],

@@ -221,6 +221,7 @@ pub(super) static TYPESCRIPT: Language = Language {
             elsewhere: &["push", "append", "push_back", "add", "Add", "insert"],
             here: &["push", "add", "append"],
         },
+        Synonyms { elsewhere: &["add", "put", "insert", "Add"], here: &["set"] },
         Synonyms {
             elsewhere: &["contains", "Contains", "containsKey"],
             here: &["includes", "has"],

@@ -4,7 +4,7 @@
 use super::delete_lines;
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::{Candidate, Case};
-use crate::score::{Factor, weight};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
@@ -23,6 +23,8 @@ const NAMELESS: Factor = weight("the name is given up", 0.5);
 const SPARE_STATEMENT: Factor = weight("the statement is taken out", -1.0);
 /// A further result that nobody uses.
 const NAMELESS_RESULT: Factor = weight("the further result gets no name", 2.5);
+/// A name that is used below, and not declared, was to take the result.
+const USED_BELOW: Factor = evidence("the name is used below and not declared", 6.0);
 /// A further result is mostly an error.
 const ERROR_RESULT: Factor = weight("the further result is an error", 1.5);
 /// One name too many takes results.
@@ -108,6 +110,18 @@ fn results(case: &Case, all: &mut Vec<Candidate>) {
     all.push(Candidate::new(MistakeId::UnhandledResult, NAMELESS_RESULT, vec![edit]));
     let error = case.insert(lexed.code[left].end, ", err");
     all.push(Candidate::new(MistakeId::UnhandledResult, ERROR_RESULT, vec![error]));
+    // A name that is used below and that nothing declares was to get it.
+    let unknown = case.all.iter().filter_map(|other| {
+        let name = other.text.strip_prefix("undefined: ")?;
+        let below = other.line() > case.message.line();
+        let plain = name.chars().all(|c| c.is_alphanumeric() || c == '_');
+        (below && plain).then_some(name)
+    });
+    let unknown: std::collections::BTreeSet<&str> = unknown.collect();
+    for name in unknown {
+        let named = case.insert(lexed.code[left].end, format!(", {name}"));
+        all.push(Candidate::new(MistakeId::UnhandledResult, USED_BELOW, vec![named]));
+    }
     if let Some(comma) = (line.start.max(1)..mark).rev().find(|at| lexed.is(*at, ",")) {
         let edit = Edit::delete(case.file(), lexed.code[comma - 1].end, lexed.code[left].end);
         all.push(Candidate::new(MistakeId::UnhandledResult, ONE_NAME_LESS, vec![edit]));
@@ -149,6 +163,17 @@ mod tests {
             "package main\n\nfunc two() (int, int) {\n\treturn 1, 2\n}\n\nfunc main() {\n\tlow, <|>high := two()\n\tprintln(low)\n}\n",
             "high declared but not used",
             "package main\n\nfunc two() (int, int) {\n\treturn 1, 2\n}\n\nfunc main() {\n\tlow, _ := two()\n\tprintln(low)\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_name_that_is_used_below_takes_the_result() {
+        check_among(
+            &FAMILY,
+            "go",
+            "package main\n\nimport \"strconv\"\n\nfunc main() {\n\t<|>tide := strconv.Atoi(\"3\")\n\tprintln(tide, bad)\n}\n",
+            "assignment mismatch: 1 variable but strconv.Atoi returns 2 values",
+            "package main\n\nimport \"strconv\"\n\nfunc main() {\n\ttide, err := strconv.Atoi(\"3\")\n\tprintln(tide, bad)\n}\n",
         );
     }
 

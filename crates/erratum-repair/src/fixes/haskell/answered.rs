@@ -3,15 +3,19 @@
 
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::{Candidate, Case};
-use crate::score::{Factor, weight};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 
 /// What the equations give is told.
 const GIVEN: Factor = weight("the equations give it", 2.0);
 /// Each further message that says the same.
 const AGREES: Factor = weight("further messages say the same", 1.5);
+
+/// The type that is wanted has one constructor, and the value does not show it.
+const LACKS_CONSTRUCTOR: Factor = evidence("the value lacks the constructor of its type", 5.0);
 
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "answered",
@@ -33,6 +37,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     let lexed = case.lexed();
     let Some((expected, found)) = types(&case.message.text) else { return };
+    constructed(case, expected, all);
     let around = case.text.names.declared.iter().rfind(|declared| {
         declared.kind == NameKind::Function
             && declared.token <= case.token
@@ -54,6 +59,46 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let edit = Edit::replace(case.file(), start, end, given);
     let candidate = Candidate::new(MistakeId::WrongReturnType, GIVEN + AGREES * more, vec![edit]);
     all.push(candidate.guess());
+}
+
+/// The value lacks the constructor of the type that is wanted: `x : xs` for `Pile (x : xs)`.
+fn constructed(case: &Case, expected: &str, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let head = expected.split(' ').next().unwrap_or(expected);
+    let declared = case.text.names.of(head).find(|declared| declared.kind == NameKind::Type);
+    let Some(declared) = declared else { return };
+    let word = lexed.on_line(lexed.code[declared.token].line).start;
+    if !lexed.is(word, "newtype") {
+        return;
+    }
+    let Some(mark) = (declared.token..lexed.code.len()).find(|at| lexed.is(*at, "=")) else {
+        return;
+    };
+    let constructor = lexed.word(mark + 1);
+    let (from, to) = case.range;
+    let end = lexed.code.partition_point(|token| token.end <= to);
+    let (first, last) = (case.token, end.max(case.token + 1) - 1);
+    if lexed.is(first, constructor) {
+        return;
+    }
+    let bare =
+        first == last || lexed.is(first, "(") && case.text.pairs.partner[first] == Some(last);
+    // As one of several values it stands in brackets with its constructor.
+    let applied = matches!(
+        lexed.kind(first.wrapping_sub(1)),
+        Some(TokenKind::Name | TokenKind::Number | TokenKind::Close)
+    ) || matches!(lexed.kind(last + 1), Some(TokenKind::Name | TokenKind::Number));
+    let (open, close) = match (bare, applied) {
+        (true, false) => (format!("{constructor} "), String::new()),
+        (true, true) => (format!("({constructor} "), ")".to_owned()),
+        (false, false) => (format!("{constructor} ("), ")".to_owned()),
+        (false, true) => (format!("({constructor} ("), "))".to_owned()),
+    };
+    let mut edits = vec![case.insert(from, open)];
+    if !close.is_empty() {
+        edits.push(case.insert(lexed.code[last].end, close));
+    }
+    all.push(Candidate::new(MistakeId::PlainValue, LACKS_CONSTRUCTOR, edits));
 }
 
 /// The two types of a message, the expected one first.
@@ -107,6 +152,17 @@ fn given(result: &str, expected: &str, found: &str) -> Option<String> {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_fix, check_no_fix};
+
+    #[test]
+    fn a_value_gets_the_constructor_of_its_type() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "newtype Pile = Pile [Int]\n\nempty :: Pile\nempty = <|>[]\n",
+            "Couldn't match expected type 'Pile' with actual type '[a0]'",
+            "newtype Pile = Pile [Int]\n\nempty :: Pile\nempty = Pile []\n",
+        );
+    }
 
     #[test]
     fn a_list_becomes_perhaps_one_of_its_elements() {

@@ -71,7 +71,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let edit = case.replace_token(at, format!("({})", lexed.word(at)));
             all.push(Candidate::new(MistakeId::MissingBracket, HANDED_ON + far, vec![edit]));
         }
-        if lexed.is(at, "<=") && generates(case, at) {
+        if matches!(lexed.word(at), "<=" | "<") && generates(case, at) {
             let edit = case.replace_token(at, "<-");
             all.push(Candidate::new(MistakeId::WrongMark, DRAWN + far, vec![edit]));
         }

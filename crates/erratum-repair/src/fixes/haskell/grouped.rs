@@ -24,6 +24,13 @@ const AT_HAND: Factor = weight("a name of the equation is at hand", 1.5);
 /// A function stands between two values, of which the first is no function.
 const BETWEEN: Factor = evidence("a function stands between its two values", 5.5);
 
+/// What is put together with a dot is handed on as one function.
+const COMPOSED: Factor = evidence("what is put together is handed on as one function", 5.0);
+/// A constructor stands before its values in a pattern.
+const ONE_PATTERN: Factor = evidence("a constructor and its values are one pattern", 6.0);
+/// The word stands between two conditions, as in other languages.
+const CONJUNCTION: Factor = evidence("the word stands between two values", 5.0);
+
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "grouped",
     recipes: &[],
@@ -39,7 +46,12 @@ pub(in crate::fixes) static FAMILY: Family = Family {
 };
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
-    if !case.language().applies_bare || !case.message.text.contains("type") {
+    if !case.language().applies_bare {
+        return;
+    }
+    patterns(case, all);
+    conjunctions(case, all);
+    if !case.message.text.contains("type") {
         return;
     }
     let lexed = case.lexed();
@@ -50,8 +62,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if applied.len() > 1 {
             groups(case, &applied, all);
             between(case, &applied, all);
-            lacking(case, &applied, all);
+            composed(case, &applied, line.end, all);
         }
+        lacking(case, &applied, all);
         at = applied.first().map_or(at, |first| first.end.saturating_sub(1)) + 1;
     }
 }
@@ -141,6 +154,88 @@ fn groups(case: &Case, applied: &[Range<usize>], all: &mut Vec<Candidate>) {
     }
 }
 
+/// `map trim . words text`: what is put together and handed on stands in brackets.
+fn composed(case: &Case, applied: &[Range<usize>], end: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some((first, last)) = applied.get(1).zip(applied.last()) else { return };
+    // The value comes behind what is put together: `mapM_ putStrLn . label cargo`.
+    let dot = last.end;
+    if !lexed.is(dot, ".") || applied.len() != 2 {
+        return;
+    }
+    let behind = application(case, dot + 1, end);
+    let [.., second, value] = &behind[..] else { return };
+    if value.start == dot + 1 {
+        return;
+    }
+    let edits = vec![
+        case.insert(lexed.code[first.start].start, "("),
+        case.insert(lexed.code[second.end - 1].end, ")"),
+    ];
+    all.push(Candidate::new(MistakeId::MissingBracket, COMPOSED, edits));
+}
+
+/// `step West Point x y = …`: a constructor and its values are one pattern.
+fn patterns(case: &Case, all: &mut Vec<Candidate>) {
+    if !case.message.text.contains("have different numbers of arguments") {
+        return;
+    }
+    let lexed = case.lexed();
+    let name = case.message.text.split('\'').nth(1).unwrap_or("");
+    let heads = (0..lexed.code.len()).filter(|at| lexed.code[*at].first && lexed.is(*at, name));
+    let equations = heads.filter_map(|head| {
+        let line = lexed.on_line(lexed.code[head].line);
+        let mark = line.into_iter().find(|at| matches!(lexed.word(*at), "=" | "|"))?;
+        Some(application(case, head, mark))
+    });
+    let equations: Vec<Vec<Range<usize>>> = equations.collect();
+    let fewest = equations.iter().map(Vec::len).min().unwrap_or(0);
+    for parts in equations.iter().filter(|parts| parts.len() > fewest) {
+        let constructor = |part: &Range<usize>| {
+            part.len() == 1
+                && lexed.word(part.start).starts_with(|letter: char| letter.is_uppercase())
+        };
+        let spare = parts.len() - fewest;
+        for (index, part) in parts.iter().enumerate().skip(1).filter(|(_, p)| constructor(p)) {
+            let Some(last) = parts.get(index + spare) else { continue };
+            if parts[index + 1..=index + spare].iter().any(constructor) {
+                continue;
+            }
+            let edits = vec![
+                case.insert(lexed.code[part.start].start, "("),
+                case.insert(lexed.code[last.end - 1].end, ")"),
+            ];
+            all.push(Candidate::new(MistakeId::MissingBracket, ONE_PATTERN, edits));
+        }
+    }
+}
+
+/// `low tide and calm wind`: the words of other languages between two conditions.
+fn conjunctions(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    for at in lexed.on_line(lexed.code[case.token].line) {
+        let mark = match lexed.word(at) {
+            "and" => "&&",
+            "or" => "||",
+            _ => continue,
+        };
+        let value = |at: usize| {
+            matches!(
+                lexed.kind(at),
+                Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Char)
+            )
+        };
+        let Some(before) = at.checked_sub(1) else { continue };
+        let behind = value(at + 1) || lexed.is(at + 1, "(");
+        // As a function it takes one list.
+        let list = lexed.is(at + 1, "[");
+        if (value(before) || lexed.is(before, ")")) && behind && !list {
+            let edit = case.replace_token(at, mark);
+            all.push(Candidate::new(MistakeId::ForeignWord, CONJUNCTION, vec![edit]));
+        }
+    }
+}
+
 /// `"FAIL" isPrefixOf line`: the name of a function as an operator stands in backquotes.
 fn between(case: &Case, applied: &[Range<usize>], all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -158,12 +253,19 @@ fn between(case: &Case, applied: &[Range<usize>], all: &mut Vec<Candidate>) {
     }
 }
 
+/// Whether a message finds a function where a plain value is wanted.
+fn finds_function(text: &str) -> bool {
+    let types = text.split_once("with actual type");
+    types.is_some_and(|(expected, found)| found.contains("->") && !expected.contains("->"))
+}
+
 /// A function that is given too few values, and the names of its equation that may be meant.
 fn lacking(case: &Case, applied: &[Range<usize>], all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let Some(name) = applied.first().and_then(|head| function(case, head)) else { return };
     let told = |text: &str| text.contains("too few arguments") && text.contains(name);
-    if !told(&case.message.text) && !case.message.notes.iter().any(|note| told(&note.text)) {
+    let counted = told(&case.message.text) || case.message.notes.iter().any(|n| told(&n.text));
+    if !counted && !finds_function(&case.message.text) {
         return;
     }
     let Some(last) = applied.last() else { return };
@@ -185,6 +287,9 @@ fn lacking(case: &Case, applied: &[Range<usize>], all: &mut Vec<Candidate>) {
         }
         let used = (marked..end).any(|at| lexed.word(at) == word);
         let score = if used { AT_HAND } else { WAITS };
+        if used && !counted {
+            continue;
+        }
         let edit = case.insert(lexed.code[last.end - 1].end, format!(" {word}"));
         all.push(Candidate::new(MistakeId::MissingArgument, score, vec![edit]).guess());
     }
@@ -205,6 +310,50 @@ mod tests {
             "deep :: T -> Int\ndeep (N l r) = 1 + <|>max (deep l) deep r\n",
             TOO_MANY,
             "deep :: T -> Int\ndeep (N l r) = 1 + max (deep l) (deep r)\n",
+        );
+    }
+
+    #[test]
+    fn a_pattern_with_a_constructor_stands_in_brackets() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "<|>step North (P x y) = P x (y + 1)\nstep West P x y = P (x - 1) y\n",
+            "Equations for 'step' have different numbers of arguments",
+            "step North (P x y) = P x (y + 1)\nstep West (P x y) = P (x - 1) y\n",
+        );
+    }
+
+    #[test]
+    fn a_function_waits_for_a_name_that_nothing_uses() {
+        check_among(
+            &FAMILY,
+            "haskell",
+            "share :: Int -> Int -> Double\nshare a b = <|>fromIntegral a / fromIntegral\n",
+            "Couldn't match expected type 'Double' with actual type 'a0 -> b0'",
+            "share :: Int -> Int -> Double\nshare a b = fromIntegral a / fromIntegral b\n",
+        );
+    }
+
+    #[test]
+    fn functions_that_are_put_together_are_handed_on_as_one() {
+        check_among(
+            &FAMILY,
+            "haskell",
+            "main :: IO ()\nmain = <|>mapM_ putStrLn . label cargo\n",
+            "Couldn't match expected type: IO () with actual type: a0 -> IO ()",
+            "main :: IO ()\nmain = mapM_ (putStrLn . label) cargo\n",
+        );
+    }
+
+    #[test]
+    fn a_word_between_conditions_is_a_mark() {
+        check_among(
+            &FAMILY,
+            "haskell",
+            "calm :: Int -> Bool\ncalm t = low t <|>and not (t == 3)\n",
+            "Couldn't match expected type 'Bool' with actual type 't0 -> Bool'",
+            "calm :: Int -> Bool\ncalm t = low t && not (t == 3)\n",
         );
     }
 

@@ -17,8 +17,6 @@ const UNKNOWN_WORDS: Factor = weight("unknown words", 0.6);
 const LINE_AWAY: Factor = weight("lines from the reported one", -1.5);
 /// A line that ends as code does is hardly a remark.
 const ENDS_LIKE_CODE: Factor = weight("the line ends as code does", -5.0);
-/// A line with the marks of code is hardly a remark.
-const HAS_CODE_MARKS: Factor = weight("the line has the marks of code", -7.0);
 /// A line that starts with what is nearly a keyword was to be code.
 const STARTS_LIKE_CODE: Factor = weight("the line starts with nearly a keyword", -7.0);
 /// One word is rather a name.
@@ -47,15 +45,8 @@ pub(super) fn prose(case: &Case, all: &mut Vec<Candidate>) {
         let runs = words(range.clone());
         let unknown = range.clone().filter(|at| unknown_name(case, lexed, *at)).count();
         let code_end = matches!(lexed.word(range.end - 1), ";" | "{" | "}");
-        if runs >= 1 && unknown >= 2 {
-            // A line with the marks of code is hardly a remark, and commenting it out would only
-            // silence the compiler.
-            let marks = range.clone().any(|at| {
-                matches!(lexed.word(at), "(" | "=" | "{" | "[" | ";" | "<<" | "=>" | "::" | "->")
-                    || matches!(lexed.kind(at), Some(TokenKind::Str | TokenKind::Keyword))
-                        && at == range.start
-                    || lexed.kind(at) == Some(TokenKind::Str)
-            });
+        let remark = runs >= 1 && unknown >= 2 && !has_code_marks(lexed, range.clone());
+        if remark {
             // A line that starts with what is nearly a keyword was to be code.
             let first = lexed.word(range.start);
             let keywords = case.language().keywords.iter().chain(case.language().types);
@@ -63,9 +54,7 @@ pub(super) fn prose(case: &Case, all: &mut Vec<Candidate>) {
                 && keywords
                     .into_iter()
                     .any(|word| *word != first && edit_distance(first, word) <= 1.5);
-            let code = ENDS_LIKE_CODE.when(code_end)
-                + HAS_CODE_MARKS.when(marks)
-                + STARTS_LIKE_CODE.when(nearly);
+            let code = ENDS_LIKE_CODE.when(code_end) + STARTS_LIKE_CODE.when(nearly);
             let score =
                 WORD_RUNS * runs as f64 + UNKNOWN_WORDS * unknown as f64 + LINE_AWAY * far + code;
             let at = lexed.code[range.start].start;
@@ -76,12 +65,22 @@ pub(super) fn prose(case: &Case, all: &mut Vec<Candidate>) {
                 score.at_most(9.0, "no remark is surer"),
                 vec![edit],
             );
-            all.push(if marks || code_end || nearly { candidate.guess() } else { candidate });
+            all.push(if code_end || nearly { candidate.guess() } else { candidate });
         }
         if unknown >= 1 {
             quoted(case, line, far, all);
         }
     }
+}
+
+/// Whether a line has the marks of code: to make a remark of it would only silence the compiler.
+fn has_code_marks(lexed: &Lexed, mut line: std::ops::Range<usize>) -> bool {
+    let first = line.start;
+    line.any(|at| {
+        matches!(lexed.word(at), "(" | "=" | "{" | "[" | ";" | "<<" | "=>" | "::" | "->")
+            || at == first && lexed.kind(at) == Some(TokenKind::Keyword)
+            || lexed.kind(at) == Some(TokenKind::Str)
+    })
 }
 
 fn is_word(lexed: &Lexed, index: usize) -> bool {

@@ -36,7 +36,12 @@ pub(super) fn returns(case: &Case, all: &mut Vec<Candidate>) {
     let mentions = bare
         || case.message.text.contains("return")
         || (start..=case.token).any(|at| lexed.is(at, "return"));
-    if let Some(function) = function_around(case, case.token).filter(|_| mentions) {
+    let function = function_around(case, case.token).filter(|function| {
+        // What gives back its last value says nothing of a return: the types must be told.
+        let told = |typed| case.message.text.contains(&text_of(case, typed));
+        mentions && (!bare || function.returns.is_some_and(told))
+    });
+    if let Some(function) = function {
         return_type(case, &function, all);
     }
     if case.message.text.contains("too many return values") {
@@ -85,6 +90,10 @@ fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
     let guesses = [usual.whole, usual.real, usual.text, usual.truth];
     let Some(typed) = function.returns else { return };
     let now = text_of(case, typed);
+    if (typed.0..typed.1).any(|at| lexed.is(at, ",") && is_list(case, typed)) {
+        // Of several results, none is the whole.
+        return;
+    }
     let edit = |wanted: &str| {
         Edit::replace(case.file(), lexed.code[typed.0].start, lexed.code[typed.1].end, wanted)
     };
@@ -114,4 +123,10 @@ fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
         let score = if void { VOID_USED } else { OTHER_RETURN } + RARER_TYPE * rank as f64;
         all.push(Candidate::new(MistakeId::WrongReturnType, score, vec![edit(guess)]).guess());
     }
+}
+
+/// Whether results stand in brackets of their own.
+fn is_list(case: &Case, (first, last): (usize, usize)) -> bool {
+    let lexed = case.lexed();
+    lexed.is(first, "(") || lexed.before(first) == "(" && lexed.is(last + 1, ")")
 }

@@ -1,0 +1,173 @@
+//! A value where its address is wanted: `&berth`.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+
+/// The type that is wanted is a pointer to the one that stands there.
+const POINTED_AT: Factor = evidence("a pointer to this type is wanted", 5.0);
+/// The methods that are wanted belong to the address.
+const METHODS: Factor = evidence("the methods belong to the address", 5.5);
+/// A value by itself has an address; that of one which is just made may not be kept.
+const NO_PLACE: Factor = weight("the value has no place of its own", -6.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "addressed",
+    recipes: &[],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "go",
+        before: "package quay\n\nfunc fill(n *int) {}\n\nfunc start() {\n\tn := 3\n\tfill(<|>n)\n}\n",
+        message: "cannot use n (variable of type int) as type *int in argument to fill",
+        after: "package quay\n\nfunc fill(n *int) {}\n\nfunc start() {\n\tn := 3\n\tfill(&n)\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let text = &case.message.text;
+    let remarks = case.message.notes.iter().map(|note| note.text.as_str());
+    let methods = remarks.chain([text.as_str()]).any(|text| text.contains("has pointer receiver"));
+    let pointed = wanted(text).is_some_and(|(wanted, given)| points_at(&wanted, &given));
+    if !methods && !pointed {
+        return;
+    }
+    let lexed = case.lexed();
+    let Some((first, last)) = value(case) else { return };
+    if lexed.is(first, "&") || lexed.before(first) == "&" {
+        return;
+    }
+    let called = lexed.is(last, ")");
+    let score = POINTED_AT.when(pointed) + METHODS.when(methods) + NO_PLACE.when(called);
+    let edit = case.insert(lexed.code[first].start, "&");
+    all.push(Candidate::new(MistakeId::MissingAddress, score, vec![edit]));
+}
+
+/// The type that is wanted and the one that stands there, as a message tells them (seen with go 1.19
+/// and gcc 12).
+fn wanted(text: &str) -> Option<(String, String)> {
+    if let Some(rest) = text.strip_prefix("cannot use ") {
+        let (given, rest) = rest.split_once(" of type ")?.1.split_once(") as ")?;
+        let rest = rest.strip_prefix("type ").unwrap_or(rest);
+        return Some((rest.split(' ').next()?.to_owned(), given.to_owned()));
+    }
+    let quoted: Vec<&str> = text.split('\'').skip(1).step_by(2).collect();
+    match quoted[..] {
+        [given, wanted] if text.starts_with("cannot convert '") => {
+            Some((wanted.to_owned(), given.to_owned()))
+        }
+        [given, wanted] if text.starts_with("incompatible types when returning type") => {
+            Some((wanted.to_owned(), given.to_owned()))
+        }
+        [given, wanted] if text.starts_with("incompatible types when ") => {
+            Some((given.to_owned(), wanted.to_owned()))
+        }
+        _ => None,
+    }
+}
+
+/// Whether one type is a pointer to the other.
+fn points_at(pointer: &str, to: &str) -> bool {
+    let bare = |typed: &str| typed.replace("const ", "").trim().to_owned();
+    let pointer = bare(pointer);
+    let inner = pointer.strip_prefix('*').or_else(|| pointer.strip_suffix('*'));
+    inner.is_some_and(|inner| inner.trim() == bare(to))
+}
+
+/// The value that the message points at, from its first token to its last.
+fn value(case: &Case) -> Option<(usize, usize)> {
+    let lexed = case.lexed();
+    let mut first = case.token;
+    // The message may point at the mark within it.
+    if matches!(lexed.word(first), "." | "->" | "[" | "(" | "{") {
+        first = first.checked_sub(1)?;
+    }
+    if lexed.kind(first) != Some(TokenKind::Name) {
+        return None;
+    }
+    while matches!(lexed.before(first), "." | "->") && first >= 2 {
+        first -= 2;
+    }
+    let mut last = case.token.max(first);
+    loop {
+        let next = last + 1;
+        match lexed.word(next) {
+            "." | "->" if lexed.kind(next + 1) == Some(TokenKind::Name) => last = next + 1,
+            "(" | "[" | "{" => last = case.text.pairs.partner[next]?,
+            _ => return Some((first, last)),
+        }
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn an_object_that_is_made_is_addressed() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\ntype gate struct{ n int }\n\nfunc start() *gate {\n\treturn <|>gate{n: 1}\n}\n",
+            "cannot use gate{…} (value of type gate) as type *gate in return statement",
+            "package quay\n\ntype gate struct{ n int }\n\nfunc start() *gate {\n\treturn &gate{n: 1}\n}\n",
+        );
+    }
+
+    #[test]
+    fn methods_of_the_address_are_wanted() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc start(h hatch) {\n\tshow(<|>h)\n}\n",
+            "cannot use h (variable of type hatch) as type shape in argument to show:\n\thatch does not implement shape (area method has pointer receiver)",
+            "package quay\n\nfunc start(h hatch) {\n\tshow(&h)\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_member_is_addressed_as_a_whole() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc start(d deck) {\n\tgrow(d.<|>length)\n}\n",
+            "cannot use d.length (variable of type float64) as type *float64 in argument to grow",
+            "package quay\n\nfunc start(d deck) {\n\tgrow(&d.length)\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_element_of_an_array_is_addressed() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "struct item { int n; };\nstruct item items[3];\nstruct item *first(void) {\n    return <|>items[0];\n}\n",
+            "incompatible types when returning type 'struct item' but 'struct item *' was expected",
+            "struct item { int n; };\nstruct item items[3];\nstruct item *first(void) {\n    return &items[0];\n}\n",
+        );
+    }
+
+    #[test]
+    fn another_type_has_another_address() {
+        check_no_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc start(n string) {\n\tfill(<|>n)\n}\n",
+            "cannot use n (variable of type string) as type *int in argument to fill",
+        );
+    }
+
+    #[test]
+    fn an_address_has_no_address() {
+        check_no_fix(
+            &FAMILY,
+            "cpp",
+            "int *low(int tide) {\n    return &<|>tide;\n}\n",
+            "cannot convert 'int' to 'int*' in return",
+        );
+    }
+}

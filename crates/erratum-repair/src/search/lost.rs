@@ -1,0 +1,103 @@
+//! What a text loses when a part of it is switched off: names that stood there, and so messages that
+//! only tell of the loss.
+
+use super::blank::Blanked;
+use super::node::words;
+use super::trial::Trial;
+use crate::diagnose::Diagnosis;
+use crate::message::Message;
+use erratum_catalogue::{MistakeId, Phase};
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::{Lexed, TokenKind};
+use erratum_syntax::names::NameKind;
+use erratum_syntax::text::Text;
+
+/// What is lost with a part that was switched off.
+pub(super) struct Lost {
+    /// The names that nothing declares any more.
+    pub names: Vec<String>,
+    /// Every name that stood there.
+    all: Vec<String>,
+    /// The file, and the lines of the function whose body was switched off as a whole.
+    inside: Option<(String, u32, u32)>,
+}
+
+impl Lost {
+    /// What is lost with `blanked`, because of a message of that phase in `text`.
+    pub fn of(blanked: &Blanked, text: &Text, message: &Message, phase: Phase) -> Lost {
+        let lexed = &text.lexed;
+        let names: Vec<usize> = (0..lexed.code.len())
+            .filter(|at| lexed.kind(*at) == Some(TokenKind::Name))
+            .filter(|at| covers(&blanked.trial, lexed, *at))
+            .collect();
+        // Of a text that does not read as code, what it declares is not known either.
+        let broken = blanked.wide || phase <= Phase::Syntax;
+        let lost = names.iter().filter(|at| match () {
+            () if text.names.declared.iter().any(|declared| declared.token == **at) => {
+                !is_left(text, &blanked.trial, **at)
+            }
+            () if !broken => false,
+            () => {
+                let declared = text.names.resolve(lexed, **at);
+                declared.is_none_or(|declared| covers(&blanked.trial, lexed, declared.token))
+            }
+        });
+        let word = |at: &usize| lexed.word(*at).to_owned();
+        let (lost, all) = (lost.map(word).collect(), names.iter().map(word).collect());
+        let file = text.lexed.source.name().to_owned();
+        let inside = function_lines(text, message).filter(|_| blanked.wide);
+        Lost { names: lost, all, inside: inside.map(|(from, to)| (file, from, to)) }
+    }
+
+    /// Returns whether a message only tells of the loss.
+    pub fn explains(&self, message: &Message, diagnosis: &Diagnosis) -> bool {
+        let inside =
+            message.at.as_ref().zip(self.inside.as_ref()).is_some_and(|(at, (file, from, to))| {
+                at.file == *file && (*from..=*to).contains(&at.line)
+            });
+        // Whether each path sets a name and uses it cannot be told of half of its paths.
+        let of_paths = diagnosis.phase >= Phase::Flow || diagnosis.shows(MistakeId::UnusedName);
+        inside
+            || of_paths && words(&message.text).any(|word| self.all.iter().any(|name| name == word))
+    }
+}
+
+/// Whether a trial switches off the code token at an index.
+fn covers(blanked: &Trial, lexed: &Lexed, at: usize) -> bool {
+    let token = &lexed.code[at];
+    let within = |edit: &Edit| {
+        edit.file == lexed.source.name() && edit.start <= token.start && token.end <= edit.end
+    };
+    blanked.candidate.edits.iter().any(within)
+}
+
+/// Whether a function or a type of the name at that code token is declared outside what was switched
+/// off, such as a class whose constructor was.
+fn is_left(text: &Text, blanked: &Trial, at: usize) -> bool {
+    let lexed = &text.lexed;
+    text.names.of(lexed.word(at)).any(|declared| {
+        matches!(declared.kind, NameKind::Function | NameKind::Type)
+            && !covers(blanked, lexed, declared.token)
+    })
+}
+
+/// The lines of the function that a message points into, from its header to its end.
+fn function_lines(text: &Text, message: &Message) -> Option<(u32, u32)> {
+    let (lexed, pairs) = (&text.lexed, &text.pairs);
+    let at = lexed.at(message.at.as_ref()?.range(&lexed.source).0);
+    let function = |open: usize| {
+        let line = lexed.code[open].line;
+        let header = line.saturating_sub(1)..=line;
+        let declared = text.names.declared.iter().any(|declared| {
+            declared.kind == NameKind::Function && header.contains(&lexed.code[declared.token].line)
+        });
+        declared.then_some(line.saturating_sub(1))
+    };
+    let mut open = pairs.block_of(lexed, at)?;
+    loop {
+        if let (Some(first), Some(close)) = (function(open), pairs.partner[open]) {
+            return Some((first, lexed.code.get(close)?.line));
+        }
+        open = pairs.block_of(lexed, open)?;
+    }
+}

@@ -1,0 +1,274 @@
+//! Which parts of a text may be switched off around a message, the smallest first.
+
+use crate::fixes::Case;
+use erratum_catalogue::Phase;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::{Lexed, TokenKind};
+use erratum_syntax::pairs::Pairs;
+
+/// A part of a text that may be blanked out, from the token `first` to `last`.
+pub(super) struct Stretch {
+    pub first: usize,
+    pub last: usize,
+    /// What stands in its place.
+    by: &'static str,
+    /// Whether it is more than one statement.
+    pub wide: bool,
+}
+
+impl Stretch {
+    /// Whether no bracket in it has its partner outside.
+    fn is_whole(&self, pairs: &Pairs) -> bool {
+        let within = self.first..=self.last;
+        let partners = within.clone().filter_map(|at| pairs.partner[at]);
+        partners.into_iter().all(|partner| within.contains(&partner))
+    }
+
+    /// Whether every block that begins in it ends in it.
+    pub fn pairs(&self, lexed: &Lexed) -> bool {
+        let mut depth = 0;
+        for at in self.first..=self.last {
+            depth += i32::from(lexed.opens_block(at)) - i32::from(lexed.closes_block(at));
+            if depth < 0 {
+                return false;
+            }
+        }
+        depth == 0
+    }
+
+    pub fn edit(&self, lexed: &Lexed) -> Edit {
+        let (from, to) = (lexed.code[self.first].start, lexed.code[self.last].end);
+        // Line ends stay, so that places stay.
+        let ends: String = lexed.source.slice(from, to).chars().filter(|c| *c == '\n').collect();
+        Edit::replace(lexed.source.name(), from, to, format!("{}{ends}", self.by))
+    }
+}
+
+/// What may be blanked out around a message, the smallest first.
+pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
+    let lexed = &case.text.lexed;
+    let mut all = match lexed.language.layout {
+        // Where the text does not read as code at the start of an item, the one before did not end.
+        true if phase <= Phase::Syntax && lexed.code[case.token].first && case.token > 0 => {
+            let mut before = items(lexed, case.token - 1);
+            before.extend(items(lexed, case.token));
+            before
+        }
+        true => items(lexed, case.token),
+        false => statements(case, phase),
+    };
+    let mut open = case.text.pairs.block_of(lexed, case.token);
+    while let Some(at) = open {
+        if let Some(close) = case.text.pairs.partner[at].filter(|close| *close > at + 1) {
+            all.push(Stretch { first: at + 1, last: close - 1, by: "", wide: true });
+        }
+        open = case.text.pairs.block_of(lexed, at);
+    }
+    all.retain(|stretch| stretch.first <= stretch.last && stretch.is_whole(&case.text.pairs));
+    all
+}
+
+/// The statement around a message; where the text does not read as code, with the one before.
+fn statements(case: &Case, phase: Phase) -> Vec<Stretch> {
+    let (lexed, pairs) = (&case.text.lexed, &case.text.pairs);
+    let mut all = Vec::new();
+    let (first, last) = statement(lexed, case.token);
+    around(lexed, pairs, first, last, &mut all);
+    // What stands in brackets may have statements of its own.
+    let (outer, end) = whole_statement(lexed, pairs, case.token);
+    if (outer, end) != (first, last) {
+        around(lexed, pairs, outer, end, &mut all);
+    }
+    if phase <= Phase::Syntax {
+        all.extend(routine(lexed, pairs, outer));
+        if first > 0 {
+            let before = statement(lexed, first - 1).0;
+            all.push(Stretch { first: before, last, by: "", wide: false });
+        }
+    }
+    all
+}
+
+/// A statement, with the block that it heads if it does, or as the end of its path.
+fn around(lexed: &Lexed, pairs: &Pairs, first: usize, last: usize, all: &mut Vec<Stretch>) {
+    let never = lexed.language.never;
+    if lexed.opens_block(last)
+        && let Some(close) = pairs.partner[last]
+    {
+        // The call that a function is handed to ends behind it.
+        let ends = |at: &usize| matches!(lexed.word(*at), ")" | "]") || ends_statement(lexed, *at);
+        let tail = (close + 1..lexed.code.len()).take_while(ends).count();
+        all.push(Stretch { first, last: close + tail, by: "", wide: false });
+    }
+    // The end of a path stays one.
+    let gives_back = lexed.language.body_is_value && lexed.closes_block(last + 1);
+    if !never.is_empty() && (lexed.is(first, "return") || gives_back) {
+        all.push(Stretch { first, last, by: never, wide: false });
+    }
+    all.push(Stretch { first, last, by: "", wide: false });
+}
+
+/// Whether a token only ends a statement.
+fn ends_statement(lexed: &Lexed, at: usize) -> bool {
+    !lexed.language.terminator.is_empty() && lexed.is(at, lexed.language.terminator)
+}
+
+/// A header with the block below it that stands as deep as the header: what is declared between the
+/// two belongs to it.
+fn routine(lexed: &Lexed, pairs: &Pairs, first: usize) -> Option<Stretch> {
+    let indent = |at: usize| lexed.source.indent(lexed.code[at].line).unwrap_or(0);
+    let own = indent(first);
+    let lines = (first + 1..lexed.code.len()).filter(|at| lexed.code[*at].first);
+    for at in lines {
+        if indent(at) > own {
+            continue;
+        }
+        if indent(at) < own {
+            return None;
+        }
+        if lexed.opens_block(at) {
+            let close = pairs.partner[at]?;
+            let last = close + usize::from(ends_statement(lexed, close + 1));
+            return Some(Stretch { first, last, by: "", wide: true });
+        }
+        if !lexed.divides(at) {
+            return None;
+        }
+    }
+    None
+}
+
+/// The first and the last token of the innermost statement that a token stands in.
+fn statement(lexed: &Lexed, token: usize) -> (usize, usize) {
+    let starts = |at: usize| lexed.divides(at - 1) || lexed.starts_line(at) || directive(lexed, at);
+    let ends =
+        |at: usize| lexed.divides(at) || lexed.starts_line(at + 1) || lexed.closes_block(at + 1);
+    let first = (1..=token).rev().find(|at| starts(*at)).unwrap_or(0);
+    let end = lexed.code.len().saturating_sub(1);
+    let last = (token..end).find(|at| ends(*at)).unwrap_or(end);
+    (first, last)
+}
+
+/// Whether what stands before a token is a line for the preprocessor.
+fn directive(lexed: &Lexed, at: usize) -> bool {
+    lexed.kind(at - 1) == Some(TokenKind::Directive)
+}
+
+/// The first and the last token of the statement around all brackets that a token stands in, up to
+/// the block: a mark that divides statements does not where it stands in brackets.
+fn whole_statement(lexed: &Lexed, pairs: &Pairs, token: usize) -> (usize, usize) {
+    let bracket = |at: usize| {
+        let open = pairs.inside.get(at).copied().flatten();
+        open.filter(|open| !lexed.opens_block(*open) && pairs.partner[*open].is_some())
+    };
+    let mut outermost = token;
+    while let Some(open) = bracket(outermost) {
+        outermost = open;
+    }
+    let end = lexed.code.len().saturating_sub(1);
+    let mut first = outermost;
+    while first > 0
+        && (bracket(first - 1).is_some() || !lexed.divides(first - 1))
+        && !lexed.starts_line(first)
+        && !directive(lexed, first)
+    {
+        first -= 1;
+    }
+    let mut last = outermost;
+    while last < end
+        && (bracket(last).is_some() || !lexed.divides(last))
+        && (bracket(last + 1).is_some() || !lexed.closes_block(last + 1))
+        && !lexed.starts_line(last + 1)
+    {
+        last += 1;
+    }
+    (first, last)
+}
+
+/// Where the indentation makes the blocks: the items that a token stands in, from the inside out.
+/// Of what is bound, the value is blanked out before the whole.
+fn items(lexed: &Lexed, token: usize) -> Vec<Stretch> {
+    let never = lexed.language.never;
+    let starts: Vec<usize> = (0..lexed.code.len()).filter(|at| lexed.code[*at].first).collect();
+    let indent = |at: usize| lexed.source.indent(lexed.code[at].line).unwrap_or(0);
+    let mut row = starts.partition_point(|start| *start <= token).saturating_sub(1);
+    let mut all = Vec::new();
+    loop {
+        let Some(first) = starts.get(row).copied() else { return all };
+        let column = indent(first);
+        let next = starts[row + 1..].iter().find(|at| indent(**at) <= column);
+        let last = next.map_or(lexed.code.len(), |next| *next).saturating_sub(1);
+        let mut depth = 0;
+        let bound = (first..token).find(|at| {
+            match lexed.kind(*at) {
+                Some(TokenKind::Open) => depth += 1,
+                Some(TokenKind::Close) => depth -= 1,
+                _ => {}
+            }
+            depth <= 0 && matches!(lexed.word(*at), "=" | "->" | "<-")
+        });
+        if let Some(bound) = bound.filter(|_| !never.is_empty()) {
+            all.push(Stretch { first: bound + 1, last, by: never, wide: false });
+        }
+        if column > 0 && !never.is_empty() {
+            all.push(Stretch { first, last, by: never, wide: false });
+        }
+        all.push(Stretch { first, last, by: "", wide: column == 0 });
+        if column == 0 {
+            return all;
+        }
+        let Some(outer) = (0..row).rev().find(|row| indent(starts[*row]) < column) else {
+            return all;
+        };
+        row = outer;
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use erratum_syntax::language::by_id;
+    use erratum_syntax::source::Source;
+
+    fn blanked(language: &str, text: &str, at: &str) -> Vec<String> {
+        let lexed =
+            Lexed::new(&Source::new("tide", text.as_bytes().to_vec()), by_id(language).unwrap());
+        let token = lexed.at(text.find(at).unwrap());
+        let edit = |stretch: &Stretch| {
+            let edit = stretch.edit(&lexed);
+            format!("{}{}{}", &text[..edit.start], edit.text, &text[edit.end..])
+        };
+        items(&lexed, token).iter().map(edit).collect()
+    }
+
+    #[test]
+    fn a_value_is_blanked_before_what_it_is_bound_to() {
+        let text = "low :: Int\nlow = deep\n  where\n    deep = tide 3\n\nhigh = 4\n";
+        let all = blanked("haskell", text, "tide");
+        assert_eq!(all[0], text.replace("tide 3", "undefined"));
+        assert_eq!(all[1], text.replace("deep = tide 3", "undefined"));
+        assert!(all.contains(&text.replace("deep\n  where\n    deep = tide 3", "undefined\n\n")));
+    }
+
+    #[test]
+    fn a_step_is_blanked_before_the_steps_around_it() {
+        let text = "main = do\n  print tide\n  print 3\n";
+        let all = blanked("haskell", text, "tide");
+        assert_eq!(all[0], text.replace("print tide", "undefined"));
+    }
+
+    fn statement_at(language: &str, text: &str, at: &str) -> String {
+        let source = Source::new("tide", text.as_bytes().to_vec());
+        let lexed = Lexed::new(&source, by_id(language).unwrap());
+        let (first, last) = statement(&lexed, lexed.at(text.find(at).unwrap()));
+        text[lexed.code[first].start..lexed.code[last].end].to_owned()
+    }
+
+    #[test]
+    fn a_statement_ends_with_its_mark_or_its_line() {
+        let text = "func low() {\n\ttide := 3\n\tprint(tide)\n}\n";
+        assert_eq!(statement_at("go", text, "tide)"), "print(tide)");
+        let text = "int low() { int tide = 3; return\n tide; }\n";
+        assert_eq!(statement_at("c", text, "tide; }"), "return\n tide;");
+    }
+}
