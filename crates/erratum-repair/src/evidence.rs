@@ -29,9 +29,9 @@ pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Sco
         // What stands before it is told to be a name that gets a value, or else it is no restoration.
         MistakeId::WrongMark if matches!(new, "=" | ":=") => true,
         MistakeId::MissingMark | MistakeId::WrongMark | MistakeId::MissingWord => named(),
-        MistakeId::ExtraMark | MistakeId::ExtraBracket | MistakeId::ExtraWord => {
-            named() || place.doubled(edit)
-        }
+        MistakeId::ExtraMark | MistakeId::ExtraWord => named() || place.doubled(edit),
+        // The bracket that is odd may be another.
+        MistakeId::ExtraBracket => place.is_odd(text, edit) && (named() || place.doubled(edit)),
         MistakeId::MismatchedBracket => true,
         MistakeId::MisspeltName => place.long_word(edit),
         _ => true,
@@ -153,6 +153,13 @@ impl<'a> Around<'a> {
         listed && (value(before) || closed(before))
     }
 
+    /// Whether the bracket that is taken out, or its twin beside it, is the only one without a partner.
+    fn is_odd(&self, text: &Text, edit: &Edit) -> bool {
+        let [odd] = &text.pairs.odd[..] else { return false };
+        let token = self.lexed.code[odd.token];
+        token.start.abs_diff(edit.start) <= 2 && token.line == self.lexed.source.line_of(edit.start)
+    }
+
     /// Whether the same token stands beside one that is taken out.
     fn doubled(&self, edit: &Edit) -> bool {
         let lexed = self.lexed;
@@ -222,6 +229,20 @@ mod tests {
         let outer = "int main(void) {\n    if (tide) {\n        go();\n    stay();\n}<|>\n";
         assert!(!shown(lost, outer, "\n    }"));
         assert!(shown(lost, "int main(void) {\n    go();<|>\n", "\n}"));
+    }
+
+    #[test]
+    fn a_surplus_bracket_is_the_only_odd_one() {
+        let extra = |text: &str, at: usize| {
+            let source = Source::new("quay.c", text.as_bytes().to_vec());
+            let text = Text::new(&source, by_id("c").unwrap());
+            let edit = Edit::delete("quay.c", at, at + 1);
+            let asked = Score::from(evidence("the message names it", 2.2));
+            shows(&text, MistakeId::ExtraBracket, &[edit], &asked)
+        };
+        assert!(extra("int tide = low(3));\n", 16));
+        let two = "int tide = low(3};\nint high = 4;\n}\n";
+        assert!(!extra(two, two.len() - 2));
     }
 
     #[test]

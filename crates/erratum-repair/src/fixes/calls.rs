@@ -82,7 +82,9 @@ pub(super) fn arguments(case: &Case, call: &Call, less: Factor, all: &mut Vec<Ca
     let types: Vec<Option<String>> =
         call.arguments.iter().map(|(first, last)| type_of(case, *first, *last)).collect();
     let count = wanted.as_ref().map(Vec::len);
-    if count.is_none_or(|count| given > count) {
+    // Where nothing counts the values, one that is taken out only silences the compiler.
+    let counts = case.diagnosis.shows(MistakeId::ExtraArgument);
+    if count.map_or(counts, |count| given > count) {
         for index in 0..given {
             // What holds the reported place would take the message with it, whatever is wrong.
             let (first, last) = call.arguments[index];

@@ -94,6 +94,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::constructor::FAMILY,
     &super::addressed::FAMILY,
     &super::joined::FAMILY,
+    &super::cast::FAMILY,
     &super::operands::FAMILY,
     &super::respell::FAMILY,
     &super::imports::FAMILY,

@@ -38,6 +38,14 @@ const LINES: u32 = 1;
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     receiver(case, all);
+    // C# has the mark for pointers alone, which hardly anybody uses (seen with mcs 6.8).
+    if case.message.text.contains("may only be used in an unsafe context") {
+        let line = case.lexed().on_line(case.lexed().code[case.token].line);
+        for at in line.filter(|at| case.lexed().is(*at, "->")) {
+            let edit = case.replace_token(at, ".");
+            all.push(Candidate::new(MistakeId::ForeignMark, NO_SUCH_MARK, vec![edit]));
+        }
+    }
     let reported = case.lexed().code[case.token].line;
     // An operator of another language may read as a name that nothing declares.
     if case.phase == Phase::Name
@@ -172,6 +180,17 @@ mod tests {
             "program quay;\nvar\n  tide: integer;\nbegin\n  if tide <|>!= 3 then\n    writeln('low');\nend.\n",
             "Syntax error, \"THEN\" expected but \"!\" found",
             "program quay;\nvar\n  tide: integer;\nbegin\n  if tide <> 3 then\n    writeln('low');\nend.\n",
+        );
+    }
+
+    #[test]
+    fn a_member_is_not_pointed_at() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    int n;\n    Quay(int size) { this<|>->n = size; }\n}\n",
+            "[CS0214] Pointers and fixed size buffers may only be used in an unsafe context",
+            "class Quay {\n    int n;\n    Quay(int size) { this.n = size; }\n}\n",
         );
     }
 

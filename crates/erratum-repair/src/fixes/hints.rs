@@ -41,8 +41,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             .collect();
         let Some(edits) = edits.filter(|edits| !edits.is_empty()) else { continue };
         let empty = edits.iter().all(|edit| edit.text.is_empty());
-        let placeholder =
-            edits.iter().any(|edit| edit.text.contains("/*") || edit.text.contains('…'));
+        // What is to be filled in is no fix.
+        let placeholder = edits.iter().any(|edit| {
+            ["/*", "…", "todo!", "expect(\"REASON\")"].iter().any(|mark| edit.text.contains(mark))
+        });
         let mut score =
             Score::from(if case.phase >= Phase::Type { w::HINT_TYPES } else { w::HINT });
         // Taking something of the learner's away, or giving a made-up value, is seldom right.
@@ -76,7 +78,6 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if edits.iter().any(|edit| {
             edit.text.contains(".clone()")
                 || edit.text.contains("unwrap")
-                || edit.text.contains("todo!")
                 || edit.text.contains("#[")
         }) {
             score += MADE_UP;

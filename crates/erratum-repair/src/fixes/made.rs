@@ -1,5 +1,5 @@
 //! An object made with `new`, where the language has no such word: `new Queue()` is `&Queue{}` in Go
-//! and `Queue::new()` in Rust.
+//! and `Queue::new()` in Rust. Where it has, an object and an array have brackets of their own.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
@@ -10,6 +10,11 @@ use erratum_syntax::lex::TokenKind;
 
 /// The word makes objects in other languages.
 const NO_SUCH_WORD: Factor = evidence("the language makes no objects with this word", 6.0);
+
+/// An array of plain values has square brackets.
+const ARRAY: Factor = evidence("an array is made with square brackets", 6.0);
+/// An object is made by a call.
+const OBJECT: Factor = evidence("an object is made by a call", 6.0);
 
 pub(super) static FAMILY: Family = Family {
     id: "made",
@@ -27,6 +32,9 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    if case.language().new_object == "new " {
+        brackets(case, all);
+    }
     let [before, behind] = case.language().made_by;
     if behind.is_empty() {
         return;
@@ -55,6 +63,30 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `new int(3)` makes an array, `new Queue` an object: each with its own brackets.
+fn brackets(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    for at in lexed.on_line(lexed.code[case.token].line).filter(|at| lexed.is(*at, "new")) {
+        let (class, open) = (at + 1, at + 2);
+        let plain = case.language().is_type(lexed.word(class))
+            && lexed.word(class).starts_with(|letter: char| letter.is_lowercase());
+        let close = case.text.pairs.partner.get(open).copied().flatten();
+        if plain
+            && lexed.is(open, "(")
+            && let Some(close) = close.filter(|close| *close > open + 1)
+        {
+            let edits = vec![case.replace_token(open, "["), case.replace_token(close, "]")];
+            all.push(Candidate::new(MistakeId::WrongMark, ARRAY, edits));
+        } else if !plain
+            && lexed.kind(class) == Some(TokenKind::Name)
+            && matches!(lexed.word(open), ";" | ")" | ",")
+        {
+            let edit = case.insert(lexed.code[class].end, "()");
+            all.push(Candidate::new(MistakeId::MissingMark, OBJECT, vec![edit]));
+        }
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
@@ -68,6 +100,28 @@ mod tests {
             "fn main() {\n    let q = new <|>Queue(3);\n}\n",
             "expected one of `!`, `.`, `::`, `;`, `?`, `{`, `}`, or an operator, found `Queue`",
             "fn main() {\n    let q = Queue::new(3);\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_array_has_square_brackets() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int[] all = new int(<|>3);\n}\n",
+            "'[' expected",
+            "class Quay {\n    int[] all = new int[3];\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_object_is_made_by_a_call() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    StringBuilder all = new StringBuilder<|>;\n}\n",
+            "'(' or '[' expected",
+            "class Quay {\n    StringBuilder all = new StringBuilder();\n}\n",
         );
     }
 

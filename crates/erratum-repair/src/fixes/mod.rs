@@ -10,6 +10,7 @@ mod boxed;
 mod brackets;
 mod callee;
 mod calls;
+mod cast;
 mod condition;
 mod constructor;
 mod declare;

@@ -13,6 +13,8 @@ const TOLD: Factor = evidence("the message says that a function stands there", 4
 const DECLARED: Factor = weight("the name is declared as a function", 1.5);
 /// A function that wants values is not called without any.
 const WANTS_VALUES: Factor = weight("the function wants values", -4.0);
+/// A member of the library that is no value.
+const OF_LIBRARY: Factor = weight("a member of the library that is no value", 1.5);
 /// The message points elsewhere.
 const ELSEWHERE: Factor = weight("the message points elsewhere", -1.0);
 
@@ -58,7 +60,18 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             && declared.peek().is_some()
             && declared.all(|declared| declared.kind == NameKind::Function)
     };
-    let told = SAID.iter().any(|said| case.message.text.contains(said));
+    // javac 17 looks for a variable where a member is not called.
+    let variable =
+        case.message.notes.iter().any(|note| note.text.starts_with("symbol:   variable"));
+    let library = case.message.text.starts_with("cannot find symbol") && variable;
+    if library {
+        member_of_library(case, all);
+    }
+    // Of several messages about one line, another may tell.
+    let line = case.message.line();
+    let told = case.all.iter().filter(|other| other.is_error() && other.line() == line);
+    let told = told.chain([case.message]);
+    let told = told.into_iter().any(|m| SAID.iter().any(|said| m.text.contains(said)));
     let here = case.token..case.token + 2;
     if !told && !here.clone().any(unknown) {
         return;
@@ -98,6 +111,22 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             + ELSEWHERE.when(!here);
         let edit = case.insert(lexed.code[at].end, "()");
         all.push(Candidate::new(MistakeId::Uncalled, score, vec![edit]));
+    }
+}
+
+/// `Collectors.toList`: a member of the library that is no value may be a function.
+fn member_of_library(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let near = case.token..(case.token + 2).min(lexed.code.len());
+    let member = near.into_iter().find(|at| {
+        lexed.kind(*at) == Some(TokenKind::Name)
+            && lexed.before(*at) == "."
+            && !matches!(lexed.word(at + 1), "(" | "." | "=")
+    });
+    let Some(at) = member else { return };
+    if case.text.names.of(lexed.word(at)).next().is_none() {
+        let edit = case.insert(lexed.code[at].end, "()");
+        all.push(Candidate::new(MistakeId::Uncalled, OF_LIBRARY, vec![edit]).guess());
     }
 }
 

@@ -1,10 +1,12 @@
 //! What a text loses when a part of it is switched off: names that stood there, and so messages that
 //! only tell of the loss.
 
+use super::Report;
 use super::blank::Blanked;
 use super::node::words;
 use super::trial::Trial;
 use crate::diagnose::Diagnosis;
+use crate::fixes::Case;
 use crate::message::Message;
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
@@ -60,6 +62,37 @@ impl Lost {
         inside
             || of_paths && words(&message.text).any(|word| self.all.iter().any(|name| name == word))
     }
+}
+
+/// The names whose type is not known while what the message tells of stays: they are declared with the
+/// type, or with the value, that it points into.
+pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<String> {
+    let (lexed, names) = (&case.text.lexed, &case.text.names);
+    if phase <= Phase::Syntax {
+        return Vec::new();
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let at_fault = names.declared.iter().filter(|declared| {
+        let value = matches!(declared.kind, NameKind::Value | NameKind::Member);
+        let inferred = declared.typed.is_none() && declared.token < case.token;
+        let within = |(first, last): (usize, usize)| (first..=last + 1).contains(&case.token);
+        value && line.contains(&declared.token) && declared.typed.map_or(inferred, within)
+    });
+    at_fault.map(|declared| lexed.word(declared.token).to_owned()).collect()
+}
+
+/// The errors of a report that name one of those, or point at one.
+pub(super) fn hanging(report: &Report, text: &Text, names: &[String]) -> Vec<usize> {
+    let lexed = &text.lexed;
+    let is_one = |word: &str| names.iter().any(|name| name == word);
+    let hangs = |message: &Message| {
+        let at = message.at.as_ref().filter(|at| at.file == lexed.source.name());
+        let token = at.map(|at| lexed.at(at.range(&lexed.source).0));
+        let pointed = token.is_some_and(|at| is_one(lexed.word(at)) || is_one(lexed.before(at)));
+        message.is_error() && (pointed || words(&message.text).any(is_one))
+    };
+    let all = report.messages.iter().enumerate();
+    all.filter(|(_, message)| !names.is_empty() && hangs(message)).map(|(at, _)| at).collect()
 }
 
 /// Whether a trial switches off the code token at an index.

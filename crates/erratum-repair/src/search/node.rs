@@ -33,8 +33,15 @@ pub(super) enum Done {
     /// The message only hangs on what was switched off; its part of the text was switched off, too, for
     /// it may hide others.
     Cleared(Box<Trial>),
-    /// Nothing helps; the message was passed over.
-    Passed,
+    /// Nothing helps; the message was passed over, and with it those that hang on it.
+    Passed { hanging: Vec<usize> },
+}
+
+impl Done {
+    /// The message alone was passed over.
+    pub fn passed() -> Done {
+        Done::Passed { hanging: Vec::new() }
+    }
 }
 
 impl Step {
@@ -43,7 +50,7 @@ impl Step {
         match &self.done {
             Done::Mended { held, pick } => held.get(*pick),
             Done::Blanked(off) | Done::Cleared(off) => Some(off),
-            Done::Passed => None,
+            Done::Passed { .. } => None,
         }
     }
 }
@@ -101,6 +108,9 @@ impl Node {
         next.steps.push(step.clone());
         let Some(taken) = step.taken() else {
             next.passed.insert(target);
+            if let Done::Passed { hanging } = &step.done {
+                next.passed.extend(hanging);
+            }
             return next;
         };
         let mut report = taken.report.clone();
@@ -196,7 +206,7 @@ mod tests {
             report: Arc::default(),
             origin: Arc::default(),
             target: 0,
-            done: Done::Passed,
+            done: Done::passed(),
         }));
         assert!(node.has_been(&program(b"one")));
         assert!(!node.has_been(&program(b"two")));

@@ -170,7 +170,7 @@ fn drafts<'a>(node: &'a Node, minimised: Option<&'a Minimised>) -> Vec<Draft<'a>
             Done::Mended { held, pick } => {
                 held[*pick].candidate.parts().enumerate().for_each(|part| push(Some(part)));
             }
-            Done::Blanked(_) | Done::Passed => push(None),
+            Done::Blanked(_) | Done::Passed { .. } => push(None),
             Done::Cleared(_) => {}
         }
     }
@@ -180,7 +180,7 @@ fn drafts<'a>(node: &'a Node, minimised: Option<&'a Minimised>) -> Vec<Draft<'a>
 /// A message that was passed over, and that a later fix took away, was no mistake of its own.
 fn drop_explained(node: &Node, drafts: &mut Vec<Draft>) {
     drafts.retain(|draft| {
-        let passed = matches!(draft.step.done, Done::Passed);
+        let passed = matches!(draft.step.done, Done::Passed { .. });
         let reported = draft.step.origin[draft.target()].is_some();
         let text = &draft.message().text;
         let stays = node.report.messages.iter().any(|left| left.text == *text);
@@ -248,7 +248,11 @@ fn attribute(scene: &Scene, first: &Report, node: &Node, drafts: &mut [Draft]) {
     for (number, step) in order(false).chain(order(true)) {
         let own: Vec<usize> = (0..drafts.len()).filter(|at| drafts[*at].number == number).collect();
         let gone = step.taken().map_or(&[][..], |taken| &taken.difference.gone[..]);
-        for index in gone.iter().chain([&step.target]) {
+        let hanging = match &step.done {
+            Done::Passed { hanging } => &hanging[..],
+            _ => &[],
+        };
+        for index in gone.iter().chain(hanging).chain([&step.target]) {
             // Of several that were mended at once, the one whose message was nearest.
             let line = step.report.messages[*index].line().unwrap_or(0);
             let far = |at: &usize| drafts[*at].message().line().unwrap_or(0).abs_diff(line);

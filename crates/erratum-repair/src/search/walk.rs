@@ -6,8 +6,8 @@
 use super::accept::Rejection;
 use super::blank;
 use super::cache::CompileCache;
-use super::lost::Lost;
-use super::node::{Done, Node, words};
+use super::lost::{self, Lost};
+use super::node::{Done, Node};
 use super::observe::{Event, Observer, Proposal, Said, Watch};
 use super::trial::{Setting, Trial, try_all};
 use super::weights as w;
@@ -18,7 +18,6 @@ use crate::diagnose::Diagnoser;
 use crate::fixes::{self, Candidate, Case};
 use crate::message::Message;
 use erratum_catalogue::{Catalogue, MistakeId, Phase};
-use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Language;
 use erratum_syntax::source::Program;
 use erratum_syntax::text::Text;
@@ -275,7 +274,7 @@ impl<'a> Search<'a> {
         }
         let Some(text) = self.text(&node.program, &file) else {
             self.watch.tell(|| Event::Passed);
-            queue.push(node.after(Done::Passed, target, w::GAVE_UP, &mut self.cache));
+            queue.push(node.after(Done::passed(), target, w::GAVE_UP, &mut self.cache));
             return;
         };
         let setting = Setting {
@@ -327,6 +326,8 @@ impl<'a> Search<'a> {
         });
         if held.is_empty() {
             // A warning hides nothing, so nothing has to be switched off to see behind it.
+            let unsettled = case.as_ref().map(|case| lost::unsettled(case, phase));
+            let unsettled = unsettled.filter(|_| message.is_error()).unwrap_or_default();
             let blanked = case
                 .filter(|_| message.is_error())
                 .and_then(|case| blank::blank_out(&case, &setting, &mut self.cache));
@@ -334,7 +335,7 @@ impl<'a> Search<'a> {
                 Some(blanked) => Event::Blanked { line: blanked.trial.first_line(&node.program) },
                 None => Event::Passed,
             });
-            let blame = if phase <= Phase::Syntax || concerns_own_change(&node, message) {
+            let blame = if comes_of_a_choice(&node, message) || touches_own_change(&node, message) {
                 w::GAVE_UP
             } else {
                 w::GAVE_UP_ELSEWHERE
@@ -346,7 +347,14 @@ impl<'a> Search<'a> {
                     let next = node.after(done, target, blame, &mut self.cache);
                     self.without(next, &lost)
                 }
-                None => node.after(Done::Passed, target, blame, &mut self.cache),
+                None => {
+                    let mut hanging = lost::hanging(&report, &text, &unsettled);
+                    hanging.retain(|index| *index != target);
+                    let done = Done::Passed { hanging };
+                    let mut next = node.after(done, target, blame, &mut self.cache);
+                    next.blank(unsettled.into_iter());
+                    next
+                }
             });
             return;
         }
@@ -475,13 +483,12 @@ fn touches_own_change(node: &Node, message: &Message) -> bool {
     node.changed_lines().iter().any(|(file, line)| *file == at.file && *line == at.line)
 }
 
-/// Whether a message is about what an earlier step changed: another change there might spare it.
-fn concerns_own_change(node: &Node, message: &Message) -> bool {
-    let written = |edits: &[Edit]| {
-        edits.iter().any(|edit| {
-            let mut names = words(&edit.text).filter(|word| word.starts_with(char::is_alphabetic));
-            names.any(|name| words(&message.text).any(|word| word == name))
-        })
-    };
-    touches_own_change(node, message) || node.sets().into_iter().any(written)
+/// Whether a message may come from the choice of a fix: it is new with that fix, and was not with
+/// another that holds.
+fn comes_of_a_choice(node: &Node, message: &Message) -> bool {
+    let says = |report: &Report| report.messages.iter().any(|other| other.text == message.text);
+    let came = node.steps.iter().rev().find(|step| !says(&step.report));
+    let Some(Done::Mended { held, pick }) = came.map(|step| &step.done) else { return false };
+    let others = held.iter().enumerate().filter(|(at, _)| at != pick);
+    others.into_iter().any(|(_, other)| !says(&other.report))
 }

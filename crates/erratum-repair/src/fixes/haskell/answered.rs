@@ -17,6 +17,9 @@ const AGREES: Factor = weight("further messages say the same", 1.5);
 /// The type that is wanted has one constructor, and the value does not show it.
 const LACKS_CONSTRUCTOR: Factor = evidence("the value lacks the constructor of its type", 5.0);
 
+/// The value is the good one of two.
+const GOOD_ONE: Factor = evidence("the value is the good one of the two", 4.5);
+
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "answered",
     recipes: &[],
@@ -38,6 +41,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let Some((expected, found)) = types(&case.message.text) else { return };
     constructed(case, expected, all);
+    perhaps(case, expected, found, all);
     let around = case.text.names.declared.iter().rfind(|declared| {
         declared.kind == NameKind::Function
             && declared.token <= case.token
@@ -59,6 +63,31 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let edit = Edit::replace(case.file(), start, end, given);
     let candidate = Candidate::new(MistakeId::WrongReturnType, GIVEN + AGREES * more, vec![edit]);
     all.push(candidate.guess());
+}
+
+/// A plain value where one in `Maybe` or `Either` is wanted: it is the good one of the two.
+fn perhaps(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let last = expected.rsplit(' ').next().unwrap_or(expected);
+    let constructor = match expected.split(' ').next() {
+        Some("Maybe") => "Just",
+        Some("Either") => "Right",
+        _ => return,
+    };
+    if last.trim_matches(')') != found.rsplit(' ').next().unwrap_or(found).trim_matches(')') {
+        return;
+    }
+    let (from, to) = case.range;
+    let end = lexed.code.partition_point(|token| token.end <= to);
+    let (first, last) = (case.token, end.max(case.token + 1) - 1);
+    let bare =
+        first == last || lexed.is(first, "(") && case.text.pairs.partner[first] == Some(last);
+    let mut edits =
+        vec![case.insert(from, format!("{constructor} {}", if bare { "" } else { "(" }))];
+    if !bare {
+        edits.push(case.insert(lexed.code[last].end, ")"));
+    }
+    all.push(Candidate::new(MistakeId::PlainValue, GOOD_ONE, edits));
 }
 
 /// The value lacks the constructor of the type that is wanted: `x : xs` for `Pile (x : xs)`.
@@ -151,7 +180,7 @@ fn given(result: &str, expected: &str, found: &str) -> Option<String> {
 #[cfg(test)]
 mod tests {
     use super::FAMILY;
-    use crate::fixes::testing::{check_fix, check_no_fix};
+    use crate::fixes::testing::{check_among, check_fix, check_no_fix};
 
     #[test]
     fn a_value_gets_the_constructor_of_its_type() {
@@ -161,6 +190,17 @@ mod tests {
             "newtype Pile = Pile [Int]\n\nempty :: Pile\nempty = <|>[]\n",
             "Couldn't match expected type 'Pile' with actual type '[a0]'",
             "newtype Pile = Pile [Int]\n\nempty :: Pile\nempty = Pile []\n",
+        );
+    }
+
+    #[test]
+    fn a_value_is_the_good_one_of_two() {
+        check_among(
+            &FAMILY,
+            "haskell",
+            "parse :: String -> Either String Tide\nparse t = <|>(Tide 3)\n",
+            "Couldn't match expected type 'Either String Tide' with actual type 'Tide'",
+            "parse :: String -> Either String Tide\nparse t = Right (Tide 3)\n",
         );
     }
 

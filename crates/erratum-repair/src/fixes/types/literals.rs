@@ -44,6 +44,22 @@ fn suffix(text: &str) -> Option<&str> {
     (suffix.len() == 1 && suffix.starts_with(char::is_alphabetic)).then_some(suffix)
 }
 
+/// The suffix of the type that a real number is handed on as, where another message of the line tells
+/// it (mcs 6.8).
+fn handed_as<'a>(case: &'a Case) -> Option<&'a str> {
+    let line = case.message.line();
+    let mut told = case.all.iter().filter(|other| other.line() == line);
+    told.find_map(|other| {
+        let text = other.text.replace(['`', '"'], "'");
+        let (_, wanted) = text.split_once("cannot convert 'double' expression to type '")?;
+        match wanted.split('\'').next()? {
+            "decimal" => Some("m"),
+            "float" => Some("f"),
+            _ => None,
+        }
+    })
+}
+
 /// Literals in the wrong form: a number in quotes, a real for a whole one, text without quotes.
 pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
     starts_whole(case, all);
@@ -97,7 +113,9 @@ pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
                 ));
             }
             Some(TokenKind::Number) => {
-                if let Some(suffix) = suffix(&case.message.text) {
+                let real = word.contains('.');
+                let told = suffix(&case.message.text);
+                if let Some(suffix) = told.or_else(|| handed_as(case).filter(|_| real)) {
                     let edit = case.insert(lexed.code[token].end, suffix);
                     let score = TOLD_SUFFIX + near;
                     all.push(Candidate::new(MistakeId::WrongNumberType, score, vec![edit]));

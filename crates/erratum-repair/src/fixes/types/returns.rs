@@ -108,7 +108,8 @@ fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
         }
     }
     for name in found_types(case) {
-        if case.language().is_type(&name) || name == "String" {
+        let pointed = name.strip_suffix('*').is_some_and(|base| base.trim_end().ends_with(&now));
+        if case.language().is_type(&name) || name == "String" || pointed {
             // The type that is written is the one that the message expected.
             let told = case.word("to") == Some(now.as_str()) && case.word("from") == Some(&name);
             let score = if told { TOLD_RETURN } else { FOUND_RETURN };
@@ -118,6 +119,10 @@ fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
     if let Some(known) = &returned {
         let score = if void { VOID_RETURNS } else { KNOWN_RETURN };
         all.push(Candidate::new(MistakeId::WrongReturnType, score, vec![edit(known)]));
+    }
+    if case.text.names.of(&now).any(|declared| declared.kind == NameKind::Type) {
+        // A type of the learner's own is no slip for a plain one.
+        return;
     }
     for (rank, guess) in guesses.into_iter().enumerate().filter(|(_, guess)| *guess != now) {
         let score = if void { VOID_USED } else { OTHER_RETURN } + RARER_TYPE * rank as f64;
