@@ -27,7 +27,7 @@ func main() {
 	shifts := []Shift{{"Berg", 6, 14}, {"Lund", 14, 22}, {"Berg", 22, 24}}
 	hours := sum(shifts)
 	names := []string{}
-	for who⟪, hour⟶⟫ := range hours {
+	for who⟪, hour⟶⟶≡, _⟫ := range hours {
 		names = append(names, who)
 	}
 	sort.Strings(names)

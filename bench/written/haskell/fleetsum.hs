@@ -1,7 +1,7 @@
 data Cargo = Grain Int | Oil Double | Empty
 
 weight :: Cargo -> Double
-weight (Grain sacks) = ⟪sacks⟶fromIntegral sacks⟫ * 50
+weight (Grain sacks) = ⟪sacks * 50⟶fromIntegral sacks * 50⟶≡fromIntegral (sacks * 50)⟫
 weight (Oil litres) = litres * 0.9
 weight ⟪empty⟶Empty⟫ = 0
 

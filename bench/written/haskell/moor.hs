@@ -2,9 +2,9 @@ module Main where
 
 import qualified Data.Map as Map
 import Data.List (sortBy)
-import Data.Ord ⟪⟶(comparing)⟫
+import Data.Ord (comparing)
 
-data Ship = Ship { shipName :: String, shipLen :: Int } deriving ⟪show⟶Show⟫
+data Ship = Ship { shipName :: String, shipLen :: Int } deriving ⟪show⟶Show⟶≡(Show)⟫
 
 type Berths = Map.Map Int Ship
 

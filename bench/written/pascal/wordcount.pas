@@ -42,7 +42,7 @@ begin
     Counts[k] := CountOf(Words[k]⟪⟶)⟫;
   ⟪for k = 0 to High(Words) do⟶for k := 0 to High(Words) do⟫
     writeln(Words[k], ' ', Counts[k]);
-  writeln('words: ' ⟪+⟶,⟫ Length(Words));
+  writeln('words: ' ⟪+ Length(Words)⟶, Length(Words)⟶+ IntToStr(Length(Words))⟫);
   if Pos('rope', Line) ⟪!=⟶<>⟫ 0 then
     writeln('rope found');
 end.

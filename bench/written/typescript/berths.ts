@@ -27,5 +27,5 @@ const quay = new Quay();
 quay.add(12);
 quay.add(⟪"20"⟶20⟫);
 const found = quay.dock("Skua", 15);
-console.log(found⟪.⟶?.⟫number);
+console.log(found⟪.⟶?.⟶!.⟫number);
 console.log(quay.⟪Dock⟶dock⟫("Petrel", 10));

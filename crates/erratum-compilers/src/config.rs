@@ -1,6 +1,7 @@
-//! `erratum.toml`, beside the program or in a folder above it.
+//! `erratum.toml`, beside the program or in a folder above it, up to the home folder.
 
 use crate::error::Error;
+use crate::os;
 use serde::Deserialize;
 use std::collections::BTreeMap;
 use std::path::{Path, PathBuf};
@@ -36,6 +37,9 @@ pub struct Config {
     /// Where the settings were read; paths in them are meant from here.
     #[serde(skip)]
     pub folder: PathBuf,
+    /// Files of settings that do not count, because they are another user's or others can write to them.
+    #[serde(skip)]
+    pub foreign: Vec<PathBuf>,
 }
 
 /// Settings for one language.
@@ -60,15 +64,32 @@ pub struct TextsConfig {
 }
 
 impl Config {
-    /// The settings that hold for a folder: the nearest `erratum.toml` in it or above it.
+    /// The settings that hold for a folder: the nearest `erratum.toml` in it or above it, up to the
+    /// home folder. One of another user, or that others can write to, is left out.
     ///
     /// # Errors
     /// When the file cannot be read, or holds something that is not a setting.
     pub fn find(folder: &Path) -> Result<Config, Error> {
         let start = folder.canonicalize().unwrap_or_else(|_| folder.to_owned());
-        let Some(path) = start.ancestors().map(|f| f.join("erratum.toml")).find(|p| p.is_file())
-        else {
-            return Ok(Config::default());
+        let home = directories::BaseDirs::new().map(|dirs| dirs.home_dir().to_owned());
+        let mut foreign = Vec::new();
+        let mut found = None;
+        for folder in start.ancestors() {
+            let path = folder.join("erratum.toml");
+            match path.is_file() {
+                true if os::is_safe(&path) => {
+                    found = Some(path);
+                    break;
+                }
+                true => foreign.push(path),
+                false => {}
+            }
+            if home.as_deref() == Some(folder) {
+                break;
+            }
+        }
+        let Some(path) = found else {
+            return Ok(Config { foreign, ..Config::default() });
         };
         let text = std::fs::read_to_string(&path)
             .map_err(|error| Error::Config { path: path.clone(), reason: error.to_string() })?;
@@ -89,6 +110,37 @@ impl Config {
             });
         }
         config.folder = path.parent().map(Path::to_owned).unwrap_or_default();
+        config.foreign = foreign;
         Ok(config)
     }
+
+    /// What in it says which program is started, or steers one: the language's name, then what. A bare
+    /// name of a compiler that Erratum knows does not; it is looked for where any is.
+    pub fn steers(&self) -> Vec<(&str, String)> {
+        let mut all = Vec::new();
+        for (language, settings) in &self.language {
+            if let Some(compiler) = settings.compiler.as_ref().filter(|name| is_path(name)) {
+                all.push((language.as_str(), format!("compiler = \"{compiler}\"")));
+            }
+            if !settings.arguments.is_empty() {
+                let arguments = settings.arguments.join(" ");
+                all.push((language.as_str(), format!("arguments: {arguments}")));
+            }
+        }
+        all
+    }
+
+    /// Leaves out what steers programs.
+    pub(crate) fn without_steering(mut self) -> Config {
+        for settings in self.language.values_mut() {
+            settings.arguments.clear();
+            settings.compiler = settings.compiler.take().filter(|name| !is_path(name));
+        }
+        self
+    }
+}
+
+/// Whether a command is a path rather than a name.
+fn is_path(command: &str) -> bool {
+    command.contains(['/', '\\'])
 }

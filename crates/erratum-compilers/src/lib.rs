@@ -24,6 +24,7 @@ mod run;
 mod scratch;
 mod session;
 mod toolbox;
+mod trust;
 mod warm;
 
 pub use cache::{Cache, NotPrepared, Stored};
@@ -37,3 +38,4 @@ pub use registry::interrupt;
 pub use run::{Ended, Limits, Output, leave_running, run, run_merged};
 pub use session::Session;
 pub use toolbox::{Found, Toolbox};
+pub use trust::Trust;

@@ -75,7 +75,7 @@ impl Session {
             match cargo::plan(folder, &project) {
                 CargoPlan::Rustc { root, edition } => crate_root = Some((root, edition)),
                 CargoPlan::Cargo => {
-                    if let Ok(path) = which::which("cargo") {
+                    if let Some(path) = toolbox::which(Path::new("cargo")) {
                         let kind = Kind::by_name("cargo").unwrap_or(found.kind);
                         found = Found { kind, path, arguments: found.arguments };
                     }

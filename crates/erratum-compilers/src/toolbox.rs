@@ -4,6 +4,7 @@ use crate::cache::{Cache, NotPrepared};
 use crate::compilers::{KINDS, Kind, Stays};
 use crate::config::Config;
 use crate::error::Error;
+use crate::trust::Trust;
 use erratum_syntax::language::Language;
 use std::path::{Path, PathBuf};
 use std::process::Command;
@@ -25,16 +26,21 @@ pub struct Toolbox {
     config: Config,
     /// The folder in which the program stands, as a full path.
     start: PathBuf,
+    trust: Trust,
 }
 
 impl Toolbox {
-    /// With the settings that hold for a folder.
+    /// With the settings that hold for a folder; those that say which program is started count only
+    /// where the folder they stand in is trusted, and so does what a project brings of its own.
     ///
     /// # Errors
     /// When `erratum.toml` is broken.
-    pub fn new(folder: &Path) -> Result<Toolbox, Error> {
+    pub fn new(folder: &Path, trust: &Trust) -> Result<Toolbox, Error> {
         let start = folder.canonicalize().unwrap_or_else(|_| folder.to_owned());
-        Ok(Toolbox { config: Config::find(folder)?, start })
+        let config = Config::find(folder)?;
+        let trusted = config.steers().is_empty() || trust.covers(&config.folder);
+        let config = if trusted { config } else { config.without_steering() };
+        Ok(Toolbox { config, start, trust: trust.clone() })
     }
 
     /// The settings.
@@ -76,8 +82,8 @@ impl Toolbox {
             } else {
                 PathBuf::from(command)
             };
-            let path = which::which(&written)
-                .map_err(|_| Error::NotFound { command: written.display().to_string() })?;
+            let path = which(&written)
+                .ok_or_else(|| Error::NotFound { command: written.display().to_string() })?;
             return Ok(Found { kind, path, arguments });
         }
         let kinds = || KINDS.iter().filter(|kind| kind.language == language.id && !kind.by_choice);
@@ -101,16 +107,27 @@ impl Toolbox {
     /// Where a compiler is: in the learner's project, on the PATH, or where its package puts it.
     fn locate(&self, kind: &Kind) -> Option<PathBuf> {
         let packages = self.start.ancestors().map(|folder| folder.join("node_modules/.bin"));
-        let own = kind
-            .in_packages
-            .then(|| packages.map(|folder| folder.join(kind.name)).find(|path| path.is_file()))
-            .flatten();
-        let found = own.or_else(|| which::which(kind.name).ok());
+        let mut packages = packages.filter(|_| kind.in_packages);
+        let own = packages.find(|folder| folder.join(kind.name).is_file());
+        // A package that came with a program is run only where the user trusts it.
+        let own = own.filter(|folder| self.trust.covers(folder));
+        let own = own.map(|folder| folder.join(kind.name));
+        let found = own.or_else(|| which(Path::new(kind.name)));
         found.or_else(|| {
             let paths = kind.folders.iter().map(|folder| Path::new(folder).join(kind.name));
             paths.into_iter().find(|path| path.is_file())
         })
     }
+}
+
+/// Finds a program: a path as it is, a name in the folders of PATH. Those that are not whole paths,
+/// such as `.`, are left out: what lies beside a program is not meant.
+pub(crate) fn which(command: &Path) -> Option<PathBuf> {
+    let path = std::env::var_os("PATH").unwrap_or_default();
+    let whole = std::env::split_paths(&path).filter(|folder| folder.is_absolute());
+    let whole = std::env::join_paths(whole).ok()?;
+    let here = std::env::current_dir().unwrap_or_default();
+    which::which_in(command, Some(whole), here).ok()
 }
 
 /// Whether a program that compilers run on is here: on the PATH, or where JAVA_HOME says.
@@ -119,7 +136,7 @@ pub(crate) fn runs(program: &str) -> bool {
         let home = std::env::var_os("JAVA_HOME").filter(|_| program == "java")?;
         Some(Path::new(&home).join("bin").join(program))
     };
-    which::which(program).is_ok() || home().is_some_and(|path| path.is_file())
+    which(Path::new(program)).is_some() || home().is_some_and(|path| path.is_file())
 }
 
 impl Found {

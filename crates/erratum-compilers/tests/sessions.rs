@@ -2,7 +2,7 @@
 
 #![cfg(unix)]
 
-use erratum_compilers::{Error, Limits, Project, Session, Toolbox};
+use erratum_compilers::{Error, Limits, Project, Session, Toolbox, Trust};
 use erratum_repair::search::{Compile, Depth};
 use std::fs;
 use std::os::unix::fs::PermissionsExt;
@@ -21,7 +21,7 @@ fn fake(folder: &Path, script: &str) -> Toolbox {
     let path = file(folder, "bin/gcc", &format!("#!/bin/sh\n{script}\n"));
     fs::set_permissions(&path, fs::Permissions::from_mode(0o755)).unwrap();
     file(folder, "erratum.toml", "[language.c]\ncompiler = \"bin/gcc\"\n");
-    Toolbox::new(folder).unwrap()
+    Toolbox::new(folder, &Trust::everything()).unwrap()
 }
 
 fn session(toolbox: &Toolbox, files: &[PathBuf], limits: Limits) -> Session {

@@ -1,10 +1,10 @@
 //! The smallest part of a program that still gives a message.
 
-use crate::compiler;
+use crate::compiler::{self, Choice};
 use crate::error::Error;
 use crate::session::Session;
 use erratum_catalogue::Catalogue;
-use erratum_compilers::Project;
+use erratum_compilers::{Project, Trust};
 use erratum_repair::narrow::{Narrowed, Progress, narrow};
 use erratum_repair::search::{Budget, Compile, Depth, Report, Search};
 use erratum_repair::verdict::{Build, Root};
@@ -22,6 +22,7 @@ pub struct Narrowing {
     pub whole: Source,
     compiler: Option<String>,
     arguments: Vec<String>,
+    trust: Trust,
     catalogue: Arc<Catalogue>,
     session: erratum_compilers::Session,
 }
@@ -43,9 +44,7 @@ impl Session {
     ) -> Result<Option<Narrowing>, Error> {
         let project = self.project()?;
         let (language, program) = (project.language, project.program.clone());
-        let (compiler, arguments) = (self.options.compiler.clone(), self.options.arguments.clone());
-        let cache = self.options.cache.as_ref();
-        let (_, mut session) = compiler::open(project, compiler.as_deref(), &arguments, cache)?;
+        let (_, mut session) = compiler::open(project, &self.options.choice())?;
         let first = session.first()?;
         match self.options.budget {
             Some(Budget::Time(time)) => session.set_budget(time),
@@ -58,7 +57,10 @@ impl Session {
         session.lift_budget();
         let Some(whole) = program.file(narrowed.source.name()).cloned() else { return Ok(None) };
         let catalogue = self.catalogue.clone();
-        Ok(Some(Narrowing { narrowed, whole, compiler, arguments, catalogue, session }))
+        let options = &self.options;
+        let (compiler, arguments) = (options.compiler.clone(), options.arguments.clone());
+        let trust = options.trust.clone();
+        Ok(Some(Narrowing { narrowed, whole, compiler, arguments, trust, catalogue, session }))
     }
 }
 
@@ -88,8 +90,13 @@ impl Narrowing {
         let files = [path.to_owned()];
         let check = || -> Result<bool, Error> {
             let project = Project::open(&files, Some(self.language()))?;
-            let (_, mut session) =
-                compiler::open(project, self.compiler.as_deref(), &self.arguments, None)?;
+            let choice = Choice {
+                compiler: self.compiler.as_deref(),
+                arguments: &self.arguments,
+                cache: None,
+                trust: &self.trust,
+            };
+            let (_, mut session) = compiler::open(project, &choice)?;
             let report = session.first()?;
             Ok(report.messages.iter().any(|m| m.text == self.narrowed.message.text))
         };

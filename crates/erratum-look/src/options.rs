@@ -1,9 +1,10 @@
 //! What a session is made of.
 
 use crate::cancel::CancelToken;
+use crate::compiler::Choice;
 use crate::error::Error;
 use erratum_catalogue::Catalogue;
-use erratum_compilers::Cache;
+use erratum_compilers::{Cache, Trust};
 use erratum_repair::search::{Budget, Limits, Observer};
 use erratum_syntax::language::{self, Language};
 use std::path::PathBuf;
@@ -18,6 +19,7 @@ pub struct Builder {
     pub(crate) compiler: Option<String>,
     pub(crate) arguments: Vec<String>,
     pub(crate) cache: Option<Arc<Cache>>,
+    pub(crate) trust: Trust,
     pub(crate) catalogue: Option<Arc<Catalogue>>,
     pub(crate) budget: Option<Budget>,
     pub(crate) limits: Limits,
@@ -27,6 +29,16 @@ pub struct Builder {
 }
 
 impl Builder {
+    /// Which compiler it asks for.
+    pub(crate) fn choice(&self) -> Choice<'_> {
+        Choice {
+            compiler: self.compiler.as_deref(),
+            arguments: &self.arguments,
+            cache: self.cache.as_ref(),
+            trust: &self.trust,
+        }
+    }
+
     /// Adds a file; several are compiled together.
     pub fn file(self, file: impl Into<PathBuf>) -> Builder {
         self.files([file])
@@ -68,6 +80,12 @@ impl Builder {
     /// used or kept from one session to the next.
     pub fn cache(mut self, cache: Option<Arc<Cache>>) -> Builder {
         self.cache = cache;
+        self
+    }
+
+    /// Sets the folders in which settings may say which program is started; without it, none may.
+    pub fn trust(mut self, trust: Trust) -> Builder {
+        self.trust = trust;
         self
     }
 

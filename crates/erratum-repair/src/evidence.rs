@@ -32,8 +32,8 @@ pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Sco
         MistakeId::ExtraMark | MistakeId::ExtraWord => named() || place.doubled(edit),
         // The bracket that is odd may be another.
         MistakeId::ExtraBracket => place.is_odd(text, edit) && (named() || place.doubled(edit)),
-        MistakeId::MismatchedBracket => true,
-        MistakeId::MisspeltName => place.long_word(edit),
+        MistakeId::MismatchedBracket => text.pairs.odd.len() <= 2,
+        MistakeId::MisspeltName => place.long_word(edit) && !place.one_and_many(edit),
         _ => true,
     }
 }
@@ -104,6 +104,12 @@ impl<'a> Around<'a> {
         let Some(from) = odd.rfind(|at| lexed.is(*at, open) && *at < self.next) else {
             return false;
         };
+        // Values that stand side by side are a call where functions are called so; and a bracket that
+        // goes on over its line may have ended there.
+        let line = lexed.source.line_of(self.start);
+        if lexed.language.applies_bare && open == "(" || self.leaves_line(from, line) {
+            return false;
+        }
         // The brackets that are open at the edit, as if the lost one were there.
         let mut open_now: Vec<usize> = Vec::new();
         let mut outer = Vec::new();
@@ -130,6 +136,19 @@ impl<'a> Around<'a> {
         let called =
             innermost.checked_sub(1).and_then(|at| lexed.kind(at)) == Some(TokenKind::Name);
         !operators || (!nested && (list || !called || statement))
+    }
+
+    /// Whether a line between a bracket and another line ends where a value does: with no comma, no
+    /// operator and no bracket that opens.
+    fn leaves_line(&self, from: usize, line: u32) -> bool {
+        let lexed = self.lexed;
+        (lexed.code[from].line..line).any(|line| {
+            let last = lexed.on_line(line).end.saturating_sub(1);
+            let next = lexed.word(last + 1);
+            let leads = computes(lexed, last + 1) || matches!(next, "." | "," | "}" | "]" | ")");
+            let goes_on = lexed.is(last, ",") || computes(lexed, last);
+            !goes_on && lexed.kind(last) != Some(TokenKind::Open) && !leads
+        })
     }
 
     /// Whether a word that wants a bracket stands right before.
@@ -167,6 +186,14 @@ impl<'a> Around<'a> {
         let Some(at) = gone else { return false };
         let word = lexed.word(at);
         lexed.is(at + 1, word) || at.checked_sub(1).is_some_and(|before| lexed.is(before, word))
+    }
+
+    /// Whether the two words are one thing and several of it: each is a good name.
+    fn one_and_many(&self, edit: &Edit) -> bool {
+        let old = self.lexed.source.slice(edit.start, edit.end).into_owned();
+        let (short, long) =
+            if old.len() < edit.text.len() { (&old, &edit.text) } else { (&edit.text, &old) };
+        long.strip_suffix('s') == Some(short.as_str())
     }
 
     /// Whether the word that is replaced is long enough to be near to few others.
@@ -219,6 +246,24 @@ mod tests {
         assert!(!shown(lost, &body("if (compare(tide, low == 0<|>) {"), ")"));
         assert!(shown(lost, "int main(void) {\n    print(\"%d\", tide + 2<|>;\n}\n", ")"));
         assert!(!shown(lost, "int main(void) {\n    tide = rise(low + 2<|>;\n}\n", ")"));
+    }
+
+    #[test]
+    fn a_bracket_that_leaves_its_line_may_have_ended_there() {
+        let lost = MistakeId::MissingBracket;
+        let text = "int main(void) {\n    if (low(3)\n        print(\"low\")<|>;\n}\n";
+        assert!(!shown(lost, text, ")"));
+        let list = "int main(void) {\n    print(\"low\",\n        tide<|>;\n}\n";
+        assert!(shown(lost, list, ")"));
+    }
+
+    #[test]
+    fn one_and_several_are_two_names() {
+        let edit = |new: &str| [Edit::replace("quay.c", 0, 5, new)];
+        let source = Source::new("quay.c", &b"tides = 3;\n"[..]);
+        let text = Text::new(&source, by_id("c").unwrap());
+        let sure = |new: &str| shows(&text, MistakeId::MisspeltName, &edit(new), &Score::default());
+        assert!(!sure("tide") && sure("tidas"));
     }
 
     #[test]

@@ -5,9 +5,10 @@ use crate::arguments::{Cli, Command, Common, Compile};
 use crate::failure::Failure;
 use crate::observing::{Story, Watchers};
 use crate::preparing;
+use crate::trusting;
 use erratum_catalogue::Catalogue;
 use erratum_catalogue::own::Problem;
-use erratum_compilers::{Cache, Config};
+use erratum_compilers::{Cache, Config, Trust};
 use erratum_look::{Budget, Builder, Session, language_named, texts};
 use erratum_repair::search::{Limits, Warnings};
 use erratum_syntax::language::Language;
@@ -22,17 +23,21 @@ pub struct App {
     pub catalogue: Arc<Catalogue>,
     /// What is prepared for compilers; `None` where a user has no place for it.
     pub cache: Option<Arc<Cache>>,
+    /// The folders in which settings may say which program is started.
+    trust: Trust,
 }
 
 impl App {
     /// Reads the texts that the settings beside the program name. A broken entry is named and left
     /// out.
     pub fn new(cli: &Cli) -> Result<App, Failure> {
-        let cache = preparing::cache();
+        let (cache, trust) = (preparing::cache(), Trust::of_user());
         let Some(beside) = beside(cli) else {
-            return Ok(App { catalogue: Catalogue::shipped(), cache });
+            return Ok(App { catalogue: Catalogue::shipped(), cache, trust });
         };
-        let (catalogue, problems) = texts::catalogue(&Config::find(&beside)?)?;
+        let config = Config::find(&beside)?;
+        trusting::settle(&config, &trust, compiles(cli))?;
+        let (catalogue, problems) = texts::catalogue(&config)?;
         let mut lost = problems.iter().filter(|problem| problem.left_out).peekable();
         if let Some(first) = lost.peek().map(|first| said(first)) {
             let _ = writeln!(
@@ -41,7 +46,7 @@ impl App {
                 lost.count()
             );
         }
-        Ok(App { catalogue, cache })
+        Ok(App { catalogue, cache, trust })
     }
 
     /// Sets a session up, watched by what the options ask for; returns its story too, if it is to be
@@ -60,6 +65,7 @@ impl App {
         let builder = Session::builder()
             .catalogue(self.catalogue.clone())
             .cache(self.cache.clone())
+            .trust(self.trust.clone())
             .language(named_language(common)?)
             .compiler(compile.compiler.clone())
             .limits(limits(common));
@@ -97,11 +103,17 @@ fn beside(cli: &Cli) -> Option<PathBuf> {
         None => Some(parent(cli.look.files.first())),
         Some(Command::Look(look)) => Some(parent(look.files.first())),
         Some(Command::Mend(mend)) => Some(parent(mend.files.first())),
+        Some(Command::Narrow(narrow)) => Some(parent(narrow.narrowing.files.first())),
         Some(Command::Share(share)) => Some(parent(share.narrowing.files.first())),
         Some(Command::Watch(watch)) => Some(parent(watch.files.first())),
         Some(Command::Read(_) | Command::Means(_)) => Some(PathBuf::from(".")),
         Some(_) => None,
     }
+}
+
+/// Whether a command starts compilers.
+fn compiles(cli: &Cli) -> bool {
+    !matches!(&cli.command, Some(Command::Read(_) | Command::Means(_)))
 }
 
 /// A problem with a text, in one line.

@@ -52,6 +52,8 @@ pub enum Command {
     Compilers(Compilers),
     /// What is kept so that compilers start sooner: where, how large, what for
     Cache(Cache),
+    /// The folders whose settings may say which program is started
+    Trust(Trust),
     /// Walk through look, mend and compile on sample programs
     Demo(Demo),
     /// Print a script that completes commands and options in your shell
@@ -323,6 +325,16 @@ pub struct Compilers {
     /// Print as JSON
     #[arg(long)]
     pub json: bool,
+}
+
+/// `erratum trust`
+#[derive(Args, Clone, Debug)]
+pub struct Trust {
+    /// Trust this folder, with all that lies below it [default: list those that are trusted]
+    pub folder: Option<PathBuf>,
+    /// Trust it no longer
+    #[arg(long, requires = "folder")]
+    pub revoke: bool,
 }
 
 /// `erratum cache`

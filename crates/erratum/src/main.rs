@@ -22,6 +22,7 @@ mod saved;
 mod schemas;
 mod show;
 mod stop;
+mod trusting;
 mod undo;
 
 use crate::app::App;
@@ -69,6 +70,7 @@ fn run(cli: Cli) -> Result<u8, Failure> {
         Some(Command::Texts(texts)) => commands::texts::run(&texts),
         Some(Command::Compilers(compilers)) => commands::compilers::run(&compilers),
         Some(Command::Cache(cache)) => commands::cache::run(&cache),
+        Some(Command::Trust(trust)) => commands::trust::run(&trust),
         Some(Command::Demo(demo)) => commands::demo::run(&app, &demo),
         Some(Command::Completions { shell }) => commands::generate::completions(shell),
         Some(Command::Man) => commands::generate::man(),

@@ -114,7 +114,7 @@ impl Jvm {
 
     /// A tool of the JDK that the JVM belongs to.
     fn beside(&self, tool: &str) -> Result<PathBuf, String> {
-        let java = which::which(&self.java).map_err(|error| error.to_string())?;
+        let java = crate::toolbox::which(&self.java).ok_or("java is not here")?;
         let java = java.canonicalize().unwrap_or(java);
         let path = java.with_file_name(tool);
         if path.is_file() { Ok(path) } else { Err(format!("`{tool}` is not beside the JVM")) }

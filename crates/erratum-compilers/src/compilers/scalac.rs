@@ -37,7 +37,7 @@ static HOST: Host = Host {
         flags: FLAGS,
         from: |scalac| {
             let mut jvm = jvm(scalac)?;
-            jvm.java = which::which(&jvm.java).map_err(|error| error.to_string())?;
+            jvm.java = crate::toolbox::which(&jvm.java).ok_or("java is not here")?;
             Ok(jvm.files())
         },
         make: |scalac, helper, folder| jvm(scalac)?.prepare(helper, SAMPLES, folder),

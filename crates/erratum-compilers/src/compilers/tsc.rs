@@ -27,7 +27,7 @@ static HOST: Host = Host {
         what: "the start of tsc",
         flags: &[],
         from: |tsc| {
-            let node = which::which("node").map_err(|error| error.to_string())?;
+            let node = crate::toolbox::which(Path::new("node")).ok_or("node is not here")?;
             Ok(vec![node, package(tsc).ok_or(NO_PACKAGE)?])
         },
         make: prepare,

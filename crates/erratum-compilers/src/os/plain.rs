@@ -39,3 +39,8 @@ pub(crate) fn make_own(folder: &Path) -> io::Result<()> {
 pub(crate) fn is_own(folder: &Path) -> bool {
     folder.is_dir()
 }
+
+/// Whether it is a file: whose it is is not known.
+pub(crate) fn is_safe(file: &Path) -> bool {
+    file.is_file()
+}

@@ -1,6 +1,6 @@
 //! Unix.
 
-use rustix::process::{Pid, Signal, geteuid, kill_process_group, setpriority_pgrp};
+use rustix::process::{Pid, Signal, getegid, geteuid, kill_process_group, setpriority_pgrp};
 use std::fs::{self, DirBuilder, Permissions};
 use std::io;
 use std::os::unix::fs::{DirBuilderExt, MetadataExt, PermissionsExt, symlink};
@@ -77,5 +77,15 @@ pub(crate) fn make_own(folder: &Path) -> io::Result<()> {
 pub(crate) fn is_own(folder: &Path) -> bool {
     fs::symlink_metadata(folder).is_ok_and(|data| {
         data.is_dir() && data.uid() == geteuid().as_raw() && data.mode() & 0o022 == 0
+    })
+}
+
+/// Whether a file is the user's own or the system's, and nobody else can write to it: the group may
+/// only where it is the user's.
+pub(crate) fn is_safe(file: &Path) -> bool {
+    fs::metadata(file).is_ok_and(|data| {
+        let owner = data.uid() == geteuid().as_raw() || data.uid() == 0;
+        let group = data.mode() & 0o020 == 0 || data.gid() == getegid().as_raw();
+        data.is_file() && owner && group && data.mode() & 0o002 == 0
     })
 }

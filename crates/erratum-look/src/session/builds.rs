@@ -70,7 +70,7 @@ impl Session {
         }
         let exit = report.exit;
         let prover = Prover::Build(Box::new(rebuild), first.language);
-        self.take(prover, &Toolbox::new(&built.here)?);
+        self.take(prover, &Toolbox::new(&built.here, &self.options.trust)?);
         let mut look = self.search(program, report);
         let build = &mut look.verdict.build;
         first.language.id.clone_into(&mut build.language);

@@ -4,7 +4,7 @@ mod builds;
 
 use crate::build::{Built, Group};
 use crate::cancel::CancelToken;
-use crate::compiler;
+use crate::compiler::{self, Choice};
 use crate::error::Error;
 use crate::log;
 use crate::options::Builder;
@@ -116,12 +116,8 @@ impl Session {
         arguments: &[String],
     ) -> Result<Look, Error> {
         let (language, program) = (project.language, project.program.clone());
-        let (toolbox, mut session) = compiler::open(
-            project,
-            self.options.compiler.as_deref(),
-            arguments,
-            self.options.cache.as_ref(),
-        )?;
+        let (toolbox, mut session) =
+            compiler::open(project, &Choice { arguments, ..self.options.choice() })?;
         if let Some(Prover::Files(mut before, _)) = self.prover.take() {
             session.adopt(&mut before);
         }

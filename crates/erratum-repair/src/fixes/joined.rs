@@ -33,7 +33,7 @@ fn is_told(text: &str) -> bool {
     let meets = text.contains("mismatched types") || text.starts_with("Incompatible types: got");
     // go takes a text in quotes for the type of the other side, too.
     let converts = text.starts_with("cannot convert \"");
-    (meets || converts) && texts.iter().any(|word| text.contains(word)) || converts
+    converts || meets && texts.iter().any(|word| text.contains(word))
 }
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {

@@ -4,7 +4,7 @@ use crate::app::language_of_name;
 use crate::arguments::{Cache as Arguments, Color};
 use crate::failure::Failure;
 use crate::show;
-use erratum_compilers::{Cache, Found, Limits, NotPrepared, Project, Session, Toolbox};
+use erratum_compilers::{Cache, Found, Limits, NotPrepared, Project, Session, Toolbox, Trust};
 use serde::Serialize;
 use std::io::Write;
 use std::path::Path;
@@ -84,7 +84,7 @@ fn list(out: &mut impl Write, cache: &Cache, json: bool) -> Result<(), Failure> 
 fn prepare(out: &mut impl Write, cache: &Cache, arguments: &Arguments) -> Result<u8, Failure> {
     let mut all = Vec::new();
     if arguments.files.is_empty() {
-        for (kind, path) in Toolbox::new(Path::new("."))?.all() {
+        for (kind, path) in Toolbox::new(Path::new("."), &Trust::of_user())?.all() {
             let found = path.map(|path| Found { kind, path, arguments: Vec::new() });
             all.extend(found.filter(|f| f.lacks().is_none()).and_then(|f| f.prepare(cache)));
         }
@@ -93,7 +93,7 @@ fn prepare(out: &mut impl Write, cache: &Cache, arguments: &Arguments) -> Result
     for file in &arguments.files {
         let project = Project::open(std::slice::from_ref(file), named)?;
         let folder = file.parent().filter(|folder| !folder.as_os_str().is_empty());
-        let toolbox = Toolbox::new(folder.unwrap_or(Path::new(".")))?;
+        let toolbox = Toolbox::new(folder.unwrap_or(Path::new(".")), &Trust::of_user())?;
         let found = toolbox.find(project.language, arguments.compiler.as_deref())?;
         all.extend(Session::new(project, found, Limits::default())?.prepare(cache));
     }

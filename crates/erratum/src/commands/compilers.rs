@@ -3,7 +3,7 @@
 use crate::arguments::{Color, Compilers};
 use crate::failure::Failure;
 use crate::show;
-use erratum_compilers::{Found, Kind, Toolbox};
+use erratum_compilers::{Found, Kind, Toolbox, Trust};
 use erratum_syntax::language::LANGUAGES;
 use serde::Serialize;
 use std::io::Write;
@@ -24,7 +24,7 @@ struct Line {
 
 /// Runs it.
 pub fn run(arguments: &Compilers) -> Result<u8, Failure> {
-    let toolbox = Toolbox::new(Path::new("."))?;
+    let toolbox = Toolbox::new(Path::new("."), &Trust::of_user())?;
     let jobs: Vec<_> = toolbox
         .all()
         .into_iter()

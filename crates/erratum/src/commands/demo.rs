@@ -5,7 +5,7 @@ use crate::apply;
 use crate::arguments::{Common, Compile, Demo, Mend, Page, Shown};
 use crate::failure::Failure;
 use crate::show::{self, links::Links, terminal};
-use erratum_compilers::Toolbox;
+use erratum_compilers::{Toolbox, Trust};
 use erratum_repair::search::Search;
 use erratum_standins::StandIn;
 use erratum_syntax::language::{self, Language};
@@ -37,7 +37,7 @@ pub fn run(app: &App, demo: &Demo) -> Result<u8, Failure> {
     let page = Page { color: demo.color, language: demo.language.clone(), ..Page::default() };
     let common = Common { shown: Shown { page, ..Shown::default() }, ..Common::default() };
     let asked = named_language(&common)?;
-    let toolbox = Toolbox::new(Path::new("."))?;
+    let toolbox = Toolbox::new(Path::new("."), &Trust::of_user())?;
     let have = |language: &Language| toolbox.find(language, None).is_ok();
     let here: Vec<_> =
         SAMPLES.iter().filter(|(id, ..)| language::by_id(id).is_some_and(have)).collect();

@@ -12,5 +12,6 @@ pub mod pairs;
 pub mod read;
 pub mod share;
 pub mod texts;
+pub mod trust;
 pub mod undo;
 pub mod watch;

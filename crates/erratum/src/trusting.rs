@@ -1,0 +1,52 @@
+//! Settings that say which program is started: whether they count, and the question before they do.
+
+use crate::failure::Failure;
+use anstream::eprintln;
+use erratum_compilers::{Config, Trust};
+use std::io::{self, IsTerminal};
+
+/// Says which settings are left out because of whose they are. Asks once, at a terminal, whether a
+/// folder is trusted whose settings steer a program; without one, says that they are left out.
+///
+/// # Errors
+/// When the answer cannot be kept.
+pub fn settle(config: &Config, trust: &Trust, compiles: bool) -> Result<(), Failure> {
+    for file in &config.foreign {
+        let file = file.display();
+        eprintln!("erratum: {file} is left out: it is another user's, or others can write to it.");
+    }
+    let steers = config.steers();
+    if !compiles || steers.is_empty() || trust.covers(&config.folder) {
+        return Ok(());
+    }
+    let folder = config.folder.display();
+    let what = steers.iter().map(|(language, what)| format!("  [{language}] {what}\n"));
+    let what: String = what.collect();
+    if !io::stdin().is_terminal() || !io::stderr().is_terminal() {
+        eprintln!(
+            "erratum: {folder}/erratum.toml says what is to be started, and this folder is not trusted.\n\
+             {what}\
+             erratum: This is left out. If you trust whoever wrote it: `erratum trust {folder}`"
+        );
+        return Ok(());
+    }
+    eprintln!(
+        "{folder}/erratum.toml wants this to be started, or given to a compiler:\n{what}\
+         Programs that are started there can do whatever you can."
+    );
+    let asked = dialoguer::Confirm::new()
+        .with_prompt("Do you trust whoever wrote it?")
+        .default(false)
+        .interact_opt();
+    if matches!(asked, Ok(Some(true))) {
+        trust.add(&config.folder).map_err(|error| Failure::said(not_kept(&error)))?;
+    } else {
+        eprintln!("It is left out.");
+    }
+    Ok(())
+}
+
+/// Why a folder that is trusted could not be noted.
+pub fn not_kept(error: &io::Error) -> String {
+    format!("which folders you trust cannot be kept: {error}.")
+}
