@@ -2,6 +2,7 @@
 
 use crate::error::Error;
 use crate::os;
+use erratum_syntax::visible::visible;
 use serde::Deserialize;
 use std::collections::BTreeMap;
 use std::path::{Path, PathBuf};
@@ -95,7 +96,7 @@ impl Config {
             .map_err(|error| Error::Config { path: path.clone(), reason: error.to_string() })?;
         let mut config: Config = toml::from_str(&text).map_err(|error| Error::Config {
             path: path.clone(),
-            reason: error.to_string().trim_end().to_owned(),
+            reason: visible(error.to_string().trim_end()).into_owned(),
         })?;
         if let Some(id) =
             config.language.keys().find(|id| erratum_syntax::language::by_id(id).is_none())
@@ -120,11 +121,17 @@ impl Config {
         let mut all = Vec::new();
         for (language, settings) in &self.language {
             if let Some(compiler) = settings.compiler.as_ref().filter(|name| is_path(name)) {
-                all.push((language.as_str(), format!("compiler = \"{compiler}\"")));
+                all.push((
+                    language.as_str(),
+                    visible(&format!("compiler = \"{compiler}\"")).into_owned(),
+                ));
             }
             if !settings.arguments.is_empty() {
                 let arguments = settings.arguments.join(" ");
-                all.push((language.as_str(), format!("arguments: {arguments}")));
+                all.push((
+                    language.as_str(),
+                    visible(&format!("arguments: {arguments}")).into_owned(),
+                ));
             }
         }
         all

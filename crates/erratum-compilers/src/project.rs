@@ -3,6 +3,7 @@
 use crate::error::Error;
 use erratum_syntax::language::{self, Language};
 use erratum_syntax::source::{Program, Source};
+use erratum_syntax::visible::is_hidden;
 use std::fs;
 use std::path::{Component, Path, PathBuf};
 
@@ -192,6 +193,9 @@ fn language_of(files: &[PathBuf]) -> Result<&'static Language, Error> {
 fn read(path: &Path) -> Result<Vec<u8>, Error> {
     let fail =
         |reason: &str| Error::Unreadable { path: path.to_owned(), reason: reason.to_owned() };
+    if path.to_string_lossy().contains(is_hidden) {
+        return Err(fail("has a name with letters that cannot be seen. Give it another name."));
+    }
     let data = fs::metadata(path).map_err(|error| match error.kind() {
         std::io::ErrorKind::NotFound => fail("there is no such file."),
         _ => fail(&format!("cannot be read: {error}")),

@@ -6,6 +6,7 @@ use crate::config::Config;
 use crate::error::Error;
 use crate::trust::Trust;
 use erratum_syntax::language::Language;
+use erratum_syntax::visible::visible;
 use std::path::{Path, PathBuf};
 use std::process::Command;
 
@@ -180,6 +181,6 @@ pub(crate) fn version(kind: &Kind, path: &Path) -> String {
     text.split_whitespace()
         .map(|word| word.strip_prefix("go").unwrap_or(word))
         .find(|word| word.starts_with(|c: char| c.is_ascii_digit()) && word.contains('.'))
-        .map(|word| word.trim_end_matches(',').to_owned())
+        .map(|word| visible(word.trim_end_matches(',')).into_owned())
         .unwrap_or_default()
 }

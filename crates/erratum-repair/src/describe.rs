@@ -2,9 +2,14 @@
 
 use erratum_syntax::edit::Edit;
 use erratum_syntax::source::{Program, Source};
+use erratum_syntax::visible::visible;
 
 /// What the edits do, as an instruction to a person.
 pub fn describe(program: &Program, edits: &[Edit]) -> String {
+    visible(&described(program, edits)).into_owned()
+}
+
+fn described(program: &Program, edits: &[Edit]) -> String {
     let mut parts: Vec<String> = Vec::new();
     if let Some(text) = wrapped(program, edits) {
         return text;

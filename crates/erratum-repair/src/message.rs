@@ -1,7 +1,9 @@
 //! What a compiler said: messages with their places, notes and suggestions.
 
 use erratum_syntax::source::{ColumnUnit, Source};
+use erratum_syntax::visible::visible;
 use serde::{Deserialize, Serialize};
+use std::borrow::Cow;
 
 /// How grave a message is.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
@@ -192,6 +194,20 @@ impl Message {
             }
         }
         self.bring_home(&mut |name| find(name).is_some());
+        self.make_visible();
+    }
+
+    /// Writes out what would steer a terminal or reorder a line. The text of changes stays as it is.
+    fn make_visible(&mut self) {
+        let notes = self.spans.iter_mut().chain(&mut self.notes).map(|note| &mut note.text);
+        let suggested = self.suggestions.iter_mut().map(|suggestion| &mut suggestion.text);
+        let code = self.code.iter_mut();
+        for text in notes.chain(suggested).chain(code).chain([&mut self.text]) {
+            if let Cow::Owned(plain) = visible(text) {
+                *text = plain;
+            }
+        }
+        self.rename_files(&|file| visible(file).into_owned());
     }
 }
 
@@ -229,6 +245,17 @@ pub fn merge_doubles(messages: Vec<Message>) -> Vec<Message> {
 #[cfg(test)]
 mod tests {
     use super::*;
+
+    #[test]
+    fn what_a_message_holds_steers_nothing() {
+        let mut message = Message::new(Severity::Error, "unknown \u{1b}[31mtide");
+        message.at = Some(Place::point("quay\u{202e}.c", 1, 1));
+        message.notes.push(Note { text: "see \u{9b}2J".to_owned(), at: None });
+        message.resolve(&mut |_| None);
+        assert_eq!(message.text, "unknown \\u{1b}[31mtide");
+        assert_eq!(message.notes[0].text, "see \\u{9b}2J");
+        assert_eq!(message.at.unwrap().file, "quay\\u{202e}.c");
+    }
 
     #[test]
     fn a_message_of_the_library_comes_home() {

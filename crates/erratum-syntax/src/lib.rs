@@ -34,3 +34,4 @@ pub mod pairs;
 pub mod source;
 pub mod spelling;
 pub mod text;
+pub mod visible;

@@ -29,6 +29,7 @@ use crate::app::App;
 use crate::arguments::{Cli, Command};
 use crate::failure::Failure;
 use clap::Parser;
+use erratum_syntax::visible::visible;
 use std::io::Write;
 use std::process::ExitCode;
 
@@ -47,7 +48,8 @@ fn main() -> ExitCode {
         Ok(status) => ExitCode::from(status),
         Err(Failure::ClosedPipe) => ExitCode::SUCCESS,
         Err(failure) => {
-            let _ = writeln!(anstream::stderr(), "erratum: {failure}");
+            let said = failure.to_string();
+            let _ = writeln!(anstream::stderr(), "erratum: {}", visible(&said));
             ExitCode::from(2)
         }
     }

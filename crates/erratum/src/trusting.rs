@@ -3,6 +3,7 @@
 use crate::failure::Failure;
 use anstream::eprintln;
 use erratum_compilers::{Config, Trust};
+use erratum_syntax::visible::visible;
 use std::io::{self, IsTerminal};
 
 /// Says which settings are left out because of whose they are. Asks once, at a terminal, whether a
@@ -12,14 +13,16 @@ use std::io::{self, IsTerminal};
 /// When the answer cannot be kept.
 pub fn settle(config: &Config, trust: &Trust, compiles: bool) -> Result<(), Failure> {
     for file in &config.foreign {
-        let file = file.display();
+        let file = file.display().to_string();
+        let file = visible(&file);
         eprintln!("erratum: {file} is left out: it is another user's, or others can write to it.");
     }
     let steers = config.steers();
     if !compiles || steers.is_empty() || trust.covers(&config.folder) {
         return Ok(());
     }
-    let folder = config.folder.display();
+    let folder = config.folder.display().to_string();
+    let folder = visible(&folder);
     let what = steers.iter().map(|(language, what)| format!("  [{language}] {what}\n"));
     let what: String = what.collect();
     if !io::stdin().is_terminal() || !io::stderr().is_terminal() {

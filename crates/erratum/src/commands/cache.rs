@@ -59,8 +59,7 @@ fn list(out: &mut impl Write, cache: &Cache, json: bool) -> Result<(), Failure> 
                 .map(|one| Entry { bytes: one.bytes, used: seconds(one.used), what: one.what })
                 .collect(),
         };
-        let text = serde_json::to_string_pretty(&printed);
-        writeln!(out, "{}", text.map_err(|error| Failure::said(error.to_string()))?)?;
+        writeln!(out, "{}", show::json::text(&printed)?)?;
         return Ok(());
     }
     let folder = cache.folder().display();

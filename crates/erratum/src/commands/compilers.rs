@@ -33,8 +33,7 @@ pub fn run(arguments: &Compilers) -> Result<u8, Failure> {
     let lines: Vec<Line> = jobs.into_iter().filter_map(|job| job.join().ok()).collect();
     let mut out = show::out(Color::Auto);
     if arguments.json {
-        let text =
-            serde_json::to_string_pretty(&lines).map_err(|e| Failure::said(e.to_string()))?;
+        let text = show::json::text(&lines)?;
         writeln!(out, "{text}")?;
         out.flush()?;
         return Ok(0);

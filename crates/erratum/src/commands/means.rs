@@ -18,8 +18,7 @@ pub fn run(app: &App, arguments: &Means) -> Result<u8, Failure> {
     let mut out = show::out(arguments.shown.page.color);
     match means::means(&app.catalogue, &question, language) {
         Ok(answers) if arguments.shown.json => {
-            let text =
-                serde_json::to_string_pretty(&answers).map_err(|e| Failure::said(e.to_string()))?;
+            let text = show::json::text(&answers)?;
             writeln!(out, "{text}")?;
         }
         Ok(answers) => words::show(&mut out, &answers, show::width(arguments.shown.page.width))?,

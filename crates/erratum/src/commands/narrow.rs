@@ -60,8 +60,7 @@ pub fn run(app: &App, arguments: &Narrow) -> Result<u8, Failure> {
             compiles: narrowed.compiles,
             complete: narrowed.complete,
         };
-        let text =
-            serde_json::to_string_pretty(&printed).map_err(|e| Failure::said(e.to_string()))?;
+        let text = show::json::text(&printed)?;
         writeln!(out, "{text}")?;
     } else {
         let view = show::small::View { width: show::width(arguments.shown.page.width) };

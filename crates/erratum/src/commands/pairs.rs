@@ -27,8 +27,7 @@ pub fn run(arguments: &Pairs) -> Result<u8, Failure> {
     }
     let found = Structure::new(source, project.language);
     if arguments.shown.json {
-        let text =
-            serde_json::to_string_pretty(&found).map_err(|e| Failure::said(e.to_string()))?;
+        let text = show::json::text(&found)?;
         writeln!(out, "{text}")?;
     } else {
         let width = show::width(arguments.shown.page.width);

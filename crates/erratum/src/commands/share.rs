@@ -7,6 +7,7 @@ use crate::{files, narrowing, show};
 use erratum_look::Narrowing;
 use erratum_repair::fixes::Certainty;
 use erratum_repair::verdict::{Evidence, Root};
+use erratum_syntax::visible::visible;
 use std::io::Write;
 use std::path::Path;
 
@@ -22,10 +23,10 @@ pub fn run(app: &App, arguments: &Share) -> Result<u8, Failure> {
         return Ok(0);
     };
     let root = small.root();
-    let mut text = text(&small, root.as_ref());
+    let mut text = visible(&text(&small, root.as_ref())).into_owned();
     if arguments.html || asked.out.as_deref().is_some_and(is_page) {
         let name = base(small.narrowed.source.name());
-        text = show::page::page(&format!("{name} does not compile"), &text);
+        text = show::page::page(&visible(&format!("{name} does not compile")), &text);
     }
     match &asked.out {
         Some(path) => {
@@ -51,7 +52,8 @@ fn text(small: &Narrowing, root: Option<&Root>) -> String {
     let name = base(narrowed.source.name());
     let program = String::from_utf8_lossy(narrowed.source.bytes()).into_owned();
     let lines = narrowed.source.filled_lines();
-    let mut out = format!("# {name} does not compile\n\n");
+    // A name is a name, whatever it means in Markdown.
+    let mut out = format!("# `{}` does not compile\n\n", name.replace('`', "'"));
     out += &format!(
         "The smallest part that still gives the message ({lines} of {} lines):\n\n",
         small.whole.line_count()

@@ -33,8 +33,7 @@ pub fn run(arguments: &Texts) -> Result<u8, Failure> {
     let lost = folder.problems.iter().filter(|problem| problem.left_out).count();
     if arguments.json {
         let checked = Checked { mistakes, terms, problems: &folder.problems };
-        let text =
-            serde_json::to_string_pretty(&checked).map_err(|e| Failure::said(e.to_string()))?;
+        let text = show::json::text(&checked)?;
         writeln!(out, "{text}")?;
     } else {
         for problem in &folder.problems {

@@ -4,13 +4,13 @@ use crate::failure::Failure;
 use erratum_repair::progress::Progress;
 use erratum_repair::trace::Stopped;
 use erratum_repair::verdict::Verdict;
+use erratum_syntax::visible::is_hidden;
 use serde::Serialize;
 use std::io::Write;
 
 /// Writes the object.
 pub fn show(out: &mut impl Write, verdict: &Verdict) -> Result<(), Failure> {
-    let text = serde_json::to_string_pretty(verdict).map_err(failed)?;
-    writeln!(out, "{text}")?;
+    writeln!(out, "{}", text(verdict)?)?;
     Ok(())
 }
 
@@ -46,8 +46,7 @@ const CRASHES: &str = "erratum/crash/1";
 
 /// Writes why programs stopped.
 pub fn crashes(out: &mut impl Write, crashes: &[Stopped]) -> Result<(), Failure> {
-    let text = serde_json::to_string_pretty(&Crashes { schema: CRASHES, crashes });
-    writeln!(out, "{}", text.map_err(failed)?)?;
+    writeln!(out, "{}", text(&Crashes { schema: CRASHES, crashes })?)?;
     Ok(())
 }
 
@@ -59,8 +58,30 @@ pub fn line(
 ) -> Result<(), Failure> {
     let watched = Watched { schema: WATCHED, progress, verdict };
     let text = serde_json::to_string(&watched).map_err(failed)?;
-    writeln!(out, "{text}")?;
+    writeln!(out, "{}", escaped(&text))?;
     Ok(())
+}
+
+/// Anything as JSON, on several lines.
+pub fn text(value: &impl Serialize) -> Result<String, Failure> {
+    Ok(escaped(&serde_json::to_string_pretty(value).map_err(failed)?))
+}
+
+/// JSON in which what would steer a terminal is escaped, too; it stands in strings only.
+fn escaped(json: &str) -> String {
+    let mut out = String::with_capacity(json.len());
+    for letter in json.chars() {
+        match is_hidden(letter) {
+            true => {
+                let mut units = [0; 2];
+                for unit in letter.encode_utf16(&mut units) {
+                    out.push_str(&format!("\\u{unit:04x}"));
+                }
+            }
+            false => out.push(letter),
+        }
+    }
+    out
 }
 
 fn failed(error: serde_json::Error) -> Failure {

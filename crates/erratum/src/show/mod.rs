@@ -21,6 +21,7 @@ use crate::failure::Failure;
 use anstream::{AutoStream, ColorChoice};
 use erratum_repair::verdict::Verdict;
 use erratum_syntax::source::Program;
+use erratum_syntax::visible::is_hidden;
 use std::io::{self, BufWriter, Write};
 use std::path::PathBuf;
 use unicode_width::UnicodeWidthStr;
@@ -111,13 +112,14 @@ pub fn listed(items: &[String]) -> String {
     }
 }
 
-/// A line for the screen: tabs as four blanks, nothing that moves the cursor, cut to the width.
+/// A line for the screen: tabs as four blanks, what would steer the terminal written out, cut to the
+/// width.
 pub fn shown(text: &str, width: usize) -> String {
     let mut out = String::new();
     for letter in text.chars() {
         match letter {
             '\t' => out.push_str("    "),
-            letter if letter.is_control() => out.push('\u{fffd}'),
+            letter if is_hidden(letter) => out.extend(letter.escape_unicode()),
             letter => out.push(letter),
         }
         if out.width() > width.max(8) {

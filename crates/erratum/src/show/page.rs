@@ -1,14 +1,17 @@
 //! A text in Markdown as one page that needs nothing beside it.
 
-use pulldown_cmark::{CowStr, Event, Parser, html};
+use pulldown_cmark::{CowStr, Event, Parser, Tag, TagEnd, html};
 
 const STYLE: &str = include_str!("../../assets/share.css");
 
-/// The page. What looks like HTML in the text is shown as text: it is somebody's program.
+/// The page. What looks like HTML in the text is shown as text: it is somebody's program. There are no
+/// links and no pictures, so that nothing is fetched.
 pub fn page(title: &str, markdown: &str) -> String {
-    let events = Parser::new(markdown).map(|event| match event {
-        Event::Html(text) | Event::InlineHtml(text) => Event::Text(text),
-        other => other,
+    let events = Parser::new(markdown).filter_map(|event| match event {
+        Event::Html(text) | Event::InlineHtml(text) => Some(Event::Text(text)),
+        Event::Start(Tag::Link { .. } | Tag::Image { .. }) => None,
+        Event::End(TagEnd::Link | TagEnd::Image) => None,
+        other => Some(other),
     });
     let mut body = String::new();
     html::push_html(&mut body, events);
@@ -24,6 +27,12 @@ pub fn page(title: &str, markdown: &str) -> String {
 #[cfg(test)]
 mod tests {
     use super::*;
+
+    #[test]
+    fn nothing_is_fetched() {
+        let page = page("tide", "![low](http://x/y.png) and [high](http://x)\n");
+        assert!(!page.contains("http") && page.contains("low and high"), "{page}");
+    }
 
     #[test]
     fn what_looks_like_html_is_text() {

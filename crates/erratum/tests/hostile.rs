@@ -1,0 +1,100 @@
+//! What a program, a log, a name or settings hold steers no terminal and fetches nothing.
+
+mod support;
+
+use support::{Folder, Ran, have};
+
+/// A program with marks of a terminal in a name, a text and a remark, and one for the direction.
+const HOSTILE: &str = "#include <stdio.h>\n\nint main(void) {\n    int tide = 3 // \u{202e}low\n    \
+    printf(\"\u{1b}]0;owned\u{7}%d\\n\u{1b}[2J\", tide);\n    int \u{9b}2J = tdie;\n    return 0;\n}\n";
+
+/// Asserts that nothing of what was printed steers a terminal.
+fn assert_tame(ran: &Ran, what: &str) {
+    for text in [&ran.stdout, &ran.stderr] {
+        let steers = |c: char| (c.is_control() && c != '\n' && c != '\t') || c == '\u{202e}';
+        assert!(!text.contains(steers), "{what}: {text:?}");
+    }
+}
+
+#[test]
+fn a_program_steers_no_terminal() {
+    if !have("gcc") {
+        return;
+    }
+    let folder = Folder::new();
+    folder.write("tide.c", HOSTILE);
+    for command in [
+        &["look", "--all", "-vv", "tide.c"][..],
+        &["look", "--json", "tide.c"],
+        &["look", "--quiet", "tide.c"],
+        &["look", "--no-proof", "tide.c"],
+        &["pairs", "tide.c"],
+        &["pairs", "--json", "tide.c"],
+        &["narrow", "tide.c"],
+        &["narrow", "--json", "tide.c"],
+        &["share", "tide.c"],
+        &["share", "--html", "tide.c"],
+        &["mend", "--dry-run", "tide.c"],
+    ] {
+        let ran = folder.run(command);
+        assert!(ran.status <= 1, "{command:?}: {}", ran.stderr);
+        assert_tame(&ran, &command.join(" "));
+    }
+    let json: serde_json::Value =
+        serde_json::from_str(&folder.run(&["look", "--json", "tide.c"]).stdout).unwrap();
+    assert!(json["roots"].as_array().is_some_and(|roots| !roots.is_empty()));
+}
+
+#[test]
+fn a_log_steers_no_terminal() {
+    let folder = Folder::new();
+    folder.write("tide.c", "int tide = 3\nint low;\n");
+    let log = "tide.c:1:13: error: expected \u{2018};\u{2019} \u{1b}]8;;http://x\u{7}here\u{9b}31m\n\
+               q\u{202e}uay.c:3:1: error: unknown type name 'x\u{200b}'\n";
+    folder.write("build.log", log);
+    for command in [&["read", "build.log"][..], &["read", "--json", "build.log"]] {
+        assert_tame(&folder.run(command), &command.join(" "));
+    }
+    assert_tame(&folder.run(&["means", "\u{1b}[2Jscope"]), "means");
+    assert_tame(&folder.run(&["means", "--json", "\u{9b}2Jscope"]), "means");
+}
+
+#[test]
+fn a_name_with_letters_that_cannot_be_seen_is_refused() {
+    let folder = Folder::new();
+    for name in ["ti\u{1b}[31mde.c", "ti\u{202e}de.c"] {
+        folder.write(name, "int tide;\n");
+        let ran = folder.run(&["look", name]);
+        assert_eq!(ran.status, 2);
+        assert!(ran.stderr.contains("cannot be seen"), "{}", ran.stderr);
+        assert_tame(&ran, "a name");
+    }
+}
+
+#[test]
+fn settings_steer_no_terminal() {
+    let folder = Folder::new();
+    folder.write("tide.c", "int tide;\n");
+    for settings in
+        ["[language.c]\ncompiler = \"bin/\\u001b[2Jgcc\"\n", "[language.c]\nodd\u{202e} = 3\n"]
+    {
+        folder.write("erratum.toml", settings);
+        let ran = folder.run(&["look", "tide.c"]);
+        assert!(!ran.stderr.is_empty());
+        assert_tame(&ran, settings);
+    }
+}
+
+#[test]
+fn a_name_is_no_link_in_a_shared_text() {
+    if !have("gcc") {
+        return;
+    }
+    let folder = Folder::new();
+    let name = "![a](b).c";
+    folder.write(name, "int tide = 3\nint low;\n");
+    let ran = folder.run(&["share", name]);
+    assert!(ran.stdout.starts_with("# `![a](b).c` does not compile"), "{}", ran.stdout);
+    let page = folder.run(&["share", "--html", name]).stdout;
+    assert!(!page.contains("<img") && !page.contains("href"), "{page}");
+}
