@@ -104,10 +104,8 @@ impl<'a> Around<'a> {
         let Some(from) = odd.rfind(|at| lexed.is(*at, open) && *at < self.next) else {
             return false;
         };
-        // Values that stand side by side are a call where functions are called so; and a bracket that
-        // goes on over its line may have ended there.
-        let line = lexed.source.line_of(self.start);
-        if lexed.language.applies_bare && open == "(" || self.leaves_line(from, line) {
+        // A bracket that goes on over its line may have ended there.
+        if self.leaves_line(from, lexed.source.line_of(self.start)) {
             return false;
         }
         // The brackets that are open at the edit, as if the lost one were there.
@@ -127,6 +125,15 @@ impl<'a> Around<'a> {
         let own = outer.into_iter().filter(|(_, inside)| *inside == Some(innermost));
         let own: Vec<usize> = own.map(|(at, _)| at).collect();
         let operators = own.iter().any(|at| computes(lexed, *at));
+        if lexed.language.applies_bare {
+            // A literal takes no values: those behind it may belong to a function further up.
+            let plain = |at: &usize| {
+                let literal = matches!(lexed.kind(*at), Some(TokenKind::Number | TokenKind::Str));
+                literal || lexed.is(*at, "]")
+            };
+            let alone = (from + 1..self.next).find(plain).is_none_or(|at| at + 1 == self.next);
+            return !operators && alone;
+        }
         let list = own.iter().any(|at| lexed.is(*at, ","));
         // A call that is a statement by itself encloses all that follows.
         let line = lexed.on_line(lexed.code[innermost].line);
@@ -255,6 +262,20 @@ mod tests {
         assert!(!shown(lost, text, ")"));
         let list = "int main(void) {\n    print(\"low\",\n        tide<|>;\n}\n";
         assert!(shown(lost, list, ")"));
+    }
+
+    #[test]
+    fn where_values_stand_behind_functions_a_bracket_may_end_earlier() {
+        let sure = |line: &str| {
+            let at = line.len();
+            let source = Source::new("quay.hs", format!("{line}\n").into_bytes());
+            let text = Text::new(&source, by_id("haskell").unwrap());
+            let edit = Edit::insert("quay.hs", at, ")");
+            shows(&text, MistakeId::MissingBracket, &[edit], &Score::default())
+        };
+        assert!(sure("all = sum (map one tides"));
+        assert!(!sure("east x y = P (x + 1 y"));
+        assert!(!sure("fill xs = foldr push (Pile [] xs"));
     }
 
     #[test]

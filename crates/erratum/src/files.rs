@@ -39,6 +39,13 @@ pub fn replace(path: &Path, expected: &[u8], bytes: &[u8]) -> Result<(), Failure
     new.write_all(bytes).map_err(fail)?;
     new.as_file().set_permissions(permissions).map_err(fail)?;
     new.as_file().sync_all().map_err(fail)?;
+    // A text that was saved in between is somebody's work.
+    if fs::read(&path).map_err(fail)? != expected {
+        return Err(Failure::said(format!(
+            "{} was saved while it was to be written. Nothing was changed; run the command again.",
+            path.display()
+        )));
+    }
     new.persist(&path).map_err(|error| fail(error.error))?;
     // The step itself is brought to the disk as well, where the system can.
     if let Ok(folder) = fs::File::open(folder) {

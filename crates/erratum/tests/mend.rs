@@ -111,6 +111,48 @@ fn an_undo_that_would_lose_work_is_refused() {
     assert_eq!(folder.read("tide.c"), later);
 }
 
+/// The one file of the store with that name.
+fn kept(folder: &Folder, name: &str) -> std::path::PathBuf {
+    folder.path("state/erratum/mends/000001").join(name)
+}
+
+#[test]
+fn an_undo_whose_record_was_cut_short_is_refused() {
+    for (name, cut) in [("0.before", 0), ("0.before", 9), ("0.after", 0), ("mend.json", 20)] {
+        let folder = Folder::new();
+        folder.write("tide.c", TIDE).run(&["mend", "--yes", "tide.c"]);
+        let whole = fs::read(kept(&folder, name)).unwrap();
+        fs::write(kept(&folder, name), &whole[..cut]).unwrap();
+        let ran = folder.run(&["undo"]);
+        assert_eq!(ran.status, 2, "{name}: {}", ran.stdout);
+        assert_eq!(folder.read("tide.c"), SOUND, "{name}");
+    }
+}
+
+#[test]
+fn a_program_that_is_gone_comes_back() {
+    for arguments in [&["undo"][..], &["undo", "tide.c"]] {
+        let folder = Folder::new();
+        folder.write("tide.c", TIDE).run(&["mend", "--yes", "tide.c"]);
+        fs::remove_file(folder.path("tide.c")).unwrap();
+        let ran = folder.run(arguments);
+        assert_eq!(ran.status, 0, "{}", ran.stderr);
+        assert_eq!(folder.read("tide.c"), TIDE);
+    }
+}
+
+#[cfg(unix)]
+#[test]
+fn old_texts_are_for_their_owner_alone() {
+    use std::os::unix::fs::PermissionsExt;
+    let folder = Folder::new();
+    folder.write("tide.c", TIDE).run(&["mend", "--yes", "tide.c"]);
+    for name in ["", ".."] {
+        let mode = fs::metadata(kept(&folder, name)).unwrap().permissions().mode();
+        assert_eq!(mode & 0o077, 0, "{name:?}");
+    }
+}
+
 #[cfg(unix)]
 #[test]
 fn a_write_protected_file_is_left_alone() {

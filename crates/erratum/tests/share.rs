@@ -10,7 +10,7 @@ fn the_text_has_the_small_program_the_words_and_what_was_tried() {
     let ran = folder.write("deep/tide.c", TIDE).run(&["share", "deep/tide.c"]);
     assert_eq!(ran.status, 1);
     for part in [
-        "# tide.c does not compile",
+        "# `tide.c` does not compile",
         "```c\n",
         "    int tide = 3\n",
         "    expected ',' or ';' before",
@@ -44,7 +44,7 @@ fn it_is_written_to_a_new_file_only() {
     assert_eq!(folder.read("ask.md"), "mine");
     let ran = folder.run(&["share", "tide.c", "--out", "new.md"]);
     assert!(ran.stdout.contains("Written to new.md. Nothing was sent anywhere."));
-    assert!(folder.read("new.md").starts_with("# tide.c does not compile"));
+    assert!(folder.read("new.md").starts_with("# `tide.c` does not compile"));
 }
 
 #[test]
