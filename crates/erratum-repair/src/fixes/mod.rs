@@ -21,6 +21,7 @@ mod ended_value;
 mod family;
 mod flow;
 mod foreign;
+mod guard;
 mod haskell;
 mod hints;
 mod imports;
@@ -52,6 +53,7 @@ pub(crate) mod weights;
 mod window;
 
 pub use family::{Example, FAMILIES, Family, Phases};
+pub use guard::is_guarded;
 
 use crate::diagnose::Diagnosis;
 use crate::effect::Effect;
@@ -305,19 +307,33 @@ impl<'a> Case<'a> {
     }
 }
 
-/// Everything worth trying for a message, the likeliest first, each change once.
-pub fn candidates(case: &Case) -> Vec<Candidate> {
-    let mut all = Vec::new();
+/// What the families propose for a message.
+pub struct Proposed {
+    /// Everything worth trying, the likeliest first, each change once.
+    pub candidates: Vec<Candidate>,
+    /// The names of the families that failed, and are left out.
+    pub failed: Vec<&'static str>,
+}
+
+/// Asks every family what it would try for a message.
+pub fn propose(case: &Case) -> Proposed {
+    let (mut all, mut failed) = (Vec::new(), Vec::new());
     // What is wrong within a text is code: nothing around the text mends it.
     let within = inside_text(case);
     for family in FAMILIES {
         if family.phases.contain(case.phase) && (family.within_text || !within) {
-            (family.propose)(case, &mut all);
+            match guard::proposed(family, case) {
+                Some(more) => all.extend(more),
+                None => failed.push(family.id),
+            }
         }
     }
-    if within {
-        return ranked(all);
-    }
+    let candidates = if within { ranked(all) } else { weighed(case, all) };
+    Proposed { candidates, failed }
+}
+
+/// Drops what only silences the compiler, and ranks the rest with what it does to the brackets.
+fn weighed(case: &Case, mut all: Vec<Candidate>) -> Vec<Candidate> {
     all.retain(|candidate| !silences(case, candidate));
     if case.language().any_case {
         all.iter_mut().for_each(|candidate| respelt(case, candidate));

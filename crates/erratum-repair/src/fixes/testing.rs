@@ -37,6 +37,24 @@ pub(super) fn rated(
     before: &str,
     said: &str,
 ) -> Vec<(String, Certainty)> {
+    let mut all = Vec::new();
+    with_case(language, before, said, |case| {
+        let mut found = Vec::new();
+        if family.phases.contain(case.phase) {
+            (family.propose)(case, &mut found);
+        }
+        let after = ranked(found).into_iter().map(|candidate| {
+            let mended = edit::apply_all(case.program, &candidate.sets()).unwrap();
+            let text = String::from_utf8_lossy(mended.files[0].bytes()).into_owned();
+            (text, candidate.certainty)
+        });
+        all = after.collect();
+    });
+    all
+}
+
+/// Hands on the case of a message, written in the same way.
+pub(super) fn with_case(language: &str, before: &str, said: &str, act: impl FnOnce(&Case)) {
     let offset = before.find("<|>").expect("the text needs a <|> where the message points");
     let extension = by_id(language).unwrap().extensions[0];
     let name = format!("Quay.{extension}");
@@ -61,16 +79,7 @@ pub(super) fn rated(
     let diagnosis = Diagnoser::new(&catalogue, compiler_of(language)).diagnose(&message);
     let all = [message.clone()];
     let case = Case::new(&program, text, &message, &all, &diagnosis).unwrap();
-    let mut found = Vec::new();
-    if family.phases.contain(case.phase) {
-        (family.propose)(&case, &mut found);
-    }
-    let after = ranked(found).into_iter().map(|candidate| {
-        let mended = edit::apply_all(&program, &candidate.sets()).unwrap();
-        let text = String::from_utf8_lossy(mended.files[0].bytes()).into_owned();
-        (text, candidate.certainty)
-    });
-    after.collect()
+    act(&case);
 }
 
 /// The texts alone.

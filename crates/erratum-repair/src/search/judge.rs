@@ -298,7 +298,7 @@ fn judged_root(
         .clone()
         .and_then(|text| Case::new(program, text, message, &report.messages, &judged.diagnosis));
     let best = case.as_ref().and_then(|case| {
-        let all = fixes::candidates(case);
+        let all = fixes::propose(case).candidates;
         // Without a proof only a fix that stands out is shown. Once a compiler asks for names and
         // types, words and marks were in order for it: what it says must speak for the fix.
         let said = |c: &fixes::Candidate| {

@@ -135,6 +135,11 @@ pub enum Event {
         /// How doubtful it is: the search goes on with the least doubtful way.
         doubt: f64,
     },
+    /// A family of fixes failed, and is left out for this message: a fault of Erratum's.
+    Failed {
+        /// Its name.
+        family: &'static str,
+    },
     /// No fix holds: a part of the text was blanked out in the copy, to see behind it.
     Blanked {
         /// The first line of that part.

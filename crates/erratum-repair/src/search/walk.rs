@@ -292,7 +292,11 @@ impl<'a> Search<'a> {
         let case = Case::new(&node.program, text.clone(), message, &report.messages, &diagnosis)
             .map(|case| case.with_others(others.clone()).with_blanked(node.blanked.clone()));
         let candidates = match &case {
-            Some(case) => fixes::candidates(case),
+            Some(case) => {
+                let fixes::Proposed { candidates, failed } = fixes::propose(case);
+                failed.iter().for_each(|family| self.watch.tell(|| Event::Failed { family }));
+                candidates
+            }
             None => fixes::candidates_without_code(&text),
         };
         self.watch.tell(|| Event::Proposed {
@@ -435,7 +439,7 @@ impl Search<'_> {
         let case = Case::new(&node.program, text, message, &node.report.messages, &diagnosis)?
             .with_others(others.to_vec())
             .with_blanked(node.blanked.clone());
-        let all = fixes::candidates(&case);
+        let all = fixes::propose(&case).candidates;
         let clear = stands_out(&all);
         let mut best = belief::likeliest(&all)?;
         best.target = Some(index);

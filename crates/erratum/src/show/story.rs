@@ -63,6 +63,12 @@ impl<W: Write> Teller<'_, W> {
                     "No fix holds. The part from line {line} on is blanked out, to see behind it."
                 ),
             ),
+            Event::Failed { family } => self.line(
+                "    ",
+                &format!(
+                    "The fixes of the family '{family}' failed and are left out. Please report it."
+                ),
+            ),
             Event::Passed => self.line("    ", "No fix holds: it is passed over."),
             Event::Unneeded { fixes } => {
                 let what = plural(*fixes, "fix was", "fixes were");
