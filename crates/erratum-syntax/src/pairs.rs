@@ -100,6 +100,9 @@ pub fn closing(lexed: &Lexed, open: usize) -> &'static str {
 /// How many pairs of lost braces may cancel out: where there seem to be more, the layout is no guide.
 const CANCELLED: usize = 3;
 
+/// How many tokens of a statement are looked at for the partner of a bracket.
+const STATEMENT: usize = 500;
+
 /// What tells where braces belong.
 #[derive(Clone, Copy, PartialEq, Eq)]
 enum Trust {
@@ -117,6 +120,8 @@ struct Frame {
     /// Indentation of the line on which the statement that opened it starts.
     base: u32,
     terminators: u32,
+    /// How many brackets are open up to the innermost block around it, that one included.
+    block: usize,
 }
 
 struct Walk<'a> {
@@ -236,7 +241,15 @@ impl<'a> Walk<'a> {
         if self.by_layout && open == b'{' && self.opens_block(index) {
             self.drop_parentheses(index);
         }
-        self.stack.push(Frame { token: index, open, base: self.line_base, terminators: 0 });
+        let (base, block) = (self.line_base, self.block());
+        self.stack.push(Frame { token: index, open, base, terminators: 0, block });
+    }
+
+    /// Where the brackets start that are open inside the innermost open block: the stack may be deep, so
+    /// it is not searched.
+    fn block(&self) -> usize {
+        let top = self.stack.last();
+        top.map_or(0, |frame| if frame.open == b'{' { self.stack.len() } else { frame.block })
     }
 
     /// Whether a `{` opens a block of statements after a header such as `if (…)`, so that no
@@ -385,7 +398,7 @@ impl<'a> Walk<'a> {
     /// `f(a[i)`: a bracket that closes one further out leaves those inside it without a partner,
     /// unless one of them has its own further on.
     fn close_inner(&mut self, index: usize, wants: u8) {
-        let block = self.stack.iter().rposition(|frame| frame.open == b'{').map_or(0, |at| at + 1);
+        let block = self.block();
         let Some(outer) = self.stack[block..].iter().rposition(|frame| frame.open == wants) else {
             return;
         };
@@ -403,7 +416,8 @@ impl<'a> Walk<'a> {
         let lexed = self.lexed;
         let wanted = closing(lexed, open);
         let mut depth = 0i32;
-        for at in after + 1..lexed.code.len() {
+        // A statement is short; a text of brackets alone is none.
+        for at in (after + 1..lexed.code.len()).take(STATEMENT) {
             let word = lexed.word(at);
             match lexed.code[at].kind {
                 TokenKind::Open if lexed.opens_block(at) => return false,
@@ -420,7 +434,7 @@ impl<'a> Walk<'a> {
     /// Makes way for a `}`; false if it is the odd one itself.
     fn place_brace(&mut self, index: usize) -> bool {
         let token = self.lexed.code[index];
-        if !self.stack.iter().any(|frame| frame.open == b'{') {
+        if self.block() == 0 {
             return false;
         }
         self.drop_parentheses(index);
@@ -448,7 +462,7 @@ impl<'a> Walk<'a> {
 
     fn place_parenthesis(&mut self, wants: u8) -> bool {
         // Only brackets inside the same block can be meant.
-        let block = self.stack.iter().rposition(|frame| frame.open == b'{').map_or(0, |at| at + 1);
+        let block = self.block();
         // `foo(a]`: a bracket of another kind in the place of this one.
         self.stack.len() > block || self.stack[block..].iter().any(|frame| frame.open == wants)
     }
@@ -475,8 +489,9 @@ impl<'a> Walk<'a> {
         let lexed = self.lexed;
         let wanted = lexed.source.indent(lexed.code[index].line).unwrap_or(0);
         let mut found = Vec::new();
-        for next in (1..index).rev() {
-            if !lexed.code[next].first {
+        for line in (1..=lexed.code[index].line).rev() {
+            let next = lexed.on_line(line).start;
+            if next == 0 || next >= index || lexed.code[next].line != line {
                 continue;
             }
             let last = lexed.code[next - 1];
@@ -508,6 +523,24 @@ mod tests {
         let lexed = Lexed::new(&Source::new("t", text.as_bytes()), by_id(language).unwrap());
         let odd = Pairs::thorough(&lexed).odd;
         odd.iter().map(|o| (lexed.code[o.token].line, o.odd)).collect()
+    }
+
+    /// Each of these took minutes while the work grew with the square of the text.
+    #[test]
+    fn texts_of_brackets_alone_are_read_in_one_go() {
+        let size = 60_000;
+        let texts = [
+            "(".repeat(size),
+            format!("int x = {}{};", "(".repeat(size), ")".repeat(size)),
+            format!("{}{}", ")".repeat(size), "}".repeat(size)),
+            format!("x{};", " = a[(1]".repeat(size)),
+            format!("{}\n{}", "{\n".repeat(size), "}\n".repeat(size)),
+        ];
+        for text in texts {
+            let lexed = Lexed::new(&Source::new("t", text.into_bytes()), by_id("c").unwrap());
+            let pairs = Pairs::thorough(&lexed);
+            assert_eq!(pairs.partner.len(), lexed.code.len());
+        }
     }
 
     #[test]

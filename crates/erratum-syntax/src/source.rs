@@ -44,6 +44,8 @@ pub struct Source {
     name: Arc<str>,
     bytes: Arc<[u8]>,
     starts: Arc<[usize]>,
+    /// Whether each byte is a character: then columns need no counting, however long a line is.
+    ascii: bool,
 }
 
 const BOM: &[u8] = b"\xef\xbb\xbf";
@@ -55,7 +57,8 @@ impl Source {
         let first = if bytes.starts_with(BOM) { BOM.len() } else { 0 };
         let mut starts = vec![first];
         starts.extend(memchr::memchr_iter(b'\n', &bytes).map(|at| at + 1));
-        Source { name: name.into(), bytes, starts: starts.into() }
+        let ascii = bytes.is_ascii();
+        Source { name: name.into(), bytes, starts: starts.into(), ascii }
     }
 
     /// The same file with other contents.
@@ -132,7 +135,11 @@ impl Source {
         let offset = offset.min(self.bytes.len());
         let line = self.line_of(offset);
         let start = self.line_start(line).min(offset);
-        let column = self.bytes[start..offset].chars().count() as u32 + 1;
+        let before = match self.ascii {
+            true => offset - start,
+            false => self.bytes[start..offset].chars().count(),
+        };
+        let column = before as u32 + 1;
         Position { line, column }
     }
 
@@ -142,6 +149,9 @@ impl Source {
         let start = self.line_start(line);
         let text = self.line_bytes(line);
         let wanted = column.max(1) - 1;
+        if self.ascii && !matches!(unit, ColumnUnit::Display { .. }) {
+            return start + text.len().min(wanted as usize);
+        }
         let mut seen = 0u32;
         for (at, _, character) in text.char_indices() {
             if seen >= wanted {

@@ -44,6 +44,9 @@ pub struct Layout {
     pub uneven: Vec<Uneven>,
 }
 
+/// How many letters of the line that heads a block are told: blocks may share one long line.
+const HEADER: usize = 200;
+
 /// How many lines are told.
 const TOLD: usize = 200;
 
@@ -63,7 +66,11 @@ pub(super) fn blocks(lexed: &Lexed, pairs: &Pairs) -> Vec<Block> {
         if to == Some(lexed.code[index].line) {
             continue;
         }
-        let text = lexed.source.line_text(first).trim().to_owned();
+        let line = lexed.source.line_text(first);
+        let mut text: String = line.trim().chars().take(HEADER).collect();
+        if text.len() < line.trim().len() {
+            text.push('…');
+        }
         all.push(Block { text, from: first, to, depth: around });
     }
     all
