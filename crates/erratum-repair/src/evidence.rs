@@ -28,6 +28,8 @@ pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Sco
         MistakeId::MissingSeparator => named() || place.in_list(text),
         // What stands before it is told to be a name that gets a value, or else it is no restoration.
         MistakeId::WrongMark if matches!(new, "=" | ":=") => true,
+        // An array has no members: which of its elements is meant is not told.
+        MistakeId::WrongMark if new == "->" && place.behind_array(text) => false,
         MistakeId::MissingMark | MistakeId::WrongMark | MistakeId::MissingWord => named(),
         MistakeId::ExtraMark | MistakeId::ExtraWord => named() || place.doubled(edit),
         // The bracket that is odd may be another.
@@ -156,6 +158,14 @@ impl<'a> Around<'a> {
             let goes_on = lexed.is(last, ",") || computes(lexed, last);
             !goes_on && lexed.kind(last) != Some(TokenKind::Open) && !leads
         })
+    }
+
+    /// Whether the name before is declared as an array.
+    fn behind_array(&self, text: &Text) -> bool {
+        let lexed = self.lexed;
+        let before = self.next.checked_sub(1);
+        let declared = before.and_then(|at| text.names.resolve(lexed, at));
+        declared.is_some_and(|declared| lexed.is(declared.token + 1, "["))
     }
 
     /// Whether a word that wants a bracket stands right before.
@@ -318,6 +328,21 @@ mod tests {
         assert!(!shown(mark, text, " ="));
         let asked = Score::from(evidence("the message names it", 2.2));
         assert!(shown_with(mark, text, " =", &asked));
+    }
+
+    #[test]
+    fn an_array_has_no_members() {
+        let asked = Score::from(evidence("the message names it", 2.2));
+        let sure = |declared: &str| {
+            let text =
+                format!("int main(void) {{\n    struct quay {declared};\n    return quay.n;\n}}\n");
+            let at = text.rfind('.').unwrap();
+            let source = Source::new("quay.c", text.into_bytes());
+            let edit = Edit::replace("quay.c", at, at + 1, "->");
+            let text = Text::new(&source, by_id("c").unwrap());
+            shows(&text, MistakeId::WrongMark, &[edit], &asked)
+        };
+        assert!(sure("*quay") && !sure("quay[3]"));
     }
 
     #[test]

@@ -98,18 +98,27 @@ fn arrow(case: &Case, all: &mut Vec<Candidate>) {
 fn third_mark(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let end = lexed.language.terminator;
-    for at in lexed.on_line(lexed.code[case.token].line).filter(|at| lexed.is(*at, "for")) {
-        let partner = case.text.pairs.partner.get(at + 1).copied().flatten();
-        let Some(close) = partner.filter(|_| lexed.is(at + 1, "(")) else {
-            continue;
-        };
-        let own = |i: &usize| lexed.is(*i, end) && case.text.pairs.inside[*i] == Some(at + 1);
-        let marks: Vec<usize> = (at + 2..close).filter(own).collect();
-        if let [_, _, third] = marks[..]
-            && third + 1 == close
-        {
-            let edit = case.delete_token(third);
-            all.push(Candidate::new(MistakeId::ExtraMark, THREE_MARKS, vec![edit]));
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for open in line.clone().filter(|at| lexed.is(*at, "(") && lexed.before(*at) == "for") {
+        // The third mark makes the bracket odd, so its end is counted out.
+        let mut depth = 0;
+        let mut marks = Vec::new();
+        for at in open..line.end {
+            match lexed.kind(at) {
+                Some(TokenKind::Open) => depth += 1,
+                Some(TokenKind::Close) => depth -= 1,
+                _ if depth == 1 && lexed.is(at, end) => marks.push(at),
+                _ => {}
+            }
+            if depth == 0 {
+                if let [_, _, third] = marks[..]
+                    && third + 1 == at
+                {
+                    let edit = case.delete_token(third);
+                    all.push(Candidate::new(MistakeId::ExtraMark, THREE_MARKS, vec![edit]));
+                }
+                break;
+            }
         }
     }
 }
@@ -186,6 +195,17 @@ mod tests {
             "object Quay {\n  def go(tides: List[Int]): Unit = {\n    var all = 0\n    for (tide <- tides <|>all += tide\n  }\n}\n",
             "')' expected but identifier found.",
             "object Quay {\n  def go(tides: List[Int]): Unit = {\n    var all = 0\n    for (tide <- tides) all += tide\n  }\n}\n",
+        );
+    }
+
+    #[test]
+    fn the_header_of_a_loop_has_two_marks_whatever_else_is_odd() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "for (let i = 0; i < 3; i++<|>;) {\n  go(i);\n}\nshow(3;\n",
+            "')' expected.",
+            "for (let i = 0; i < 3; i++) {\n  go(i);\n}\nshow(3;\n",
         );
     }
 
