@@ -3,7 +3,7 @@
 
 use erratum_catalogue::Catalogue;
 use erratum_repair::diagnose::Diagnoser;
-use erratum_repair::fixes::{Case, candidates, candidates_without_code};
+use erratum_repair::fixes::{Case, candidates_without_code, propose};
 use erratum_repair::message::{Message, Place, Severity};
 use erratum_syntax::edit;
 use erratum_syntax::language;
@@ -31,7 +31,7 @@ fn after(language: &str, wrong: &str, said: &str, (line, column): (u32, u32)) ->
     let text = Arc::new(Text::new(&source, table));
     let all = [message.clone()];
     let ranked = match Case::new(&program, text.clone(), &message, &all, &diagnosis) {
-        Some(case) => candidates(&case),
+        Some(case) => propose(&case).candidates,
         None => candidates_without_code(&text),
     };
     let texts = ranked.into_iter().take(3).map(|candidate| {
@@ -224,7 +224,7 @@ fn no_text_and_no_place_is_too_odd_for_any_message() {
                     let read = Arc::new(Text::new(&source, language));
                     let all = [message.clone()];
                     if let Some(case) = Case::new(&program, read, &message, &all, &diagnosis) {
-                        for candidate in candidates(&case) {
+                        for candidate in propose(&case).candidates {
                             let applied = edit::apply_all(&program, &candidate.sets());
                             assert!(applied.is_ok(), "{}: {text}: {candidate:?}", entry.id);
                         }

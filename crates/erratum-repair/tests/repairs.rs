@@ -4,7 +4,7 @@
 
 use erratum_catalogue::Catalogue;
 use erratum_repair::diagnose::Diagnoser;
-use erratum_repair::fixes::{Case, candidates};
+use erratum_repair::fixes::{Case, propose};
 use erratum_repair::message::{Message, Place, Severity};
 use erratum_syntax::edit;
 use erratum_syntax::language;
@@ -63,7 +63,7 @@ fn rank(repairs: &Repairs, slip: &Slip) -> Option<usize> {
         let mended = mended.unwrap_or_else(|error| panic!("{}: {error:?} {sets:?}", slip.what));
         mended.files[0].bytes() == repairs.sound.as_bytes()
     };
-    candidates(&case).iter().position(|c| restores(&c.sets())).map(|at| at + 1)
+    propose(&case).candidates.iter().position(|c| restores(&c.sets())).map(|at| at + 1)
 }
 
 fn check(text: &str) {
