@@ -8,7 +8,7 @@ use erratum_syntax::language::{self, Language};
 use erratum_syntax::source::{Program, Source};
 use std::fs;
 use std::io::{self, Read};
-use std::path::Path;
+use std::path::{Path, PathBuf};
 
 /// How much is read at a time, in bytes.
 const PIECE: usize = 1 << 20;
@@ -41,11 +41,52 @@ pub fn read(mut input: impl Read) -> io::Result<(Reading, Vec<u8>)> {
     }
 }
 
+/// Which of the files that saved output names are read: it may name any file of the machine, so only
+/// those in some folders, and below them, are.
+#[derive(Clone, Debug)]
+pub struct Files {
+    /// The folders, by their full paths; every folder where nothing is said.
+    roots: Option<Vec<PathBuf>>,
+}
+
+impl Files {
+    /// Those in these folders and below. A link that leads out of them leads nowhere.
+    ///
+    /// # Errors
+    /// When a folder is not there.
+    pub fn below(folders: &[PathBuf]) -> io::Result<Files> {
+        let roots = folders.iter().map(|folder| folder.canonicalize());
+        Ok(Files { roots: Some(roots.collect::<io::Result<_>>()?) })
+    }
+
+    /// All of them: for output of a command that could read them itself.
+    pub fn anywhere() -> Files {
+        Files { roots: None }
+    }
+
+    /// Returns the text of a file that the output names: `None` for one that is not there, is none of
+    /// these, or is too large.
+    pub fn source(&self, name: &str) -> Option<Source> {
+        let path = Path::new(name);
+        let full = path.canonicalize().ok()?;
+        let meant = match &self.roots {
+            Some(roots) => roots.iter().any(|root| full.starts_with(root)),
+            None => !name.starts_with("/usr/"),
+        };
+        let data = fs::metadata(&full).ok().filter(|_| meant)?;
+        if !data.is_file() || data.len() > LARGEST {
+            return None;
+        }
+        Some(Source::new(name, fs::read(full).ok()?))
+    }
+}
+
 /// Judges messages alone, with the files they name where those are there: returns the verdict, and
 /// those files.
 pub fn judge(
     catalogue: &Catalogue,
     reading: Reading,
+    files: &Files,
     language: Option<&'static Language>,
     limits: Limits,
 ) -> (Verdict, Program) {
@@ -54,7 +95,7 @@ pub fn judge(
     for message in &messages {
         let Some(at) = &message.at else { continue };
         if program.file(&at.file).is_none()
-            && let Some(source) = source(&at.file)
+            && let Some(source) = files.source(&at.file)
         {
             program.set(source);
         }
@@ -75,13 +116,27 @@ pub(crate) fn nothing(report: &Report) -> Verdict {
     judge_report(&Catalogue::shipped(), &Program::default(), None, report, "", Limits::default())
 }
 
-/// Returns the text of a file that saved output names: `None` for one that is not there, is of the
-/// system, or is too large.
-pub fn source(name: &str) -> Option<Source> {
-    let path = Path::new(name);
-    let data = fs::metadata(path).ok()?;
-    if !data.is_file() || data.len() > LARGEST || name.starts_with("/usr/") {
-        return None;
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn only_what_lies_below_is_read() {
+        let folder = tempfile::tempdir().unwrap();
+        let path = |name: &str| folder.path().join(name).display().to_string();
+        fs::create_dir(path("port")).unwrap();
+        fs::write(path("port/tide.c"), "int tide;").unwrap();
+        fs::write(path("mine.c"), "int mine;").unwrap();
+        let files = Files::below(&[folder.path().join("port")]).unwrap();
+        assert!(files.source(&path("port/tide.c")).is_some());
+        assert!(files.source(&path("mine.c")).is_none());
+        assert!(files.source(&path("port/../mine.c")).is_none());
+        #[cfg(unix)]
+        {
+            std::os::unix::fs::symlink(path("mine.c"), path("port/link.c")).unwrap();
+            assert!(files.source(&path("port/link.c")).is_none());
+        }
+        assert!(Files::anywhere().source(&path("mine.c")).is_some());
+        assert!(Files::below(&[folder.path().join("nowhere")]).is_err());
     }
-    Some(Source::new(name, fs::read(path).ok()?))
 }

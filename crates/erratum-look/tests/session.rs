@@ -1,6 +1,7 @@
 //! The library, as another program uses it: with the C compiler that Rust needs anyway.
 
 use erratum_catalogue::Catalogue;
+use erratum_look::log::Files;
 use erratum_look::{Budget, CancelToken, Error, Mend, Session, language_named, log};
 use erratum_repair::search::{Event, Limits, Observer};
 use std::fs;
@@ -121,7 +122,8 @@ fn saved_output_is_judged_without_a_compiler() {
     let (reading, kept) = log::read(&said[..]).unwrap();
     assert_eq!(kept, said);
     let c = language_named("C").ok();
-    let (verdict, program) = log::judge(&Catalogue::shipped(), reading, c, Limits::default());
+    let (verdict, program) =
+        log::judge(&Catalogue::shipped(), reading, &Files::anywhere(), c, Limits::default());
     assert_eq!(verdict.roots.len(), 1);
     assert!(program.files.is_empty());
 }

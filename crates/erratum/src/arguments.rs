@@ -195,6 +195,9 @@ pub struct Watch {
 pub struct Read {
     /// The saved output [default: standard input]
     pub log: Option<PathBuf>,
+    /// A folder whose files are read where the output names them [default: the current one]
+    #[arg(long, value_name = "FOLDER")]
+    pub root: Vec<PathBuf>,
     /// List every mistake
     #[arg(short, long)]
     pub all: bool,

@@ -98,3 +98,22 @@ fn a_name_is_no_link_in_a_shared_text() {
     let page = folder.run(&["share", "--html", name]).stdout;
     assert!(!page.contains("<img") && !page.contains("href"), "{page}");
 }
+
+#[test]
+fn a_log_opens_no_file_outside_its_folder() {
+    let folder = Folder::new();
+    folder.write("secret.c", "int mine = 3\n").write("port/build.log", "");
+    let outside = folder.path("secret.c").display().to_string();
+    let log = format!("{outside}:1:13: error: expected ';' before 'x'\n");
+    folder.write("port/build.log", &log);
+    let read = |arguments: &[&str]| {
+        let mut command = folder.command(arguments);
+        Ran::of(command.current_dir(folder.path("port")))
+    };
+    let ran = read(&["read", "build.log"]);
+    assert!(ran.status == 1 && !ran.stdout.contains("int mine"), "{}", ran.stdout);
+    assert!(!read(&["read", "--json", "build.log"]).stdout.contains("int mine"));
+    let ran = read(&["read", "--root", "..", "build.log"]);
+    assert!(ran.stdout.contains("int mine"), "{}", ran.stdout);
+    assert_eq!(read(&["read", "--root", "nowhere", "build.log"]).status, 2);
+}

@@ -6,7 +6,7 @@ use crate::build::{Built, Group};
 use crate::cancel::CancelToken;
 use crate::compiler::{self, Choice};
 use crate::error::Error;
-use crate::log;
+use crate::log::{self, Files};
 use crate::options::Builder;
 use crate::prover::Prover;
 use erratum_catalogue::Catalogue;
@@ -225,8 +225,13 @@ impl Session {
     }
 
     fn judged(&self, built: Built) -> Look {
-        let (mut verdict, program) =
-            log::judge(&self.catalogue, built.reading, self.options.language, self.options.limits);
+        let (mut verdict, program) = log::judge(
+            &self.catalogue,
+            built.reading,
+            &Files::anywhere(),
+            self.options.language,
+            self.options.limits,
+        );
         verdict.build.command = self.options.command.clone();
         verdict.build.exit = built.exit;
         let mended = program.clone();

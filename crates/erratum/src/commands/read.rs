@@ -5,7 +5,7 @@ use crate::app::{App, limits, named_language};
 use crate::arguments::Read as Arguments;
 use crate::failure::Failure;
 use crate::show::{self, links::Links, terminal::Next};
-use erratum_look::log;
+use erratum_look::log::{self, Files};
 use erratum_repair::trace::{self, Stopped};
 use std::fs::File;
 use std::io::{self, IsTerminal, Write};
@@ -35,15 +35,19 @@ pub fn run(app: &App, arguments: &Arguments) -> Result<u8, Failure> {
                 .map_err(|error| Failure::said(format!("standard input: {error}")))?
         }
     };
+    let here = [PathBuf::from(".")];
+    let roots = if arguments.root.is_empty() { &here[..] } else { &arguments.root };
+    let files = Files::below(roots)
+        .map_err(|error| Failure::said(format!("a folder given with --root: {error}")))?;
     if reading.messages.iter().all(|message| !message.is_error()) {
         let mut stopped = trace::read(&app.catalogue, &kept);
         stopped.iter_mut().for_each(from_here);
         if !stopped.is_empty() {
-            return crashed(arguments, &stopped);
+            return crashed(arguments, &stopped, &files);
         }
     }
     let limits = limits(&arguments.common);
-    let (verdict, program) = log::judge(&app.catalogue, reading, language, limits);
+    let (verdict, program) = log::judge(&app.catalogue, reading, &files, language, limits);
     let here = |name: &str| PathBuf::from(name);
     let (common, links) = (&arguments.common, Links::new(&here));
     show::verdict(&verdict, &program, common, arguments.all, &Next::Nothing, &links)?;
@@ -61,7 +65,7 @@ fn from_here(stopped: &mut Stopped) {
 }
 
 /// Shows why a program stopped while it ran.
-fn crashed(arguments: &Arguments, stopped: &[Stopped]) -> Result<u8, Failure> {
+fn crashed(arguments: &Arguments, stopped: &[Stopped], files: &Files) -> Result<u8, Failure> {
     let mut out = show::out(arguments.common.shown.page.color);
     if arguments.common.shown.json {
         show::json::crashes(&mut out, stopped)?;
@@ -70,7 +74,7 @@ fn crashed(arguments: &Arguments, stopped: &[Stopped]) -> Result<u8, Failure> {
             &mut out,
             stopped,
             show::width(arguments.common.shown.page.width),
-            &log::source,
+            &|name| files.source(name),
         )?;
     }
     out.flush()?;
