@@ -118,6 +118,15 @@ fn thousands_of_messages_end_with_what_is_known() {
 }
 
 #[test]
+fn however_short_the_budget_the_first_message_is_told() {
+    let folder = Folder::new();
+    folder.write("tide.c", TIDE);
+    let ran = folder.run(&["look", "--budget", "0.000001", "--quiet", "tide.c"]);
+    assert_eq!(ran.status, 1, "{}", ran.stderr);
+    assert!(ran.stdout.contains("tide.c:"), "{}", ran.stdout);
+}
+
+#[test]
 fn a_file_of_twenty_thousand_lines_is_looked_at() {
     let folder = Folder::new();
     let mut text = String::new();

@@ -150,7 +150,9 @@ impl<'a> Search<'a> {
                 }
                 continue;
             };
-            if self.cache.expired() || node.steps.len() >= self.limits.roots {
+            // However short the budget, the first message is told.
+            let over = self.cache.expired() && !node.steps.is_empty();
+            if over || node.steps.len() >= self.limits.roots {
                 queue.push(node);
                 break;
             }
