@@ -117,3 +117,29 @@ fn a_log_opens_no_file_outside_its_folder() {
     assert!(ran.stdout.contains("int mine"), "{}", ran.stdout);
     assert_eq!(read(&["read", "--root", "nowhere", "build.log"]).status, 2);
 }
+
+#[test]
+fn a_program_is_never_run() {
+    if !have("gcc") {
+        return;
+    }
+    let folder = Folder::new();
+    let mark = folder.path("ran").display().to_string();
+    // It leaves a mark before main starts, too.
+    let sound = format!(
+        "#include <stdio.h>\n\n__attribute__((constructor)) static void early(void) {{\n    \
+         fopen(\"{mark}\", \"w\");\n}}\n\nint main(void) {{\n    fopen(\"{mark}\", \"w\");\n    return 0;\n}}\n"
+    );
+    folder.write("sound.c", &sound).write("wrong.c", sound.replace("return 0;", "return 0"));
+    for command in [
+        &["look", "sound.c"][..],
+        &["look", "wrong.c"],
+        &["narrow", "wrong.c"],
+        &["share", "wrong.c"],
+        &["mend", "--yes", "wrong.c"],
+    ] {
+        assert!(folder.run(command).status <= 1, "{command:?}");
+        assert!(!folder.path("ran").exists(), "{command:?}");
+    }
+    assert!(folder.read("wrong.c").contains("return 0;"));
+}

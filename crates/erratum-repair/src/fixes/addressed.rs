@@ -1,6 +1,7 @@
 //! A value where its address is wanted: `&berth`.
 
 use super::family::{Example, Family, Phases};
+use super::shape::operand_end;
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
@@ -91,15 +92,10 @@ fn value(case: &Case) -> Option<(usize, usize)> {
     while matches!(lexed.before(first), "." | "->") && first >= 2 {
         first -= 2;
     }
-    let mut last = case.token.max(first);
-    loop {
-        let next = last + 1;
-        match lexed.word(next) {
-            "." | "->" if lexed.kind(next + 1) == Some(TokenKind::Name) => last = next + 1,
-            "(" | "[" | "{" => last = case.text.pairs.partner[next]?,
-            _ => return Some((first, last)),
-        }
-    }
+    let last = operand_end(case, first)?;
+    // An object that is made stands with its values.
+    let made = lexed.is(last + 1, "{").then(|| case.text.pairs.partner[last + 1]);
+    Some((first, made.map_or(Some(last), |close| close)?))
 }
 
 #[cfg(test)]

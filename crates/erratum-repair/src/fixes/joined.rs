@@ -1,9 +1,11 @@
 //! A text that is joined with a value of another type: `"berth " + number`.
 
 use super::family::{Example, Family, Phases};
+use super::shape::operand_end;
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 
 /// What prints the text takes a list of values.
@@ -53,8 +55,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         });
         if printed {
             let before = lexed.code[plus - 1].end;
-            let edit =
-                erratum_syntax::edit::Edit::replace(case.file(), before, lexed.code[plus].end, ",");
+            let edit = Edit::replace(case.file(), before, lexed.code[plus].end, ",");
             all.push(Candidate::new(MistakeId::WrongMark, LISTED, vec![edit]));
         }
         let operand = if text_before { behind(case, plus) } else { before(case, plus) };
@@ -84,14 +85,7 @@ fn behind(case: &Case, mark: usize) -> Option<(usize, usize)> {
     if !matches!(lexed.kind(first)?, TokenKind::Name | TokenKind::Number) {
         return None;
     }
-    let mut last = first;
-    loop {
-        match lexed.word(last + 1) {
-            "(" | "[" => last = case.text.pairs.partner[last + 1]?,
-            "." => last += 2,
-            _ => return Some((first, last)),
-        }
-    }
+    Some((first, operand_end(case, first)?))
 }
 
 /// The operand before a mark, in the same way.

@@ -217,6 +217,21 @@ pub(crate) fn simple_type(case: &Case, token: usize) -> Option<String> {
     }
 }
 
+/// The last token of the operand that starts at a token: a name or a literal with its members, calls
+/// and elements. `None` where a bracket in it has no partner.
+pub(crate) fn operand_end(case: &Case, first: usize) -> Option<usize> {
+    let lexed = case.lexed();
+    let mut last = first;
+    loop {
+        let next = last + 1;
+        match lexed.word(next) {
+            "." | "->" if lexed.kind(next + 1) == Some(TokenKind::Name) => last = next + 1,
+            "(" | "[" => last = case.text.pairs.partner[next]?,
+            _ => return Some(last),
+        }
+    }
+}
+
 /// The type of an expression, as far as the text tells.
 pub(crate) fn type_of(case: &Case, first: usize, last: usize) -> Option<String> {
     let lexed = case.lexed();

@@ -196,8 +196,7 @@ fn weigh_new(findings: &Findings, new: &NewMessage, worth: &mut Score) -> Result
     // read later, such as the arguments of a Rust macro.
     let early = new.phase <= findings.phase;
     // What an earlier phase finds wrong in the change itself hides the message to mend.
-    let later = new.phase < findings.phase && new.phase > Phase::Syntax;
-    let hides = new.on_change && later;
+    let hides = new.on_change && new.phase < findings.phase && new.phase > Phase::Syntax;
     if early && new.before_target && !new.above_change || hides {
         return Err(Rejection::EarlierError { message });
     }

@@ -77,11 +77,7 @@ fn perhaps(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
     if last.trim_matches(')') != found.rsplit(' ').next().unwrap_or(found).trim_matches(')') {
         return;
     }
-    let (from, to) = case.range;
-    let end = lexed.code.partition_point(|token| token.end <= to);
-    let (first, last) = (case.token, end.max(case.token + 1) - 1);
-    let bare =
-        first == last || lexed.is(first, "(") && case.text.pairs.partner[first] == Some(last);
+    let (from, (_, last), bare) = (case.range.0, value(case), is_bare(case));
     let mut edits =
         vec![case.insert(from, format!("{constructor} {}", if bare { "" } else { "(" }))];
     if !bare {
@@ -104,14 +100,10 @@ fn constructed(case: &Case, expected: &str, all: &mut Vec<Candidate>) {
         return;
     };
     let constructor = lexed.word(mark + 1);
-    let (from, to) = case.range;
-    let end = lexed.code.partition_point(|token| token.end <= to);
-    let (first, last) = (case.token, end.max(case.token + 1) - 1);
+    let (from, (first, last), bare) = (case.range.0, value(case), is_bare(case));
     if lexed.is(first, constructor) {
         return;
     }
-    let bare =
-        first == last || lexed.is(first, "(") && case.text.pairs.partner[first] == Some(last);
     // As one of several values it stands in brackets with its constructor.
     let applied = matches!(
         lexed.kind(first.wrapping_sub(1)),
@@ -128,6 +120,18 @@ fn constructed(case: &Case, expected: &str, all: &mut Vec<Candidate>) {
         edits.push(case.insert(lexed.code[last].end, close));
     }
     all.push(Candidate::new(MistakeId::PlainValue, LACKS_CONSTRUCTOR, edits));
+}
+
+/// The value that the message points at, from its first token to its last.
+fn value(case: &Case) -> (usize, usize) {
+    let end = case.lexed().code.partition_point(|token| token.end <= case.range.1);
+    (case.token, end.max(case.token + 1) - 1)
+}
+
+/// Whether that value needs no brackets: it is one token, or has them.
+fn is_bare(case: &Case) -> bool {
+    let (first, last) = value(case);
+    first == last || case.lexed().is(first, "(") && case.text.pairs.partner[first] == Some(last)
 }
 
 /// The two types of a message, the expected one first.

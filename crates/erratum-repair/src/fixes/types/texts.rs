@@ -1,5 +1,6 @@
 //! A value that is no text where a text is wanted: it is made one.
 
+use crate::fixes::shape::operand_end;
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
@@ -69,15 +70,5 @@ fn value(case: &Case) -> Option<(usize, usize)> {
     if covered > 1 {
         return Some((first, first + covered - 1));
     }
-    let mut last = first;
-    loop {
-        let open = matches!(lexed.word(last + 1), "(" | "[");
-        if open && let Some(close) = case.text.pairs.partner[last + 1] {
-            last = close;
-        } else if lexed.is(last + 1, ".") && lexed.kind(last + 2) == Some(TokenKind::Name) {
-            last += 2;
-        } else {
-            return Some((first, last));
-        }
-    }
+    Some((first, operand_end(case, first)?))
 }
