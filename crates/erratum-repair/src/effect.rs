@@ -93,6 +93,9 @@ pub(crate) fn of_edits(
         };
         return edits.iter().filter_map(same).max().unwrap_or(Effect::Reinterprets);
     }
+    if edits.len() > 1 && moves(program, edits) {
+        return Effect::Reorders;
+    }
     let quotes = edits.iter().filter(|edit| edit.start == edit.end && is_quote(&edit.text)).count();
     if quotes > 1 {
         return Effect::Reinterprets;
@@ -129,6 +132,20 @@ fn translates(lexed: &Lexed, edit: &Edit) -> Effect {
         () if ends_line(&old) != ends_line(new) => Effect::Reinterprets,
         () => Effect::Restores,
     }
+}
+
+/// Whether edits put in what they take out, and nothing else.
+fn moves(program: &Program, edits: &[Edit]) -> bool {
+    let letters = |texts: Vec<String>| {
+        let mut all: Vec<char> =
+            texts.concat().chars().filter(|letter| !letter.is_whitespace()).collect();
+        all.sort_unstable();
+        all
+    };
+    let out = edits.iter().filter_map(|edit| {
+        Some(program.file(&edit.file)?.slice(edit.start, edit.end).into_owned())
+    });
+    letters(out.collect()) == letters(edits.iter().map(|edit| edit.text.clone()).collect())
 }
 
 fn is_quote(text: &str) -> bool {

@@ -35,6 +35,7 @@ pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Sco
         // The bracket that is odd may be another.
         MistakeId::ExtraBracket => place.is_odd(text, edit) && (named() || place.doubled(edit)),
         MistakeId::MismatchedBracket => text.pairs.odd.len() <= 2,
+        MistakeId::OpenString => !place.mixes_quotes(new),
         MistakeId::MisspeltName => place.long_word(edit) && !place.one_and_many(edit),
         _ => true,
     }
@@ -213,6 +214,24 @@ impl<'a> Around<'a> {
         long.strip_suffix('s') == Some(short.as_str())
     }
 
+    /// Whether the line has an odd mark of another kind of quote, which may be the end that was meant: an
+    /// apostrophe within a word is none.
+    fn mixes_quotes(&self, quote: &str) -> bool {
+        let line = self.lexed.source.line_of(self.start);
+        let text = String::from_utf8_lossy(self.lexed.source.line_bytes(line)).into_owned();
+        let letters: Vec<char> = text.chars().collect();
+        let word = |at: Option<&char>| at.is_some_and(|letter| letter.is_alphanumeric());
+        let odd = |other: char| {
+            let marks = (0..letters.len()).filter(|at| {
+                let within = word(at.checked_sub(1).and_then(|at| letters.get(at)))
+                    && word(letters.get(at + 1));
+                letters[*at] == other && !within
+            });
+            marks.count() % 2 == 1
+        };
+        ['"', '\''].iter().any(|other| !quote.starts_with(*other) && odd(*other))
+    }
+
     /// Whether the word that is replaced is long enough to be near to few others.
     fn long_word(&self, edit: &Edit) -> bool {
         let (old, new) = (edit.end - edit.start, edit.text.len());
@@ -286,6 +305,14 @@ mod tests {
         assert!(sure("all = sum (map one tides"));
         assert!(!sure("east x y = P (x + 1 y"));
         assert!(!sure("fill xs = foldr push (Pile [] xs"));
+    }
+
+    #[test]
+    fn another_quote_may_be_the_end_of_a_text() {
+        let open = MistakeId::OpenString;
+        assert!(shown(open, "puts(\"low<|>);\n", "\""));
+        assert!(shown(open, "puts(\"it's low<|>);\n", "\""));
+        assert!(!shown(open, "puts(\"low'<|>);\n", "\""));
     }
 
     #[test]

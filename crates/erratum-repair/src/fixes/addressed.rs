@@ -32,7 +32,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let text = &case.message.text;
     let remarks = case.message.notes.iter().map(|note| note.text.as_str());
     let methods = remarks.chain([text.as_str()]).any(|text| text.contains("has pointer receiver"));
-    let pointed = wanted(text).is_some_and(|(wanted, given)| points_at(&wanted, &given));
+    let told = wanted(text).or_else(|| case.message.notes.iter().find_map(|n| of_note(&n.text)));
+    let pointed = told.is_some_and(|(wanted, given)| points_at(&wanted, &given));
     if !methods && !pointed {
         return;
     }
@@ -68,6 +69,14 @@ fn wanted(text: &str) -> Option<(String, String)> {
         }
         _ => None,
     }
+}
+
+/// The same from a remark about a parameter (seen with gcc 12).
+fn of_note(text: &str) -> Option<(String, String)> {
+    let (wanted, given) =
+        text.strip_prefix("expected '")?.split_once("but argument is of type '")?;
+    let first = |quoted: &str| Some(quoted.split('\'').next()?.to_owned());
+    Some((first(wanted)?, first(given)?))
 }
 
 /// Whether one type is a pointer to the other.

@@ -2,7 +2,7 @@
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
-use crate::score::{Factor, weight};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::lex::TokenKind;
 
@@ -10,6 +10,8 @@ use erratum_syntax::lex::TokenKind;
 const BOUND_TIGHTER: Factor = weight("the word between them binds more tightly", 6.0);
 /// A division of whole numbers where that is none.
 const WHOLE_DIVIDED: Factor = weight("a whole number is divided", 5.0);
+/// The other marks of the stream are written twice.
+const STREAMED: Factor = evidence("the other marks of the stream are written twice", 5.0);
 /// Both operands at once.
 const BOTH: Factor = weight("both operands", -0.7);
 /// The left operand is seldom the whole one.
@@ -35,6 +37,23 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     if case.language().applies_bare && case.message.text.contains("Fractional Int") {
         division(case, all);
+    }
+    if case.message.text.contains("operator<") || case.message.text.contains("operator>") {
+        streamed(case, all);
+    }
+}
+
+/// `cout < "low" << tide`: a mark of a stream that is written once, beside one that is written twice.
+fn streamed(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let range = case.statement_start(case.token)..case.statement_end(case.token);
+    for (once, twice) in [("<", "<<"), (">", ">>")] {
+        let stream = range.clone().any(|at| lexed.is(at, twice));
+        let single: Vec<usize> = range.clone().filter(|at| lexed.is(*at, once)).collect();
+        if let ([at], true) = (&single[..], stream) {
+            let edit = case.replace_token(*at, twice);
+            all.push(Candidate::new(MistakeId::WrongMark, STREAMED, vec![edit]));
+        }
     }
 }
 
@@ -123,6 +142,27 @@ fn division(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_mark_of_a_stream_is_written_twice() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "#include <iostream>\nint main() {\n    std::cout < \"low \" <|><< 3 << '\\n';\n}\n",
+            "no match for 'operator<<' (operand types are 'const char [5]' and 'int')",
+            "#include <iostream>\nint main() {\n    std::cout << \"low \" << 3 << '\\n';\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_comparison_beside_no_stream_is_left() {
+        check_no_fix(
+            &FAMILY,
+            "cpp",
+            "struct T {};\nint main() {\n    T a, b;\n    bool low = a <|>< b;\n}\n",
+            "no match for 'operator<' (operand types are 'T' and 'T')",
+        );
+    }
 
     #[test]
     fn a_length_is_made_real_before_it_divides() {

@@ -30,6 +30,8 @@ const GLUED: Factor = weight("it is glued to the mark before it", -1.0);
 const ONE_LETTER: Factor = weight("one letter stands between the quotes", 5.0);
 /// A quote that opens a text does not touch the word before it.
 const TOUCHES_WORD: Factor = weight("it touches the word before it", -2.0);
+/// A text begins with one kind of quote and ends with the other.
+const OTHER_END: Factor = weight("the text ends with the other kind of quote", 2.0);
 /// A quote is typed by mistake more seldom than forgotten.
 const TAKEN_OUT: Factor = weight("the quote is taken out", -3.0);
 /// What the token model and the names make of the line.
@@ -128,6 +130,19 @@ pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
             Candidate::new(MistakeId::OpenString, score, vec![case.insert(at, quote)])
         })
         .collect();
+    // The text may end with a quote of the other kind.
+    let other = if quote == "'" { '"' } else { '\'' };
+    let last = text.rfind(other).filter(|at| {
+        let behind = text[at + 1..].trim_start();
+        line_start + at > odd.start && behind.is_empty() || behind.starts_with([')', ',', ';', ']'])
+    });
+    if let Some(at) = last.filter(|_| text.matches(other).count() % 2 == 1) {
+        let (from, to) = (line_start + at, line_start + at + 1);
+        let line = [&text[..at], quote, &text[at + 1..]].concat();
+        let score = certain + OTHER_END + READS_LIKE_CODE * reading(case, &line, odd.line, cost);
+        let edit = Edit::replace(case.file(), from, to, quote);
+        ranked.push(Candidate::new(MistakeId::WrongQuotes, score, vec![edit]));
+    }
     let without = [
         lexed.source.slice(line_start, odd.start).as_ref(),
         lexed.source.slice(odd.start + 1, line_end).as_ref(),
@@ -156,14 +171,24 @@ fn letter_end(case: &Case, odd: &Token) -> Option<usize> {
 fn single_quotes(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let language = case.language();
-    if language.quote() != "\"" || language.apostrophe != Apostrophe::Char {
+    if language.quote() != "\""
+        || !matches!(language.apostrophe, Apostrophe::Char | Apostrophe::Prime)
+    {
         return;
     }
     let source = &lexed.source;
     let line = lexed.code[case.token].line;
     let start = source.line_start(line);
     let bytes = source.line_bytes(line);
-    let marks: Vec<usize> = memchr::memchr_iter(b'\'', bytes).collect();
+    // Where names may end with the mark, it is a quote only where no name stands before it.
+    let mut within = language.apostrophe == Apostrophe::Char;
+    let quote = |at: &usize| {
+        let name = at.checked_sub(1).is_some_and(|at| bytes[at].is_ascii_alphanumeric());
+        let is_one = within || !name;
+        within = language.apostrophe == Apostrophe::Char || (is_one && !within);
+        is_one
+    };
+    let marks: Vec<usize> = memchr::memchr_iter(b'\'', bytes).filter(quote).collect();
     for pair in marks.chunks_exact(2) {
         let Ok(inner) = std::str::from_utf8(&bytes[pair[0] + 1..pair[1]]) else { continue };
         if inner.chars().count() < 2 || inner.contains(['\\', '"']) {
@@ -337,6 +362,28 @@ fn unknown_name(case: &Case, lexed: &Lexed, index: usize) -> bool {
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn single_quotes_around_a_text_are_told_from_names() {
+        check_among(
+            &FAMILY,
+            "haskell",
+            "main :: IO ()\nmain = print (foldl' note <|>'Low tide' all')\n",
+            "Syntax error on 'Low",
+            "main :: IO ()\nmain = print (foldl' note \"Low tide\" all')\n",
+        );
+    }
+
+    #[test]
+    fn a_text_ends_with_the_quote_that_it_began_with() {
+        check_among(
+            &FAMILY,
+            "typescript",
+            "const all = [\"low\"];\nconsole.log(all.join(<|>', \"));\n",
+            "Unterminated string literal.",
+            "const all = [\"low\"];\nconsole.log(all.join(', '));\n",
+        );
+    }
 
     #[test]
     fn a_text_that_lost_its_end_ends_before_the_bracket() {

@@ -29,7 +29,7 @@ fn compiler_of(language: &str) -> &'static str {
 }
 
 /// What a family makes of a message, the likeliest first, each with its certainty. `before` has `<|>` where the message
-/// points; `warning: ` in front of the message makes it one, `[E0308] ` gives its code, and what stands
+/// points, and another where that ends if it is no single token; `warning: ` in front of the message makes it one, `[E0308] ` gives its code, and what stands
 /// behind ` <= ` is what the compiler suggests to put there.
 pub(super) fn rated(
     family: &Family,
@@ -58,7 +58,7 @@ pub(super) fn with_case(language: &str, before: &str, said: &str, act: impl FnOn
     let offset = before.find("<|>").expect("the text needs a <|> where the message points");
     let extension = by_id(language).unwrap().extensions[0];
     let name = format!("Quay.{extension}");
-    let source = Source::new(name, before.replacen("<|>", "", 1).into_bytes());
+    let source = Source::new(name, before.replace("<|>", "").into_bytes());
     let program = Program::single(source.clone());
     let warning = said.strip_prefix("warning: ");
     let severity = if warning.is_some() { Severity::Warning } else { Severity::Error };
@@ -69,7 +69,8 @@ pub(super) fn with_case(language: &str, before: &str, said: &str, act: impl FnOn
     message.code = coded.map(|(code, _)| code.to_owned());
     let text = Arc::new(Text::new(&source, by_id(language).unwrap()));
     let pointed = text.lexed.code.iter().find(|token| token.start == offset);
-    let end = pointed.map_or(offset, |token| token.end);
+    let second = before[offset + 3..].find("<|>").map(|end| offset + end);
+    let end = second.or(pointed.map(|token| token.end)).unwrap_or(offset);
     message.at = Some(Place::of(&source, offset, end));
     message.suggestions.extend(suggestion.map(|text| Suggestion {
         text: String::new(),

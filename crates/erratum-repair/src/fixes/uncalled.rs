@@ -15,6 +15,8 @@ const DECLARED: Factor = weight("the name is declared as a function", 1.5);
 const WANTS_VALUES: Factor = weight("the function wants values", -4.0);
 /// A member of the library that is no value.
 const OF_LIBRARY: Factor = weight("a member of the library that is no value", 1.5);
+/// A value in square brackets stands behind the function.
+const IN_BRACKETS: Factor = weight("a value in square brackets stands behind it", 2.0);
 /// The message points elsewhere.
 const ELSEWHERE: Factor = weight("the message points elsewhere", -1.0);
 
@@ -110,7 +112,16 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             + WANTS_VALUES.when(wants)
             + ELSEWHERE.when(!here);
         let edit = case.insert(lexed.code[at].end, "()");
-        all.push(Candidate::new(MistakeId::Uncalled, score, vec![edit]));
+        all.push(Candidate::new(MistakeId::Uncalled, score.clone(), vec![edit]));
+        // What stands in the wrong brackets is what the function is called with.
+        let close = case.text.pairs.partner.get(at + 1).copied().flatten();
+        if lexed.is(at + 1, "[")
+            && let Some(close) = close.filter(|close| *close > at + 2)
+        {
+            let edits = vec![case.replace_token(at + 1, "("), case.replace_token(close, ")")];
+            let score = score + IN_BRACKETS - WANTS_VALUES.when(wants);
+            all.push(Candidate::new(MistakeId::MismatchedBracket, score, edits));
+        }
     }
 }
 
@@ -134,6 +145,17 @@ fn member_of_library(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_function_is_called_in_round_brackets() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "const low = 3.5;\nconsole.log(low.<|>toFixed[1]);\n",
+            "Element implicitly has an 'any' type because expression of type '1' can't be used to index type '(fractionDigits?: number | undefined) => string'.",
+            "const low = 3.5;\nconsole.log(low.toFixed(1));\n",
+        );
+    }
 
     #[test]
     fn a_method_of_a_class_is_called() {

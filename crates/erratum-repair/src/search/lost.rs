@@ -20,8 +20,10 @@ pub(super) struct Lost {
     pub names: Vec<String>,
     /// Every name that stood there.
     all: Vec<String>,
-    /// The file, and the lines of the function whose body was switched off as a whole.
-    inside: Option<(String, u32, u32)>,
+    /// The file, and the lines of the function around the part.
+    around: Option<(String, u32, u32)>,
+    /// Whether the body of that function was switched off as a whole.
+    wide: bool,
 }
 
 impl Lost {
@@ -47,20 +49,24 @@ impl Lost {
         let word = |at: &usize| lexed.word(*at).to_owned();
         let (lost, all) = (lost.map(word).collect(), names.iter().map(word).collect());
         let file = text.lexed.source.name().to_owned();
-        let inside = function_lines(text, message).filter(|_| blanked.wide);
-        Lost { names: lost, all, inside: inside.map(|(from, to)| (file, from, to)) }
+        let around = function_lines(text, message).map(|(from, to)| (file, from, to));
+        Lost { names: lost, all, around, wide: blanked.wide }
     }
 
     /// Returns whether a message only tells of the loss.
     pub fn explains(&self, message: &Message, diagnosis: &Diagnosis) -> bool {
         let inside =
-            message.at.as_ref().zip(self.inside.as_ref()).is_some_and(|(at, (file, from, to))| {
+            message.at.as_ref().zip(self.around.as_ref()).is_some_and(|(at, (file, from, to))| {
                 at.file == *file && (*from..=*to).contains(&at.line)
             });
-        // Whether each path sets a name and uses it cannot be told of half of its paths.
+        // Whether each path sets a name, uses it and gives a value back cannot be told of half of the
+        // paths.
         let of_paths = diagnosis.phase >= Phase::Flow || diagnosis.shows(MistakeId::UnusedName);
-        inside
-            || of_paths && words(&message.text).any(|word| self.all.iter().any(|name| name == word))
+        let ends = diagnosis.shows(MistakeId::MissingReturn);
+        let remarks = message.notes.iter().map(|note| note.text.as_str());
+        let mut said = remarks.chain([message.text.as_str()]).flat_map(words);
+        inside && (self.wide || ends)
+            || of_paths && said.any(|word| self.all.iter().any(|name| name == word))
     }
 }
 

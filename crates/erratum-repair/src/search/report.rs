@@ -326,7 +326,7 @@ impl Teller<'_, '_> {
         let mistake = part.map_or(usual, |(_, candidate)| candidate.mistake.as_str()).to_owned();
         let at = match draft.part {
             Some((part, candidate)) => self.faulty_place(draft, part, &candidate.edits),
-            None => self.reported_place(draft),
+            None => self.unfinished(draft).unwrap_or_else(|| self.reported_place(draft)),
         };
         // The message that was looked at, if it comes from this mistake; else its first.
         let target = draft.step.origin[draft.target()];
@@ -495,6 +495,23 @@ impl Teller<'_, '_> {
         let start = self.node.back(&place.file, start, number);
         let end = self.node.back(&place.file, end, number);
         Place::of(&original, start, end.max(start))
+    }
+
+    /// The end of what stands before the reported place, where the message is gone without that: it was
+    /// not finished, and the compiler only noticed behind it.
+    fn unfinished(&self, draft: &Draft) -> Option<Place> {
+        let Done::Blanked(off) = &draft.step.done else { return None };
+        let [edit] = &off.candidate.edits[..] else { return None };
+        let place = draft.message().at.as_ref().filter(|at| at.file == edit.file)?;
+        let now = draft.step.before.file(&edit.file)?;
+        if edit.end > place.range(now).0 {
+            return None;
+        }
+        let text = self.read(now);
+        let last = text.lexed.code.iter().rev().find(|token| token.end <= edit.end)?;
+        let original = self.original(&edit.file)?;
+        let back = |offset| self.node.back(&edit.file, offset, draft.number);
+        Some(Place::of(&original, back(last.start), back(last.end)))
     }
 
     fn faulty_place(&self, draft: &Draft, part: usize, edits: &[Edit]) -> Place {

@@ -4,7 +4,9 @@ use crate::fixes::Case;
 use erratum_catalogue::Phase;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::{Lexed, TokenKind};
+use erratum_syntax::names::NameKind;
 use erratum_syntax::pairs::Pairs;
+use erratum_syntax::text::Text;
 
 /// A part of a text that may be blanked out, from the token `first` to `last`.
 pub(super) struct Stretch {
@@ -47,17 +49,24 @@ impl Stretch {
 /// What may be blanked out around a message, the smallest first.
 pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
     let lexed = &case.text.lexed;
+    // A message that points behind a line is of what ends there.
+    let behind = case.message.line().is_some_and(|line| {
+        case.token > 0
+            && lexed.code[case.token].line > line
+            && lexed.code[case.token - 1].line == line
+    });
+    let token = case.token - usize::from(behind);
     let mut all = match lexed.language.layout {
         // Where the text does not read as code at the start of an item, the one before did not end.
-        true if phase <= Phase::Syntax && lexed.code[case.token].first && case.token > 0 => {
-            let mut before = items(lexed, case.token - 1);
-            before.extend(items(lexed, case.token));
+        true if phase <= Phase::Syntax && lexed.code[token].first && token > 0 => {
+            let mut before = items(&case.text, token - 1);
+            before.extend(items(&case.text, token));
             before
         }
-        true => items(lexed, case.token),
-        false => statements(case, phase),
+        true => items(&case.text, token),
+        false => statements(case, token, phase),
     };
-    let mut open = case.text.pairs.block_of(lexed, case.token);
+    let mut open = case.text.pairs.block_of(lexed, token);
     while let Some(at) = open {
         if let Some(close) = case.text.pairs.partner[at].filter(|close| *close > at + 1) {
             all.push(Stretch { first: at + 1, last: close - 1, by: "", wide: true });
@@ -69,13 +78,13 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
 }
 
 /// The statement around a message; where the text does not read as code, with the one before.
-fn statements(case: &Case, phase: Phase) -> Vec<Stretch> {
+fn statements(case: &Case, token: usize, phase: Phase) -> Vec<Stretch> {
     let (lexed, pairs) = (&case.text.lexed, &case.text.pairs);
     let mut all = Vec::new();
-    let (first, last) = statement(lexed, case.token);
+    let (first, last) = statement(lexed, token);
     around(lexed, pairs, first, last, &mut all);
     // What stands in brackets may have statements of its own.
-    let (outer, end) = whole_statement(lexed, pairs, case.token);
+    let (outer, end) = whole_statement(lexed, pairs, token);
     if (outer, end) != (first, last) {
         around(lexed, pairs, outer, end, &mut all);
     }
@@ -187,11 +196,23 @@ fn whole_statement(lexed: &Lexed, pairs: &Pairs, token: usize) -> (usize, usize)
 
 /// Where the indentation makes the blocks: the items that a token stands in, from the inside out.
 /// Of what is bound, the value is blanked out before the whole.
-fn items(lexed: &Lexed, token: usize) -> Vec<Stretch> {
-    let never = lexed.language.never;
+fn items(text: &Text, token: usize) -> Vec<Stretch> {
+    let lexed = &text.lexed;
+    let mut never = lexed.language.never;
     let starts: Vec<usize> = (0..lexed.code.len()).filter(|at| lexed.code[*at].first).collect();
     let indent = |at: usize| lexed.source.indent(lexed.code[at].line).unwrap_or(0);
     let mut row = starts.partition_point(|start| *start <= token).saturating_sub(1);
+    // In the declaration of a type stands no value.
+    let edge = starts.get(..=row).unwrap_or_default().iter().rev();
+    let item = edge.copied().find(|at| indent(*at) == 0);
+    let of_type = |item: &usize| {
+        let mut declared = text.names.declared.iter();
+        lexed.kind(*item) == Some(TokenKind::Keyword)
+            && declared.any(|d| d.kind == NameKind::Type && d.token == item + 1)
+    };
+    if item.as_ref().is_some_and(of_type) && !lexed.is(item.unwrap_or(0), "instance") {
+        never = "";
+    }
     let mut all = Vec::new();
     loop {
         let Some(first) = starts.get(row).copied() else { return all };
@@ -231,14 +252,14 @@ mod tests {
     use erratum_syntax::source::Source;
 
     fn blanked(language: &str, text: &str, at: &str) -> Vec<String> {
-        let lexed =
-            Lexed::new(&Source::new("tide", text.as_bytes().to_vec()), by_id(language).unwrap());
-        let token = lexed.at(text.find(at).unwrap());
+        let source = Source::new("tide", text.as_bytes().to_vec());
+        let read = Text::new(&source, by_id(language).unwrap());
+        let token = read.lexed.at(text.find(at).unwrap());
         let edit = |stretch: &Stretch| {
-            let edit = stretch.edit(&lexed);
+            let edit = stretch.edit(&read.lexed);
             format!("{}{}{}", &text[..edit.start], edit.text, &text[edit.end..])
         };
-        items(&lexed, token).iter().map(edit).collect()
+        items(&read, token).iter().map(edit).collect()
     }
 
     #[test]
@@ -255,6 +276,14 @@ mod tests {
         let text = "main = do\n  print tide\n  print 3\n";
         let all = blanked("haskell", text, "tide");
         assert_eq!(all[0], text.replace("print tide", "undefined"));
+    }
+
+    #[test]
+    fn in_a_type_no_value_is_put() {
+        let text = "data Tide\n  = Low Int\n  | High\n  deriving Show Eq\n\nlow = 3\n";
+        let all = blanked("haskell", text, "Eq");
+        assert_eq!(all[0], text.replace("deriving Show Eq", ""));
+        assert!(all.iter().all(|blanked| !blanked.contains("undefined")));
     }
 
     fn statement_at(language: &str, text: &str, at: &str) -> String {

@@ -88,6 +88,7 @@ pub(super) static C: Language = Language {
     types: &["char", "double", "float", "int", "long", "short", "signed", "unsigned", "void"],
     operators: OPERATORS,
     type_first: true,
+    lists_behind_names: true,
     declares: &[("struct", Type), ("enum", Type), ("union", Type)],
     import: ImportForm { before: "#include <", after: ">" },
     library: LIBRARY,

@@ -81,6 +81,7 @@ pub(super) static CPP: Language = Language {
         "&&", "||", "+=", "-=", "*=", "/=", "%=", "&=", "|=", "^=", "::", "##",
     ],
     type_first: true,
+    lists_behind_names: true,
     declares: &[
         ("struct", Type),
         ("enum", Type),

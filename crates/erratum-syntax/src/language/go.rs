@@ -63,6 +63,8 @@ pub(super) static GO: Language = Language {
         "<<=", ">>=", "&^=", "...", ":=", "<-", "++", "--", "<<", ">>", "<=", ">=", "==", "!=",
         "&&", "||", "&^", "+=", "-=", "*=", "/=", "%=", "&=", "|=", "^=",
     ],
+    lists_in_front: true,
+    typed_variable: Some(("var", " ")),
     declares: &[
         ("var", Value),
         ("const", Value),

@@ -301,6 +301,9 @@ const PLAIN: Language = Language {
     layout: false,
     attributes: false,
     sized_lists: false,
+    lists_in_front: false,
+    lists_behind_names: false,
+    typed_variable: None,
     parted_parameters: false,
     macro_mark: "",
     named_end: None,
@@ -487,6 +490,13 @@ pub struct Language {
     pub attributes: bool,
     /// Whether a list may hold one `;`, as in `[0; 8]`.
     pub sized_lists: bool,
+    /// Whether the brackets of a list stand in front of the type of its elements: `[]int`.
+    pub lists_in_front: bool,
+    /// Whether the brackets of an array stand behind its name: `int depths[]`.
+    pub lists_behind_names: bool,
+    /// The word in front of a variable, and what stands between its name and its type, where the type
+    /// stands behind the name.
+    pub typed_variable: Option<(&'static str, &'static str)>,
     /// Whether terminators part the parameters of a function.
     pub parted_parameters: bool,
     /// The mark between a macro and what it is given; empty if there are none.

@@ -26,6 +26,7 @@ pub(super) static RUST: Language = Language {
         "<<=", ">>=", "...", "..=", "->", "=>", "::", "..", "<<", "<=", ">=", "==", "!=", "&&",
         "||", "+=", "-=", "*=", "/=", "%=", "&=", "|=", "^=",
     ],
+    typed_variable: Some(("let", ": ")),
     declares: &[
         ("let", Value),
         ("mut", Value),

@@ -60,6 +60,7 @@ pub(super) static SCALA: Language = Language {
         ":::", "=>", "<-", "<:", ">:", "::", "++", "<=", ">=", "==", "!=", "&&", "||", "+=", "-=",
         "*=", "/=", "%=", "->", "<%",
     ],
+    typed_variable: Some(("var", ": ")),
     declares: &[
         ("val", Value),
         ("var", Value),

@@ -75,6 +75,7 @@ pub(super) static TYPESCRIPT: Language = Language {
         "--", "<<", ">>", "<=", ">=", "==", "!=", "&&", "||", "??", "?.", "+=", "-=", "*=", "/=",
         "%=", "&=", "|=", "^=", "**",
     ],
+    typed_variable: Some(("let", ": ")),
     declares: &[
         ("let", Value),
         ("const", Value),

@@ -20,10 +20,6 @@ const OTHER_SIGNATURE: Factor = weight("a signature that is used there", 0.5);
 const BLAMED: Factor = weight("errors that may come from it", 0.2);
 /// A number where a text is wanted.
 const SHOWN: Factor = weight("a text is wanted", 3.2);
-/// A conversion that this learner writes elsewhere.
-const HABIT: Factor = weight("the file converts so elsewhere", 2.0);
-/// A whole number where another kind is wanted.
-const CONVERTED: Factor = weight("a number of another kind is wanted", 0.8);
 /// Each token between a function and the reported place.
 const AWAY: Factor = weight("tokens from the reported place", -0.15);
 /// Each of two values fits where the other stands.
@@ -117,20 +113,6 @@ fn signature(case: &Case, all: &mut Vec<Candidate>) {
             vec![case.insert(start, "show ")]
         };
         all.push(Candidate::new(MistakeId::MissingToString, SHOWN, edits));
-    }
-    // `fromIntegral` makes a number of the kind that is wanted.
-    if matches!(from.as_str(), "Int" | "Integer") {
-        let (start, end) = case.range;
-        let several = end > start && lexed.at(start) != lexed.at(end - 1);
-        let edits = if several {
-            vec![case.insert(start, "fromIntegral ("), case.insert(end, ")")]
-        } else {
-            vec![case.insert(start, "fromIntegral ")]
-        };
-        // A habit of this learner's.
-        let habit = case.text.names.seen.contains_key("fromIntegral");
-        let score = if habit && !several { HABIT } else { CONVERTED };
-        all.push(Candidate::new(MistakeId::WrongNumberType, score, edits));
     }
 }
 

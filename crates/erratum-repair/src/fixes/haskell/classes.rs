@@ -6,11 +6,18 @@ use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::names::NameKind;
+use erratum_syntax::spelling::edit_distance;
 
 /// An instance that the compiler writes itself.
 const DERIVED: Factor = weight("the compiler can write it", 3.5);
 /// A class that the signature must state.
 const CONSTRAINED: Factor = weight("the signature must state it", 3.0);
+
+/// A class that the compiler can write, of nearly this name.
+const DERIVED_NAME: Factor = weight("a class that can be derived has nearly this name", 5.0);
+
+/// The classes that the compiler writes itself (seen with GHC 9.0).
+const DERIVABLE: &[&str] = &["Show", "Read", "Eq", "Ord", "Enum", "Bounded", "Ix"];
 
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "classes",
@@ -33,8 +40,32 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks(Recipe::Deriving) {
         deriving(case, all);
     }
+    derived_name(case, all);
     if case.asks(Recipe::Constraint) {
         constraint(case, all);
+    }
+}
+
+/// `deriving (Equal)`: the class of nearly that name.
+fn derived_name(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(written) = case.message.text.strip_prefix("Not in scope: type constructor or class '")
+    else {
+        return;
+    };
+    let line = lexed.on_line(lexed.code[case.token].line);
+    if !line.clone().any(|at| lexed.is(at, "deriving"))
+        || !written.starts_with(lexed.word(case.token))
+    {
+        return;
+    }
+    let written = lexed.word(case.token);
+    for class in DERIVABLE {
+        let starts = written.starts_with(class) || class.starts_with(written);
+        if starts || edit_distance(written, class) <= 1.5 {
+            let edit = case.replace_token(case.token, *class);
+            all.push(Candidate::new(MistakeId::MisspeltName, DERIVED_NAME, vec![edit]));
+        }
     }
 }
 
@@ -42,8 +73,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 fn deriving(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let (Some(class), Some(name)) = (case.word("class"), case.word("name")) else { return };
-    // Only these are written by the compiler itself (seen with GHC 9.0).
-    if !matches!(class, "Show" | "Read" | "Eq" | "Ord" | "Enum" | "Bounded" | "Ix") {
+    if !DERIVABLE.contains(&class) {
         return;
     }
     let name = name.trim_matches(['(', ')']).split(' ').next().unwrap_or(name);
@@ -112,6 +142,17 @@ fn constraint(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_fix, check_no_fix};
+
+    #[test]
+    fn a_class_is_derived_by_its_own_name() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "data Berth = Outer | Inner\n  deriving (Show, <|>Equal)\n",
+            "Not in scope: type constructor or class 'Equal'",
+            "data Berth = Outer | Inner\n  deriving (Show, Eq)\n",
+        );
+    }
 
     #[test]
     fn a_class_that_the_signature_must_state() {

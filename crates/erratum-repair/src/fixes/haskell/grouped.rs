@@ -5,6 +5,7 @@ use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 use std::ops::Range;
@@ -26,6 +27,10 @@ const BETWEEN: Factor = evidence("a function stands between its two values", 5.5
 
 /// What is put together with a dot is handed on as one function.
 const COMPOSED: Factor = evidence("what is put together is handed on as one function", 5.0);
+/// A text or an action is no number.
+const COMPUTED: Factor = evidence("with a text nothing can be computed", 6.0);
+/// A text stands beside the mark.
+const JOINED: Factor = evidence("a text stands beside the mark", 6.0);
 /// A constructor stands before its values in a pattern.
 const ONE_PATTERN: Factor = evidence("a constructor and its values are one pattern", 6.0);
 /// The word stands between two conditions, as in other languages.
@@ -51,7 +56,11 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     patterns(case, all);
     conjunctions(case, all);
-    if !case.message.text.contains("type") {
+    if case.message.text.contains("Num ") || case.message.text.contains("[Char]") {
+        joined(case, all);
+    }
+    let said = &case.message.text;
+    if !said.contains("type") && !said.starts_with("No instance for (Num ") {
         return;
     }
     let lexed = case.lexed();
@@ -61,11 +70,15 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let applied = application(case, at, line.end);
         if applied.len() > 1 {
             groups(case, &applied, all);
+            computed(case, &applied, line.end, all);
             between(case, &applied, all);
             composed(case, &applied, line.end, all);
         }
         lacking(case, &applied, all);
-        at = applied.first().map_or(at, |first| first.end.saturating_sub(1)) + 1;
+        // In a bracket stand applications of their own.
+        let bracket = lexed.kind(at) == Some(TokenKind::Open);
+        let name = applied.first().filter(|_| !bracket);
+        at = name.map_or(at, |first| first.end.saturating_sub(1)) + 1;
     }
 }
 
@@ -151,6 +164,46 @@ fn groups(case: &Case, applied: &[Range<usize>], all: &mut Vec<Candidate>) {
             // Where no signature counts the values, others may belong together.
             all.push(if fits == Some(true) { group } else { group.guess() });
         }
+    }
+}
+
+/// `show low + high`: with a text or an action nothing can be computed, so the sum belongs together.
+fn computed(case: &Case, applied: &[Range<usize>], end: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let [head, first, ..] = applied else { return };
+    let shows = |at: usize| matches!(lexed.word(at), "show" | "print");
+    if !shows(head.start) {
+        return;
+    }
+    let mut last = applied.last().map_or(first.end, |part| part.end);
+    let mut marks = 0;
+    while last < end && matches!(lexed.word(last), "+" | "-" | "*" | "/" | "`div`" | "`mod`") {
+        let behind = application(case, last + 1, end);
+        let Some(part) = behind.last() else { return };
+        last = part.end;
+        marks += 1;
+    }
+    let sum = first.start..last;
+    let text = sum.clone().any(|at| lexed.kind(at) == Some(TokenKind::Str) || shows(at));
+    if marks > 0 && !text {
+        let edits = vec![
+            case.insert(lexed.code[sum.start].start, "("),
+            case.insert(lexed.code[sum.end - 1].end, ")"),
+        ];
+        all.push(Candidate::new(MistakeId::MissingBracket, COMPUTED, edits));
+    }
+}
+
+/// `"total " + show total`: two texts are joined by another mark than two numbers.
+fn joined(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let text = |at: usize| lexed.kind(at) == Some(TokenKind::Str) || lexed.is(at, "show");
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let sums = line
+        .filter(|at| lexed.is(*at, "+") && (text(at + 1) || at.checked_sub(1).is_some_and(text)));
+    let edits: Vec<Edit> = sums.map(|at| case.replace_token(at, "++")).collect();
+    if !edits.is_empty() {
+        all.push(Candidate::new(MistakeId::ForeignMark, JOINED, edits));
     }
 }
 
@@ -301,6 +354,39 @@ mod tests {
     use crate::fixes::testing::{check_among, check_fix, check_no_fix};
 
     const TOO_MANY: &str = "Couldn't match expected type 'T -> Int' with actual type 'Int'";
+
+    #[test]
+    fn what_is_computed_is_shown_as_a_whole() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "note :: Int -> Int -> String\nnote low high = \"sum \" ++ show <|>low + high * 2\n",
+            "No instance for (Num String) arising from a use of '+'",
+            "note :: Int -> Int -> String\nnote low high = \"sum \" ++ show (low + high * 2)\n",
+        );
+    }
+
+    #[test]
+    fn two_texts_are_joined() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "note :: Int -> String\nnote low = \"sum \" <|>+ show low + \"!\"\n",
+            "No instance for (Num [Char]) arising from a use of '+'",
+            "note :: Int -> String\nnote low = \"sum \" ++ show low ++ \"!\"\n",
+        );
+    }
+
+    #[test]
+    fn an_application_in_brackets_is_looked_into() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "name :: Int -> String\nname n = show n\n\nbest :: [Int] -> Int\nbest all = maximum all\n\nmain :: IO ()\nmain = putStrLn (\"best \" ++ <|>name best [3])\n",
+            "Couldn't match expected type 'Int' with actual type '[Int] -> Int'",
+            "name :: Int -> String\nname n = show n\n\nbest :: [Int] -> Int\nbest all = maximum all\n\nmain :: IO ()\nmain = putStrLn (\"best \" ++ name (best [3]))\n",
+        );
+    }
 
     #[test]
     fn a_function_takes_its_own_values() {

@@ -12,6 +12,8 @@ use std::ops::Range;
 
 /// The item ends, and its bracket must close before that.
 const ITEM_ENDS: Factor = evidence("the next item starts behind it", 5.0);
+/// `$` takes the rest of the line without a bracket.
+const BEFORE_REST: Factor = weight("what follows needs no bracket", 1.5);
 /// The items beside it have another mark there.
 const AS_BESIDE: Factor = evidence("the items beside it have that mark", 6.5);
 /// Behind the mark of an equation stands no constraint.
@@ -91,8 +93,16 @@ fn brackets(case: &Case, all: &mut Vec<Candidate>) {
         let score = w::INSERT + w::PAIRS_MENDED + ITEM_ENDS;
         // Of several values in the bracket, the last ones may stand behind it.
         let several = (open..end).any(|at| lexed.kind(at) == Some(TokenKind::Op));
-        let close = Candidate::new(MistakeId::MissingBracket, score, vec![edit]);
+        let close = Candidate::new(MistakeId::MissingBracket, score.clone(), vec![edit]);
         all.push(if several { close.guess() } else { close });
+        // What stands in front of `$` is a value of its own: people write it to spare a bracket.
+        let applied = (open + 1..end - 1)
+            .find(|at| lexed.is(*at, "$") && case.text.pairs.inside[*at] == Some(open));
+        if let Some(at) = applied.filter(|at| *at > open + 1 && !doubles(case, open, *at)) {
+            let edit = case.insert(lexed.code[at - 1].end, closing(lexed, open));
+            let score = score + BEFORE_REST;
+            all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]).guess());
+        }
     }
 }
 
@@ -115,6 +125,14 @@ fn marks(case: &Case, item: &Range<usize>, far: Factor, all: &mut Vec<Candidate>
     // Behind its `=`, an equation compares.
     if let (Some(named), Some(arrow)) = (top(lexed, item, "="), top(lexed, item, "=>"))
         && arrow > named
+    {
+        let edit = case.replace_token(arrow, ">=");
+        all.push(Candidate::new(MistakeId::WrongMark, COMPARES + far, vec![edit]));
+    }
+    // So does a guard, before its own.
+    if lexed.is(item.start, "|")
+        && let (Some(named), Some(arrow)) = (top(lexed, item, "="), top(lexed, item, "=>"))
+        && arrow < named
     {
         let edit = case.replace_token(arrow, ">=");
         all.push(Candidate::new(MistakeId::WrongMark, COMPARES + far, vec![edit]));
@@ -262,6 +280,28 @@ mod tests {
     use crate::fixes::testing::{check_fix, check_no_fix};
 
     const STOPS: &str = "parse error on input '='";
+
+    #[test]
+    fn a_bracket_closes_before_what_needs_none() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "import Control.Monad\nmain :: IO ()\nmain = do\n  when (length \"a\" > 3 $ putStrLn \"low\"\n  <|>print 3\n",
+            "parse error (possibly incorrect indentation or mismatched brackets)",
+            "import Control.Monad\nmain :: IO ()\nmain = do\n  when (length \"a\" > 3) $ putStrLn \"low\"\n  print 3\n",
+        );
+    }
+
+    #[test]
+    fn a_guard_compares_before_its_mark() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "rise :: Int -> Int\nrise t\n  | t <|>=> 3 = 4\n  | otherwise = 5\n",
+            "parse error on input '=>'",
+            "rise :: Int -> Int\nrise t\n  | t >= 3 = 4\n  | otherwise = 5\n",
+        );
+    }
 
     #[test]
     fn an_alternative_has_an_arrow_as_those_beside_it() {

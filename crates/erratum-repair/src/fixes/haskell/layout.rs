@@ -5,6 +5,7 @@ use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::{Lexed, TokenKind};
 
 /// Each line that is nearer and has another column.
 const COLUMN_RANK: Factor = weight("a line further off has this column", -0.4);
@@ -72,6 +73,9 @@ fn indentation(case: &Case, all: &mut Vec<Candidate>) {
         }
         let above: Vec<u32> = (1..line).rev().filter_map(filled).take(5).collect();
         let below: Vec<u32> = (line + 1..=source.line_count()).filter_map(filled).take(2).collect();
+        if in_its_column(lexed, line, now, &above, &below) {
+            continue;
+        }
         let mut columns: Vec<(u32, Factor)> = Vec::new();
         let next = above.iter().chain(&below);
         for (rank, column) in next.enumerate() {
@@ -115,6 +119,24 @@ fn indentation(case: &Case, all: &mut Vec<Candidate>) {
             all.push(if shown { candidate } else { candidate.guess() });
         }
     }
+}
+
+/// Whether a line stands in the column of its block for all to see: the lines next to it do, too, or it
+/// declares a name at the left edge.
+fn in_its_column(lexed: &Lexed, line: u32, now: u32, above: &[u32], below: &[u32]) -> bool {
+    if now > 0 {
+        let between = above.first() == Some(&now) && below.first() == Some(&now);
+        let follows = above.len() > 1 && above[..2] == [now, now];
+        return between || follows || below == [now, now];
+    }
+    let item = lexed.on_line(line);
+    let declares = item.clone().any(|at| matches!(lexed.word(at), "=" | "::" | "where"));
+    let named = item.clone().next().is_some_and(|at| lexed.kind(at) == Some(TokenKind::Name));
+    let typed = lexed.is(item.start + 1, "::");
+    let word = lexed.word(item.start);
+    let opens =
+        matches!(word, "class" | "data" | "import" | "instance" | "module" | "newtype" | "type");
+    opens || named && (typed || declares && below.first().is_none_or(|column| *column == 0))
 }
 
 /// `case x` without its `of`, `if x` without its `then`, a block of steps without its `do`.
@@ -212,6 +234,26 @@ mod tests {
             "main :: IO ()\nmain = do\n  let low = 1\n     <|>high = 2\n  print (low + high)\n",
             "parse error (possibly incorrect indentation or mismatched brackets)",
             "main :: IO ()\nmain = do\n  let low = 1\n      high = 2\n  print (low + high)\n",
+        );
+    }
+
+    #[test]
+    fn lines_in_one_column_are_left_there() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "class Paid a where\n  fare :: a -> Int\n  toll : a <|>-> Int\n  deep :: a -> Int\n  low :: Int\n",
+            "parse error on input '->'",
+        );
+    }
+
+    #[test]
+    fn a_declaration_at_the_left_edge_is_left_there() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "rise :: Int -> Int\nrise t = t\n\n<|>main :: IO ()\nmain = print 3\n",
+            "parse error on input 'main'",
         );
     }
 

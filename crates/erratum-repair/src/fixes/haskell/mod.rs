@@ -6,6 +6,8 @@ pub(super) mod classes;
 pub(super) mod equations;
 pub(super) mod functions;
 pub(super) mod grouped;
+pub(super) mod heads;
 pub(super) mod items;
 pub(super) mod layout;
 pub(super) mod marks;
+pub(super) mod numbers;
