@@ -6,11 +6,11 @@
 //! includes that it has read), the check is made again without.
 
 use crate::cache::{Cache, Key, NotPrepared};
+use crate::confine;
 use crate::os;
 use crate::run::{self, Limits};
 use std::fs;
 use std::path::{Path, PathBuf};
-use std::process::Command;
 use std::sync::atomic::{AtomicBool, AtomicU32, Ordering};
 use std::sync::{Arc, OnceLock};
 use std::thread::{self, JoinHandle};
@@ -195,7 +195,9 @@ impl Job {
         let mut from = vec![self.compiler.clone()];
         let asked = format!("-print-prog-name={}", self.precompile.program);
         let limits = Limits { time: Duration::from_secs(5), ..Limits::default() };
-        if let Ok(output) = run::run(Command::new(&self.compiler).arg(asked), &limits) {
+        if let Ok(output) =
+            run::run(confine::command(&self.compiler, &[], true).arg(asked), &limits)
+        {
             let path = PathBuf::from(String::from_utf8_lossy(&output.stdout).trim());
             from.extend(Some(path).filter(|path| path.is_file()));
         }
@@ -224,7 +226,7 @@ impl Job {
         let (header, made) = self.files(folder);
         fs::write(&header, format!("{}\n", self.block)).map_err(failed)?;
         let list = folder.join(READ);
-        let mut command = Command::new(&self.compiler);
+        let mut command = confine::command(&self.compiler, &[folder], true);
         command
             .args(self.flags.iter().filter(|flag| *flag != "-fsyntax-only"))
             .args(self.precompile.further)

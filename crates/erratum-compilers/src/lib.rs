@@ -10,6 +10,7 @@ mod cache;
 mod cargo;
 mod compilers;
 mod config;
+pub mod confine;
 mod deadline;
 mod error;
 mod flags;

@@ -1,15 +1,17 @@
 //! GHC's interactive mode, kept running: it loads copies in a tenth of the time of a cold start.
 
+use crate::confine;
 use crate::error::Error;
 use crate::resident::Request;
 use crate::run::{self, Limits};
+use crate::scratch::Scratch;
 use crate::{os, registry};
 use erratum_repair::message::Message;
 use erratum_repair::read;
 use erratum_repair::search::Report;
 use std::io::{BufReader, Read, Write};
 use std::path::Path;
-use std::process::{Child, ChildStdin, Command, Stdio};
+use std::process::{Child, ChildStdin, Stdio};
 use std::sync::mpsc::{self, Receiver};
 use std::time::{Duration, Instant};
 
@@ -21,6 +23,8 @@ pub(crate) struct Prompt {
     input: ChildStdin,
     answers: Receiver<Vec<u8>>,
     version: String,
+    // Its folder for temporary files, which goes after it.
+    _scratch: Scratch,
 }
 
 impl Prompt {
@@ -30,7 +34,8 @@ impl Prompt {
     /// When it does not start or does not answer.
     pub fn start(path: &Path, arguments: &[String], limits: &Limits) -> Result<Prompt, Error> {
         let fail = |what: &str| Error::Ended { compiler: "ghc".into(), what: what.into() };
-        let mut command = Command::new(path);
+        let scratch = Scratch::new()?;
+        let mut command = confine::command(path, &[scratch.path()], false);
         command
             .args(["--interactive", "-ignore-dot-ghci", "-v1"])
             .args(arguments)
@@ -46,7 +51,8 @@ impl Prompt {
         drop(command);
         let input = child.stdin.take().ok_or_else(|| fail("has no input"))?;
         let answers = answers(reader, limits.output);
-        let mut prompt = Prompt { child, input, answers, version: String::new() };
+        let mut prompt =
+            Prompt { child, input, answers, version: String::new(), _scratch: scratch };
         let mark = format!("\\x{MARK:x}");
         let deadline = Instant::now() + limits.time;
         let hello = prompt.ask(&format!(":set prompt \"{mark}\"\n"), deadline)?;

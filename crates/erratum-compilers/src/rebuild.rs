@@ -2,6 +2,7 @@
 //! files, tools and languages, where no single compiler run says what the build says.
 
 use crate::compilers::KINDS;
+use crate::confine;
 use crate::deadline::Deadline;
 use crate::error::Error;
 use crate::os;
@@ -14,8 +15,8 @@ use erratum_syntax::language;
 use erratum_syntax::source::{Program, Source};
 use std::fs;
 use std::path::{Path, PathBuf};
-use std::process::Command;
 use std::sync::Mutex;
+use std::sync::atomic::{AtomicUsize, Ordering};
 use std::thread;
 use std::time::{Duration, Instant};
 
@@ -29,6 +30,12 @@ const MOST_BYTES: u64 = 64 << 20;
 /// What a build may take at least, however little of the budget is left.
 const LEAST: Duration = Duration::from_millis(500);
 
+/// How often a build is run on copies at most, unless there is more time for it than usual.
+const MOST_BUILDS: usize = 12;
+
+/// The time that a search has usually.
+const USUAL: Duration = Duration::from_secs(5);
+
 /// A build command at work on copies of the folder it was given in.
 pub struct Rebuild {
     command: Vec<String>,
@@ -37,6 +44,9 @@ pub struct Rebuild {
     limits: Limits,
     deadline: Deadline,
     copies: Mutex<Vec<Copy>>,
+    /// How often it was run, and how often it may be.
+    runs: AtomicUsize,
+    most: usize,
     /// The names of all files that were copied.
     names: Vec<String>,
     // Last, so that the folder goes after everything that works in it.
@@ -76,6 +86,8 @@ impl Rebuild {
             limits,
             deadline: Deadline::default(),
             copies: Mutex::new(copies),
+            runs: AtomicUsize::new(0),
+            most: usize::MAX,
             names: files.into_iter().map(|(name, _)| name).collect(),
             _scratch: scratch,
         })
@@ -84,11 +96,13 @@ impl Rebuild {
     /// From now on, a search may take this long.
     pub fn set_budget(&mut self, budget: Duration) {
         self.deadline = Deadline::after(budget);
+        self.most = if budget > USUAL { usize::MAX } else { MOST_BUILDS };
     }
 
     /// The search is over: what is built from now on has no budget.
     pub fn lift_budget(&mut self) {
         self.deadline = Deadline::default();
+        self.most = usize::MAX;
     }
 
     /// Builds the project as it stands.
@@ -130,13 +144,15 @@ impl Rebuild {
         let Some((name, arguments)) = self.command.split_first() else {
             return Err(self.ended("is empty"));
         };
-        let mut command = Command::new(name);
+        let scratch = folder.parent().unwrap_or(folder);
+        let mut command = confine::command(Path::new(name), &[scratch], true);
         command
             .args(arguments)
             .current_dir(folder)
             .env("LC_ALL", "C.UTF-8")
             .env("LANGUAGE", "en")
             .env("PWD", folder);
+        self.runs.fetch_add(1, Ordering::Relaxed);
         let time = self.deadline.time_for(self.limits.time, LEAST);
         let limits = Limits { time, ..self.limits };
         let output = run::run_merged(&mut command, &limits)
@@ -191,7 +207,8 @@ impl Compile for Rebuild {
     }
 
     fn expired(&self) -> bool {
-        self.deadline.expired()
+        // A batch may still be started.
+        self.deadline.expired() || self.runs.load(Ordering::Relaxed) + WORKERS > self.most
     }
 
     fn source(&self, name: &str) -> Option<Source> {

@@ -32,6 +32,11 @@ pub(crate) fn child_ended(id: u32) {
     with(&CHILDREN, |list| list.retain(|other| *other != id));
 }
 
+/// Whether a process is a running child.
+pub(crate) fn is_child(id: u32) -> bool {
+    with(&CHILDREN, |list| list.contains(&id))
+}
+
 /// Whether everything is being stopped: nothing new may be written then.
 pub(crate) fn stopping() -> bool {
     STOPPED.load(Ordering::SeqCst)

@@ -3,6 +3,7 @@
 //! it; for scalac and tsc it is much the same.
 
 use crate::cache::{Cache, Key, NotPrepared};
+use crate::confine;
 use crate::error::Error;
 use crate::run::{self, Ended, Limits};
 use crate::scratch::Scratch;
@@ -138,6 +139,8 @@ pub(crate) struct Resident {
     next: usize,
     compiler: &'static str,
     host: &'static Host,
+    // Its folder for temporary files, which goes after it.
+    _scratch: Scratch,
 }
 
 /// One check: the folder of the copy, the root from which its imports are meant, and the files in it.
@@ -156,10 +159,10 @@ impl Resident {
         name: &'static str,
         host: &'static Host,
         path: &Path,
-        scratch: &Scratch,
         limits: &Limits,
         cache: Option<&Cache>,
     ) -> Result<Resident, Error> {
+        let scratch = Scratch::new()?;
         let fail = |what: &str| Error::Ended { compiler: name.into(), what: what.into() };
         let real = path.canonicalize().unwrap_or_else(|_| path.to_owned());
         let source = scratch.path().join(host.file);
@@ -170,7 +173,8 @@ impl Resident {
             Some(folder) => Work::Prepared { folder, main: &main },
             None => Work::Plain { helper: &source },
         };
-        let mut command = (host.command)(&real, &work).map_err(|what| fail(&what))?;
+        let plain = (host.command)(&real, &work).map_err(|what| fail(&what))?;
+        let mut command = confine::confined(&plain, &[scratch.path()], false);
         if prepared.is_none() {
             command.current_dir(scratch.path());
         }
@@ -193,7 +197,16 @@ impl Resident {
             }
         });
         let version = String::new();
-        let mut resident = Resident { child, input, lines, version, next: 0, compiler: name, host };
+        let mut resident = Resident {
+            child,
+            input,
+            lines,
+            version,
+            next: 0,
+            compiler: name,
+            host,
+            _scratch: scratch,
+        };
         let hello = resident.line(Instant::now() + limits.time);
         let version = hello.as_deref().ok().and_then(|hello| hello.strip_prefix("ready "));
         match version {

@@ -1,9 +1,10 @@
 //! Runs a command with limits on its time, memory and output.
 
-use crate::{os, registry};
+use crate::{confine, os, registry};
 use std::io::{self, Read};
 use std::process::{Child, Command, Stdio};
 use std::sync::mpsc::{self, RecvTimeoutError};
+use std::sync::{Arc, Mutex};
 use std::thread;
 use std::time::{Duration, Instant};
 
@@ -101,42 +102,74 @@ fn run_started(
 ) -> io::Result<Output> {
     command.stdout(Stdio::piped()).stderr(Stdio::piped());
     let mut child = spawn(command, limits)?;
-    let id = child.id();
-    started(id);
+    started(child.id());
     let (sender, receiver) = mpsc::channel();
-    let out = child.stdout.take().map(|pipe| reader(pipe, limits.output, sender.clone()));
-    let err = child.stderr.take().map(|pipe| reader(pipe, limits.output, sender));
+    let out = child.stdout.take().map(|pipe| Reader::start(pipe, limits.output, sender.clone()));
+    let err = child.stderr.take().map(|pipe| Reader::start(pipe, limits.output, sender));
+    let ended = finish(&mut child, limits, &receiver)?;
+    let all = |reader: Option<Reader>| reader.map(Reader::take).unwrap_or_default();
+    Ok(Output { stdout: all(out), stderr: all(err), ended })
+}
+
+/// How long the outputs of a command that has ended are read on: what it has left running may hold them
+/// for ever.
+const GRACE: Duration = Duration::from_millis(300);
+
+/// How often is looked whether a command has ended while its outputs are open.
+const LOOK: Duration = Duration::from_millis(20);
+
+/// Waits for the end of a command and of its outputs, or for a limit. What it has started and left
+/// running is stopped with it.
+fn finish(
+    child: &mut Child,
+    limits: &Limits,
+    receiver: &mpsc::Receiver<Piece>,
+) -> io::Result<Ended> {
+    let id = child.id();
     let deadline = Instant::now() + limits.time;
-    let mut stopped = None;
-    loop {
-        match receiver.recv_timeout(deadline.saturating_duration_since(Instant::now())) {
-            Ok(Piece::All) => {}
-            Ok(Piece::TooMuch) => stopped = Some(Ended::OutputLimit),
-            Err(RecvTimeoutError::Timeout) => stopped = Some(Ended::TimeLimit),
-            Err(RecvTimeoutError::Disconnected) => break,
+    let mut over = None;
+    let stopped = loop {
+        let now = Instant::now();
+        if now >= deadline {
+            break Some(Ended::TimeLimit);
         }
-        if stopped.is_some() {
-            break;
+        if over.is_none() && os::has_ended(child) {
+            over = Some(now + GRACE);
         }
-    }
-    while stopped.is_none() && child.try_wait()?.is_none() {
-        if Instant::now() > deadline {
-            stopped = Some(Ended::TimeLimit);
-        } else {
-            thread::sleep(Duration::from_micros(200));
+        if over.is_some_and(|over| now >= over) {
+            break None;
         }
-    }
+        let next = if over.is_some() { GRACE } else { LOOK };
+        match receiver.recv_timeout(next.min(deadline - now)) {
+            Ok(Piece::All) | Err(RecvTimeoutError::Timeout) => {}
+            Ok(Piece::TooMuch) => break Some(Ended::OutputLimit),
+            Err(RecvTimeoutError::Disconnected) => {
+                // Nothing more can come: only its own end is waited for.
+                while !os::has_ended(child) && Instant::now() < deadline {
+                    thread::sleep(Duration::from_micros(200));
+                }
+                break (!os::has_ended(child)).then_some(Ended::TimeLimit);
+            }
+        }
+    };
+    // The group is stopped before its leader is waited for, so that its number stays its own.
+    os::kill_group(id);
     if stopped.is_some() {
-        os::kill_group(id);
         let _ = child.kill();
     }
     let status = child.wait()?;
     registry::child_ended(id);
-    let join = |thread: Option<thread::JoinHandle<Vec<u8>>>| {
-        thread.and_then(|t| t.join().ok()).unwrap_or_default()
-    };
-    let ended = stopped.unwrap_or_else(|| status.code().map_or(Ended::Crashed, Ended::Exit));
-    Ok(Output { stdout: join(out), stderr: join(err), ended })
+    end_strays();
+    Ok(stopped.unwrap_or_else(|| status.code().map_or(Ended::Crashed, Ended::Exit)))
+}
+
+/// Held while a command is started, so that nobody takes it for a stray.
+static STARTING: Mutex<()> = Mutex::new(());
+
+/// Stops what confined commands have left running outside of their process groups.
+fn end_strays() {
+    let _starting = STARTING.lock().unwrap_or_else(|poisoned| poisoned.into_inner());
+    os::end_strays(&registry::is_child);
 }
 
 /// The same with both outputs in one, in the order in which they were written, as `stdout`: what a
@@ -150,22 +183,10 @@ pub fn run_merged(command: &mut Command, limits: &Limits) -> io::Result<Output> 
     let mut child = spawn(command, limits)?;
     // The command holds the pipe's ends until it is told otherwise.
     command.stdout(Stdio::null()).stderr(Stdio::null());
-    let id = child.id();
     let (sender, receiver) = mpsc::channel();
-    let reader = reader(reading, limits.output, sender);
-    let stopped = match receiver.recv_timeout(limits.time) {
-        Ok(Piece::All) | Err(RecvTimeoutError::Disconnected) => None,
-        Ok(Piece::TooMuch) => Some(Ended::OutputLimit),
-        Err(RecvTimeoutError::Timeout) => Some(Ended::TimeLimit),
-    };
-    if stopped.is_some() {
-        os::kill_group(id);
-        let _ = child.kill();
-    }
-    let status = child.wait()?;
-    registry::child_ended(id);
-    let ended = stopped.unwrap_or_else(|| status.code().map_or(Ended::Crashed, Ended::Exit));
-    Ok(Output { stdout: reader.join().unwrap_or_default(), stderr: Vec::new(), ended })
+    let reader = Reader::start(reading, limits.output, sender);
+    let ended = finish(&mut child, limits, &receiver)?;
+    Ok(Output { stdout: reader.take(), stderr: Vec::new(), ended })
 }
 
 /// Starts a command that goes on when this program has ended: with no input and no output, in a
@@ -180,11 +201,17 @@ pub fn leave_running(command: &mut Command) -> io::Result<()> {
     Ok(())
 }
 
-/// Starts a command in a process group of its own, with its memory limited.
+/// Starts a command in a process group of its own, with its memory limited. One that confines itself
+/// makes a session of its own, which is a group, too.
 pub(crate) fn spawn(command: &mut Command, limits: &Limits) -> io::Result<Child> {
-    os::lead_group(command);
+    if !confine::is_confined(command) {
+        os::lead_group(command);
+    }
+    let starting = STARTING.lock().unwrap_or_else(|poisoned| poisoned.into_inner());
     let mut child = command.spawn()?;
-    if !registry::child_started(child.id()) {
+    let goes_on = registry::child_started(child.id());
+    drop(starting);
+    if !goes_on {
         os::kill_group(child.id());
         let _ = child.wait();
         return Err(io::ErrorKind::Interrupted.into());
@@ -198,20 +225,46 @@ enum Piece {
     TooMuch,
 }
 
-fn reader(
-    mut pipe: impl Read + Send + 'static,
+/// Reads an output in a thread of its own.
+struct Reader {
+    all: Arc<Mutex<Vec<u8>>>,
     limit: usize,
-    sender: mpsc::Sender<Piece>,
-) -> thread::JoinHandle<Vec<u8>> {
-    thread::spawn(move || {
-        let mut all = Vec::new();
-        let within = pipe.by_ref().take(limit as u64 + 1).read_to_end(&mut all).is_ok();
-        let end = if within && all.len() > limit { Piece::TooMuch } else { Piece::All };
-        // Nobody listens any more when the other output was too much.
-        let _ = sender.send(end);
-        all.truncate(limit);
+}
+
+impl Reader {
+    fn start(
+        mut pipe: impl Read + Send + 'static,
+        limit: usize,
+        sender: mpsc::Sender<Piece>,
+    ) -> Reader {
+        let all = Arc::new(Mutex::new(Vec::new()));
+        let kept = all.clone();
+        thread::spawn(move || {
+            let mut piece = vec![0; 64 << 10];
+            let mut end = Piece::All;
+            while let Ok(read) = pipe.read(&mut piece) {
+                let mut kept = kept.lock().unwrap_or_else(|poisoned| poisoned.into_inner());
+                kept.extend_from_slice(&piece[..read]);
+                if kept.len() > limit {
+                    end = Piece::TooMuch;
+                }
+                if read == 0 || matches!(end, Piece::TooMuch) {
+                    break;
+                }
+            }
+            // Nobody listens any more when the other output was too much.
+            let _ = sender.send(end);
+        });
+        Reader { all, limit }
+    }
+
+    /// What was read by now. Nobody waits for what still holds the output.
+    fn take(self) -> Vec<u8> {
+        let mut all = self.all.lock().unwrap_or_else(|poisoned| poisoned.into_inner());
+        let mut all = std::mem::take(&mut *all);
+        all.truncate(self.limit);
         all
-    })
+    }
 }
 
 #[cfg(all(test, unix))]

@@ -1,31 +1,66 @@
 //! Copies of the learner's files to compile: one folder per worker, removed when done.
 
 use crate::error::Error;
-use crate::registry;
+use crate::{os, registry};
 use erratum_syntax::source::Program;
 use std::collections::HashMap;
-use std::fs;
+use std::fs::{self, File};
 use std::io;
 use std::path::{Path, PathBuf};
-use std::sync::Arc;
+use std::sync::{Arc, Once};
 
-/// A temporary folder that goes when this goes.
+/// The names of scratch folders start so.
+const PREFIX: &str = "erratum-";
+
+/// The file in a scratch folder that its owner holds locked for as long as it lives.
+const LOCK: &str = ".lock";
+
+/// A temporary folder that goes when this goes. One whose owner was killed goes when another process
+/// makes its first.
 pub(crate) struct Scratch {
+    // Before the folder, so that it is let go of first.
+    _lock: Option<File>,
     folder: tempfile::TempDir,
 }
 
 impl Scratch {
     pub fn new() -> Result<Scratch, Error> {
+        static SWEPT: Once = Once::new();
+        SWEPT.call_once(|| sweep(&std::env::temp_dir()));
         let folder = tempfile::Builder::new()
-            .prefix("erratum-")
+            .prefix(PREFIX)
             .tempdir()
             .map_err(|source| Error::Scratch { source })?;
         registry::folder_made(folder.path());
-        Ok(Scratch { folder })
+        // A file system that knows no locks leaves the folder without one; then nobody sweeps it.
+        let lock = lock(folder.path()).ok();
+        Ok(Scratch { _lock: lock, folder })
     }
 
     pub fn path(&self) -> &Path {
         self.folder.path()
+    }
+}
+
+/// Makes the lock of a scratch folder: it is there for others only once it is held.
+fn lock(folder: &Path) -> io::Result<File> {
+    let new = folder.join(".lock-new");
+    let file = File::create(&new)?;
+    file.try_lock()?;
+    fs::rename(new, folder.join(LOCK))?;
+    Ok(file)
+}
+
+/// Removes the user's own scratch folders in a folder that nobody holds any more: their owners were
+/// killed.
+fn sweep(folder: &Path) {
+    for entry in fs::read_dir(folder).into_iter().flatten().flatten() {
+        let path = entry.path();
+        let ours = entry.file_name().to_string_lossy().starts_with(PREFIX) && os::is_own(&path);
+        let lock = File::open(path.join(LOCK)).ok().filter(|_| ours);
+        if lock.is_some_and(|lock| lock.try_lock().is_ok()) {
+            let _ = fs::remove_dir_all(&path);
+        }
     }
 }
 
@@ -94,5 +129,29 @@ impl Copy {
             .map_err(|source| Error::Scratch { source })?;
         self.written.insert(name.to_owned(), bytes.into());
         Ok(())
+    }
+}
+
+#[cfg(all(test, unix))]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn a_folder_that_nobody_holds_is_swept() {
+        let place = tempfile::tempdir().unwrap();
+        let make = |name: &str| {
+            let folder = place.path().join(name);
+            os::make_own(&folder).unwrap();
+            folder
+        };
+        let (dead, alive, other) = (make("erratum-dead"), make("erratum-alive"), make("tide"));
+        drop(lock(&dead).unwrap());
+        let _held = lock(&alive).unwrap();
+        fs::write(other.join(LOCK), "").unwrap();
+        // One that is just being made has no lock yet.
+        let young = make("erratum-young");
+        sweep(place.path());
+        assert!(!dead.exists());
+        assert!(alive.exists() && other.exists() && young.exists());
     }
 }

@@ -5,6 +5,7 @@ mod prepare;
 use crate::cache::Cache;
 use crate::cargo::{self, CargoPlan};
 use crate::compilers::{Inputs, Kind, Stays};
+use crate::confine;
 use crate::deadline::Deadline;
 use crate::error::Error;
 use crate::headers::{self, Headers};
@@ -20,7 +21,6 @@ use erratum_repair::search::{Compile, Depth, Report};
 use erratum_repair::verdict::Build;
 use erratum_syntax::source::{Program, Source};
 use std::path::{Path, PathBuf};
-use std::process::Command;
 use std::sync::{Arc, Mutex};
 use std::thread::{self, JoinHandle};
 use std::time::{Duration, Instant};
@@ -313,7 +313,11 @@ impl Session {
         depth: Depth,
         further: &[String],
     ) -> Result<(Output, Limits), Error> {
-        let mut command = Command::new(self.alone.as_ref().unwrap_or(&self.found.path));
+        let compiler = self.alone.as_ref().unwrap_or(&self.found.path);
+        let caches = (self.found.kind.caches)();
+        let mut writable = vec![self.scratch.path()];
+        writable.extend(caches.iter().map(PathBuf::as_path));
+        let mut command = confine::command(compiler, &writable, true);
         command
             .args(further)
             .args(self.arguments(depth, folder))
@@ -387,7 +391,7 @@ impl Session {
                 limits.time = limits.time.max(Duration::from_secs(15));
                 let (kind, path, cache) =
                     (self.found.kind, &self.found.path, self.cache.as_deref());
-                let started = Warm::start(kind, stays, path, &self.scratch, &limits, cache);
+                let started = Warm::start(kind, stays, path, &limits, cache);
                 state.resident = started.ok();
             }
             if let Some(resident) = &mut state.resident {

@@ -3,12 +3,12 @@
 use crate::cache::{Cache, NotPrepared};
 use crate::compilers::{KINDS, Kind, Stays};
 use crate::config::Config;
+use crate::confine;
 use crate::error::Error;
 use crate::trust::Trust;
 use erratum_syntax::language::Language;
 use erratum_syntax::visible::visible;
 use std::path::{Path, PathBuf};
-use std::process::Command;
 
 /// A compiler that was found.
 #[derive(Clone, Debug)]
@@ -173,7 +173,9 @@ impl Found {
 pub(crate) fn version(kind: &Kind, path: &Path) -> String {
     let limits =
         crate::run::Limits { time: std::time::Duration::from_secs(10), ..Default::default() };
-    let Ok(output) = crate::run::run(Command::new(path).args(kind.version), &limits) else {
+    // A folder may choose which compiler a name stands for.
+    let mut command = confine::command(path, &[], true);
+    let Ok(output) = crate::run::run(command.args(kind.version), &limits) else {
         return String::new();
     };
     let text = [output.stdout, output.stderr].concat();

@@ -6,7 +6,6 @@ use crate::error::Error;
 use crate::prompt::Prompt;
 use crate::resident::{Request, Resident};
 use crate::run::Limits;
-use crate::scratch::Scratch;
 use erratum_repair::search::{Depth, Report};
 use std::path::Path;
 use std::time::Duration;
@@ -25,7 +24,6 @@ impl Warm {
         kind: &'static Kind,
         stays: Stays,
         path: &Path,
-        scratch: &Scratch,
         limits: &Limits,
         cache: Option<&Cache>,
     ) -> Result<Warm, Error> {
@@ -35,7 +33,7 @@ impl Warm {
                 Warm::Prompt(Prompt::start(path, &arguments, limits)?)
             }
             Stays::Helper(host) => {
-                Warm::Host(Resident::start(kind.name, host, path, scratch, limits, cache)?)
+                Warm::Host(Resident::start(kind.name, host, path, limits, cache)?)
             }
         })
     }

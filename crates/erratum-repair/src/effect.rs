@@ -68,8 +68,9 @@ pub(crate) fn of_edits(
         let language = program.file(&edit.file).map(|file| read(file).lexed.language);
         language.is_some_and(|l| l.own_paths.iter().any(|path| edit.text.contains(path)))
     };
-    // The text itself says to which type the value belongs.
-    if mistake == MistakeId::MissingScope
+    // The text itself says to which type the value belongs; a mark that looks like one of code is one.
+    if mistake == MistakeId::PastedText
+        || mistake == MistakeId::MissingScope
         || mistake == MistakeId::BrokenInclude
         || (mistake == MistakeId::MissingImport && !edits.iter().any(own))
     {
@@ -85,6 +86,10 @@ pub(crate) fn of_edits(
         });
     if (header || typed) && edits.len() == 1 {
         return Effect::Redeclares;
+    }
+    // The value stays, if the text holds one.
+    if mistake == MistakeId::MissingToNumber {
+        return Effect::Converts;
     }
     if matches!(mistake, MistakeId::ForeignWord | MistakeId::ForeignMark) {
         let same = |edit: &Edit| {

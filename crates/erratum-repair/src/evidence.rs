@@ -13,6 +13,9 @@ use erratum_syntax::text::Text;
 /// mark that the message asks for, a word that is nearly another.
 pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Score) -> bool {
     let named = || score.factors().iter().any(|factor| factor.shows && factor.value > 0.0);
+    if mistake == MistakeId::PastedText {
+        return true;
+    }
     let [edit] = edits else { return several(edits) };
     let place = Around::new(&text.lexed, edit);
     let new = edit.text.trim();

@@ -39,6 +39,13 @@ impl Factor {
     }
 }
 
+impl Factor {
+    /// Returns the factor with a value of no less than this.
+    pub fn at_least(self, least: f64) -> Factor {
+        Factor { value: self.value.max(least), ..self }
+    }
+}
+
 impl Mul<f64> for Factor {
     type Output = Factor;
 

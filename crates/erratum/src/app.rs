@@ -31,6 +31,7 @@ impl App {
     /// Reads the texts that the settings beside the program name. A broken entry is named and left
     /// out.
     pub fn new(cli: &Cli) -> Result<App, Failure> {
+        trusting::settle_command(command(cli))?;
         let (cache, trust) = (preparing::cache(), Trust::of_user());
         let Some(beside) = beside(cli) else {
             return Ok(App { catalogue: Catalogue::shipped(), cache, trust });
@@ -108,6 +109,16 @@ fn beside(cli: &Cli) -> Option<PathBuf> {
         Some(Command::Watch(watch)) => Some(parent(watch.files.first())),
         Some(Command::Read(_) | Command::Means(_)) => Some(PathBuf::from(".")),
         Some(_) => None,
+    }
+}
+
+/// The build command that is to be run, if one is given.
+fn command(cli: &Cli) -> &[String] {
+    match &cli.command {
+        None => &cli.look.build,
+        Some(Command::Look(look)) => &look.build,
+        Some(Command::Mend(mend)) => &mend.build,
+        Some(_) => &[],
     }
 }
 

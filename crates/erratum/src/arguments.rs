@@ -166,7 +166,7 @@ pub struct Look {
     /// The files to compile together
     #[arg(value_name = "FILES")]
     pub files: Vec<PathBuf>,
-    /// A build command: it is run as it is, and its output is read
+    /// A build command: it is run once as it is, and up to 12 times on confined copies
     #[arg(last = true, value_name = "COMMAND")]
     pub build: Vec<String>,
     /// Step through the mistakes with keys: try a fix, write it, take it back
@@ -211,7 +211,7 @@ pub struct Mend {
     /// The files to compile together
     #[arg(value_name = "FILES")]
     pub files: Vec<PathBuf>,
-    /// A build command: the files it complains of are mended
+    /// A build command: the files it complains of are mended; it is run once as it is, and up to 12 times on confined copies
     #[arg(last = true, value_name = "COMMAND", conflicts_with = "files")]
     pub build: Vec<String>,
     /// Every mistake whose fix is sure; what is a guess is listed

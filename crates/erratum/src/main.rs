@@ -29,6 +29,7 @@ use crate::app::App;
 use crate::arguments::{Cli, Command};
 use crate::failure::Failure;
 use clap::Parser;
+use erratum_compilers::confine;
 use erratum_syntax::visible::visible;
 use std::io::Write;
 use std::process::ExitCode;
@@ -44,6 +45,10 @@ fn quiet_in_families() {
 }
 
 fn main() -> ExitCode {
+    // A compiler is started by this program, which restricts itself before it becomes the compiler.
+    if let Some(status) = confine::become_asked() {
+        return ExitCode::from(status);
+    }
     let cli = match Cli::try_parse() {
         Ok(cli) => cli,
         Err(error) => {

@@ -49,6 +49,39 @@ pub fn settle(config: &Config, trust: &Trust, compiles: bool) -> Result<(), Fail
     Ok(())
 }
 
+/// Words for what goes further than this machine's copy of the project.
+const LEAVES: &[&str] = &["deploy", "install", "publish", "push", "release", "uninstall", "upload"];
+
+/// Asks whether a build command is meant that installs or sends something: it is run where the user
+/// is, and on copies.
+///
+/// # Errors
+/// When it is not meant, or nobody can be asked.
+pub fn settle_command(command: &[String]) -> Result<(), Failure> {
+    let leaves = |word: &&String| {
+        let word = word.to_lowercase();
+        word.split(|c: char| !c.is_alphanumeric()).any(|part| LEAVES.contains(&part))
+    };
+    let Some(word) = command.iter().skip(1).find(leaves) else { return Ok(()) };
+    let shown = command.join(" ");
+    let (shown, word) = (visible(&shown), visible(word));
+    if !io::stdin().is_terminal() || !io::stderr().is_terminal() {
+        return Err(Failure::said(format!(
+            "`{shown}` says `{word}`: it may install or send something, and it is run several times. \
+             Give a command that only builds."
+        )));
+    }
+    eprintln!(
+        "`{shown}` says `{word}`: it may install or send something, and it is run several times."
+    );
+    let asked =
+        dialoguer::Confirm::new().with_prompt("Run it all the same?").default(false).interact_opt();
+    match asked {
+        Ok(Some(true)) => Ok(()),
+        _ => Err(Failure::said("it was not run.".to_owned())),
+    }
+}
+
 /// Why a folder that is trusted could not be noted.
 pub fn not_kept(error: &io::Error) -> String {
     format!("which folders you trust cannot be kept: {error}.")

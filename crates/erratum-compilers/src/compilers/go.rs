@@ -3,11 +3,11 @@
 //! no longer does, and the build is used).
 
 use super::{Alone, Kind, main_file};
+use crate::confine;
 use crate::run::{self, Limits};
 use erratum_syntax::source::{Program, Source};
 use std::borrow::Cow;
 use std::path::{Path, PathBuf};
-use std::process::Command;
 use std::time::Duration;
 
 pub(super) static GO: Kind = Kind {
@@ -18,14 +18,23 @@ pub(super) static GO: Kind = Kind {
     note: "checks a file by itself where that is enough, else its package",
     check: &["build", "-gcflags=-e", "-o", "erratum-check"],
     alone: Some(Alone { find, arguments }),
+    caches,
     ..super::PLAIN
 };
+
+/// The cache in which the build keeps the library. Compiling a program of Go runs nothing that the
+/// program brings with it.
+fn caches() -> Vec<PathBuf> {
+    let own = std::env::var_os("GOCACHE").map(PathBuf::from);
+    let usual = || directories::BaseDirs::new().map(|dirs| dirs.cache_dir().join("go-build"));
+    own.or_else(usual).into_iter().collect()
+}
 
 /// The compiler behind the `go` command, if it can be used alone.
 fn find(go: &Path, program: &Program, origin: &Path) -> Option<PathBuf> {
     let module = origin.ancestors().any(|folder| folder.join("go.mod").is_file());
     let limits = Limits { time: Duration::from_secs(5), ..Limits::default() };
-    let mut command = Command::new(go);
+    let mut command = confine::command(go, &[], true);
     command.args(["env", "GOROOT", "GOTOOLDIR", "GOOS", "GOARCH"]);
     let output = run::run(&mut command, &limits).ok()?;
     let said = String::from_utf8_lossy(&output.stdout).into_owned();

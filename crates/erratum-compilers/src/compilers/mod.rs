@@ -70,6 +70,8 @@ pub struct Kind {
     pub wants_source_path: bool,
     /// How it makes and takes precompiled headers, if it can.
     pub(crate) precompile: Option<&'static Precompile>,
+    /// The caches of its own that it must be able to write, beside its scratch folder.
+    pub(crate) caches: fn() -> Vec<PathBuf>,
     /// Whether imports are meant from where the learner's files stand, rather than from the copy.
     pub root_is_origin: bool,
 }
@@ -113,6 +115,7 @@ const PLAIN: Kind = Kind {
     wants_encoding: false,
     wants_source_path: false,
     precompile: None,
+    caches: Vec::new,
     root_is_origin: false,
 };
 

@@ -3,7 +3,7 @@
 
 use std::io;
 use std::path::Path;
-use std::process::Command;
+use std::process::{Child, Command};
 
 /// Leaves the command as it is.
 pub(crate) fn lead_group(_command: &mut Command) {}
@@ -43,4 +43,15 @@ pub(crate) fn is_own(folder: &Path) -> bool {
 /// Whether it is a file: whose it is is not known.
 pub(crate) fn is_safe(file: &Path) -> bool {
     file.is_file()
+}
+
+/// Makes this process the parent of all that its children leave behind: only Linux can.
+pub(crate) fn adopt_strays() {}
+
+/// Stops what was left behind: nothing is known of that here.
+pub(crate) fn end_strays(_is_own: &dyn Fn(u32) -> bool) {}
+
+/// Whether a child has ended.
+pub(crate) fn has_ended(child: &mut Child) -> bool {
+    child.try_wait().map_or(true, |status| status.is_some())
 }

@@ -1,12 +1,15 @@
 //! Unix.
 
-use rustix::process::{Pid, Signal, getegid, geteuid, kill_process_group, setpriority_pgrp};
+use rustix::process::{
+    Pid, Signal, WaitId, WaitIdOptions, getegid, geteuid, kill_process_group, setpriority_pgrp,
+    waitid,
+};
 use std::fs::{self, DirBuilder, Permissions};
 use std::io;
 use std::os::unix::fs::{DirBuilderExt, MetadataExt, PermissionsExt, symlink};
 use std::os::unix::process::CommandExt;
 use std::path::Path;
-use std::process::Command;
+use std::process::{Child, Command};
 
 fn pid(id: u32) -> Option<Pid> {
     i32::try_from(id).ok().and_then(Pid::from_raw)
@@ -22,6 +25,66 @@ pub(crate) fn kill_group(id: u32) {
     if let Some(pid) = pid(id) {
         let _ = kill_process_group(pid, Signal::KILL);
     }
+}
+
+/// Whether a child has ended; it still has to be waited for.
+pub(crate) fn has_ended(child: &mut Child) -> bool {
+    let Some(pid) = pid(child.id()) else { return true };
+    let options = WaitIdOptions::EXITED | WaitIdOptions::NOHANG | WaitIdOptions::NOWAIT;
+    // One that cannot be waited for has ended, too.
+    waitid(WaitId::Pid(pid), options).map_or(true, |status| status.is_some())
+}
+
+/// Makes this process the parent of all that its children leave behind, on Linux.
+#[cfg(target_os = "linux")]
+pub(crate) fn adopt_strays() {
+    let _ = rustix::process::set_child_subreaper(Some(rustix::process::getpid()));
+}
+
+#[cfg(not(target_os = "linux"))]
+pub(crate) fn adopt_strays() {}
+
+/// Stops what was left behind: children of this process in another session which nobody has started
+/// here (`is_own` tells who was).
+#[cfg(target_os = "linux")]
+pub(crate) fn end_strays(is_own: &dyn Fn(u32) -> bool) {
+    use rustix::process::{WaitOptions, getsid, kill_process, waitpid};
+    let own = getsid(None).ok();
+    // What a stray has started becomes a child of this process once that has ended.
+    for _ in 0..STRAYS {
+        let strays: Vec<Pid> = children()
+            .into_iter()
+            .filter(|id| !is_own(*id))
+            .filter_map(pid)
+            .filter(|pid| getsid(Some(*pid)).ok() != own)
+            .collect();
+        if strays.is_empty() {
+            return;
+        }
+        for stray in strays {
+            let _ = kill_process(stray, Signal::KILL);
+            let _ = waitpid(Some(stray), WaitOptions::empty());
+        }
+    }
+}
+
+#[cfg(not(target_os = "linux"))]
+pub(crate) fn end_strays(_is_own: &dyn Fn(u32) -> bool) {}
+
+/// How deep strays may have started others.
+#[cfg(target_os = "linux")]
+const STRAYS: usize = 64;
+
+/// The numbers of the children of this process.
+#[cfg(target_os = "linux")]
+fn children() -> Vec<u32> {
+    let threads = fs::read_dir("/proc/self/task").into_iter().flatten().flatten();
+    let listed =
+        threads.filter_map(|thread| fs::read_to_string(thread.path().join("children")).ok());
+    let ids = listed.flat_map(|list| {
+        list.split_whitespace().filter_map(|id| id.parse().ok()).collect::<Vec<u32>>()
+    });
+    ids.collect()
 }
 
 /// Limits the data of a process to so many bytes, on Linux. One that has ended needs no limit.

@@ -3,6 +3,7 @@
 use super::Session;
 use crate::cache::{Cache, NotPrepared};
 use crate::compilers;
+use crate::confine;
 use crate::headers::{self, Job, Same};
 use crate::run::{self, Limits};
 use crate::scratch::Copy;
@@ -10,7 +11,6 @@ use erratum_repair::message::Message;
 use erratum_repair::read;
 use erratum_repair::search::{Depth, Report};
 use erratum_syntax::source::Program;
-use std::process::Command;
 
 impl Session {
     /// Whether the next look would come sooner with what a cache lacks.
@@ -66,7 +66,7 @@ impl Session {
         arguments.push(compilers::argument(file.name()));
         let compiler = self.found.path.clone();
         let same = Box::new(move |further: &[String], started: &dyn Fn(u32)| {
-            let mut command = Command::new(&compiler);
+            let mut command = confine::command(&compiler, &[&folder], true);
             command.args(further).args(&arguments).current_dir(&folder).env("TMPDIR", &folder);
             command.env("LC_ALL", "C.UTF-8").env("LANGUAGE", "en").env_remove("GCC_COLORS");
             let Ok(output) = run::run_noticed(&mut command, &Limits::default(), started) else {

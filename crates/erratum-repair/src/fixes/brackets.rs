@@ -69,7 +69,7 @@ pub(super) fn propose(case: &Case, all: &mut Vec<Candidate>) {
         brace_line(case, all);
     }
     // Only the first few matter: what follows an odd bracket is seen through it.
-    for odd in case.text.pairs.odd.iter().take(4) {
+    for odd in case.odd().take(4) {
         one(case, odd, all);
     }
 }

@@ -6,14 +6,24 @@ use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
 
 /// A type and a value stand in brackets where a value is wanted.
 const TYPE_AND_VALUE: Factor = evidence("a type and its value stand in one bracket", 6.5);
 
+/// A type is no function.
+const CALLED_TYPE: Factor = evidence("a type is no function", 6.0);
+
+/// The size of a type is asked for.
+const SIZED: Factor = evidence("the size of a type is asked for", 6.5);
+
+/// A place in a list is counted by a type of its own.
+const PLACE: Factor = evidence("a place in a list has a type of its own", 6.0);
+
 pub(super) static FAMILY: Family = Family {
     id: "cast",
     recipes: &[],
-    phases: Phases::Early,
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -26,10 +36,17 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    if case.message.text.contains("cannot be indexed by `") {
+        counted(case, all);
+    }
     if !case.language().type_first {
         return;
     }
+    sized(case, all);
     for open in lexed.on_line(lexed.code[case.token].line).filter(|at| lexed.is(*at, "(")) {
+        if case.language().scope_mark.is_empty() || case.language().new_object == "new " {
+            called_type(case, open, all);
+        }
         let (typed, value, close) = (open + 1, open + 2, open + 3);
         let plain = case.language().is_type(lexed.word(typed))
             && lexed.word(typed).starts_with(|letter: char| letter.is_lowercase());
@@ -51,12 +68,135 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `int(fare)` for `(int)(fare)`: a type is no function.
+fn called_type(case: &Case, open: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(typed) = open.checked_sub(1) else { return };
+    let word = lexed.word(typed);
+    let plain = case.language().is_type(word)
+        && lexed.kind(typed) == Some(TokenKind::Keyword)
+        && word != "void";
+    let wanted = typed.checked_sub(1).is_some_and(|at| {
+        lexed.kind(at) == Some(TokenKind::Op)
+            || matches!(lexed.word(at), "return" | "(" | "," | "[")
+    });
+    let close = case.text.pairs.partner[open].filter(|close| *close > open + 1);
+    let Some(close) = close.filter(|_| plain && wanted) else { return };
+    let mut edits = vec![case.insert(lexed.code[typed].start, "(")];
+    // What is one value needs no brackets of its own.
+    if close == open + 2 {
+        edits.push(case.replace_token(open, ") "));
+        edits.push(Edit::delete(case.file(), lexed.code[close].start, lexed.code[close].end));
+    } else {
+        edits.push(case.insert(lexed.code[typed].end, ")"));
+    }
+    all.push(Candidate::new(MistakeId::CastRules, CALLED_TYPE, edits));
+}
+
+/// `sizeof berth` of a type, which stands in brackets there.
+fn sized(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    for at in lexed.on_line(lexed.code[case.token].line).filter(|at| lexed.is(*at, "sizeof")) {
+        let mut last = at + 1;
+        while matches!(lexed.word(last), "struct" | "unsigned" | "const" | "enum") {
+            last += 1;
+        }
+        let word = lexed.word(last);
+        let value = case.text.names.of(word).any(|declared| declared.kind == NameKind::Value);
+        let told = case.message.text.contains(&format!("'{}'", lexed.word(at + 1)));
+        if told
+            && !value
+            && (lexed.kind(last) == Some(TokenKind::Name) || case.language().is_type(word))
+        {
+            let open =
+                Edit::replace(case.file(), lexed.code[at].end, lexed.code[at + 1].start, "(");
+            let close = case.insert(lexed.code[last].end, ")");
+            all.push(Candidate::new(MistakeId::MissingBracket, SIZED, vec![open, close]));
+        }
+    }
+}
+
+/// `counts[hour]`: a place in a list is counted by a type of its own (seen with rustc 1.95).
+fn counted(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let whole = ["u8", "u16", "u32", "u64", "i8", "i16", "i32", "i64", "i128", "u128", "isize"];
+    let by = case.message.text.rsplit('`').nth(1).unwrap_or("");
+    if !whole.contains(&by.trim_start_matches('&')) || by.starts_with('&') {
+        return;
+    }
+    let inside = case.text.pairs.inside[case.token].filter(|open| lexed.is(*open, "["));
+    let next = [case.token, case.token + 1].into_iter().find(|at| lexed.is(*at, "["));
+    let Some(open) = inside.or(next) else { return };
+    let Some(close) = case.text.pairs.partner[open].filter(|close| *close > open + 1) else {
+        return;
+    };
+    let within = |at: &usize| case.text.pairs.inside[*at] == Some(open);
+    let computes = (open + 1..close).filter(within).any(|at| {
+        lexed.kind(at) == Some(TokenKind::Op) && !matches!(lexed.word(at), "." | "::" | ",")
+    });
+    let (from, to) = (lexed.code[open + 1].start, lexed.code[close - 1].end);
+    let edits = if computes {
+        vec![case.insert(from, "("), case.insert(to, ") as usize")]
+    } else {
+        vec![case.insert(to, " as usize")]
+    };
+    all.push(Candidate::new(MistakeId::WrongNumberType, PLACE, edits));
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
 
     const SAID: &str = "expected ')' before 'sum'";
+
+    #[test]
+    fn a_type_is_no_function() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int whole(double fare) {\n    return <|>int(fare + 0.5);\n}\n",
+            "expected expression before 'int'",
+            "int whole(double fare) {\n    return (int)(fare + 0.5);\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int whole(double fare) {\n        return int<|>(fare);\n    }\n}\n",
+            "'.class' expected",
+            "class Quay {\n    int whole(double fare) {\n        return (int) fare;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn the_size_of_a_type_is_asked_for_in_brackets() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "#include <stdlib.h>\ntypedef struct { int n; } berth;\nberth *make(void) {\n    return malloc(sizeof <|>berth);\n}\n",
+            "expected expression before 'berth'",
+            "#include <stdlib.h>\ntypedef struct { int n; } berth;\nberth *make(void) {\n    return malloc(sizeof(berth));\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_place_is_counted_by_its_own_type() {
+        let said = "[E0277] the type `[{integer}]` cannot be indexed by `u8`";
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn count(hour: u8) {\n    let mut all = [0; 24];\n    all[<|>hour] += 1;\n}\n",
+            said,
+            "fn count(hour: u8) {\n    let mut all = [0; 24];\n    all[hour as usize] += 1;\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn count(hour: u8) {\n    let mut all = [0; 24];\n    all[<|>hour + 1] += 1;\n}\n",
+            said,
+            "fn count(hour: u8) {\n    let mut all = [0; 24];\n    all[(hour + 1) as usize] += 1;\n}\n",
+        );
+    }
 
     #[test]
     fn a_value_in_a_call_is_converted() {

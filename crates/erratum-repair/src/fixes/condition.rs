@@ -3,7 +3,7 @@
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
-use crate::score::{Factor, evidence};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::lex::TokenKind;
 
@@ -36,11 +36,21 @@ const WORDS: &[&str] = &["if", "while", "switch", "for", "foreach"];
 /// A condition compares.
 const COMPARES: Factor = evidence("a condition compares", 5.0);
 
+/// A word that other languages have between a condition and its block.
+const ELSEWHERE: Factor = evidence("no word stands between a condition and its block", 6.5);
+
+/// Each line between the word and the reported place.
+const PER_LINE: Factor = weight("lines from the reported place", -0.5);
+
+/// How many lines above the reported one such a word is looked for.
+const WORD_REACH: u32 = 2;
+
 /// How many lines above the reported one a condition is looked for.
 const REACH: u32 = 3;
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    word_of_elsewhere(case, all);
     if !case.language().bracketed_conditions {
         return;
     }
@@ -73,6 +83,32 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         edits.truncate(1);
     }
     all.push(Candidate::new(MistakeId::BareCondition, BARE, edits));
+}
+
+/// `while (tide < 3) do {`: a word of other languages between a condition and its block.
+fn word_of_elsewhere(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let reported = lexed.code[case.token].line;
+    let first = lexed.on_line(reported.saturating_sub(WORD_REACH).max(1)).start;
+    let last = lexed.on_line(reported).end;
+    for at in first..last {
+        let headers: &[&str] = match lexed.word(at) {
+            "then" if !case.language().is_keyword("then") => &["if", "elif", "elsif", "elseif"],
+            "do" => &["while", "for", "foreach"],
+            _ => continue,
+        };
+        let line = lexed.on_line(lexed.code[at].line);
+        let header = line.clone().find(|at| headers.contains(&lexed.word(*at)));
+        // A loop of its own starts a statement.
+        let behind =
+            header.is_some_and(|header| header + 1 < at) && !case.language().ends_block("do");
+        let closed = lexed.is(at, "then") && lexed.before(at) == ")";
+        if behind && (closed || lexed.opens_block(at + 1) && lexed.is(at + 1, "{")) {
+            let edit = case.delete_token(at);
+            let far = PER_LINE * f64::from(reported - lexed.code[at].line);
+            all.push(Candidate::new(MistakeId::ExtraWord, ELSEWHERE + far, vec![edit]));
+        }
+    }
 }
 
 /// `if (tide => 2)`: the two letters of a comparison in the wrong order make an arrow.
@@ -164,6 +200,24 @@ fn lost_end(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn no_word_stands_between_a_condition_and_its_block() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn main() {\n    let mut low = 3;\n    if low > 2 then {\n        low <|>= 2;\n    }\n    println!(\"{low}\");\n}\n",
+            "expected `:`, found `=`",
+            "fn main() {\n    let mut low = 3;\n    if low > 2 {\n        low = 2;\n    }\n    println!(\"{low}\");\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def main(args: Array[String]): Unit = {\n    var i = 0\n    while (i < 3) <|>do {\n      i += 1\n    }\n  }\n}\n",
+            "illegal start of simple expression",
+            "object Quay {\n  def main(args: Array[String]): Unit = {\n    var i = 0\n    while (i < 3) {\n      i += 1\n    }\n  }\n}\n",
+        );
+    }
 
     #[test]
     fn a_condition_over_its_statement_gets_brackets() {

@@ -15,6 +15,21 @@ const NO_ARRAY: Factor = evidence("the message says that it is no array", 5.0);
 /// The message knows no such member.
 const NO_GET: Factor = evidence("it has no such member", 3.0);
 
+/// It is declared as an array, and stands before round brackets.
+const ARRAY_CALLED: Factor = evidence("an array is no function", 6.0);
+
+/// What compilers say of a value that is called (seen with gcc 12, javac 17, tsc 5.9, mcs 6.8, go 1.19,
+/// rustc 1.95).
+const CALLED: &[&str] = &[
+    "called object '",
+    "cannot be used as a function",
+    "cannot find symbol",
+    "This expression is not callable",
+    "cannot be used like method",
+    "cannot call non-function",
+    "expected function, found",
+];
+
 pub(super) static FAMILY: Family = Family {
     id: "elements",
     recipes: &[],
@@ -48,6 +63,11 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             with_marks(case, open, ("(", ")"), NO_ARRAY, all);
         }
     }
+    if CALLED.iter().any(|text| said(text)) && !case.language().calls_elements {
+        for open in line.clone().filter(|at| lexed.is(*at, "(") && *at > line.start) {
+            called_array(case, open, all);
+        }
+    }
     let unknown = ["cannot be dereferenced", "cannot find symbol", "does not exist on type"];
     let unknown = unknown.iter().any(|text| said(text))
         || said("has no member named 'get'")
@@ -58,6 +78,20 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 without_method(case, dot, all);
             }
         }
+    }
+}
+
+/// `depths(i)` of an array.
+fn called_array(case: &Case, open: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let declared = case.text.names.resolve(lexed, open - 1);
+    let array = declared.is_some_and(|declared| {
+        let typed = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
+        typed.contains(['[', '*']) || lexed.is(declared.token + 1, "[")
+    });
+    let one = case.text.pairs.partner[open].is_some_and(|close| close > open + 1);
+    if array && one {
+        with_marks(case, open, ("[", "]"), ARRAY_CALLED, all);
     }
 }
 
@@ -115,6 +149,17 @@ fn without_method(case: &Case, dot: usize, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn an_array_is_no_function() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "double first(const double depths[], int n) {\n    return <|>depths(n - 1);\n}\n",
+            "called object 'depths' is not a function or function pointer",
+            "double first(const double depths[], int n) {\n    return depths[n - 1];\n}\n",
+        );
+    }
 
     #[test]
     fn an_element_of_a_list_is_set() {

@@ -58,12 +58,14 @@ pub struct Example {
 
 /// All families, in the order in which they are asked: of equally likely fixes the first stays first.
 pub static FAMILIES: &[&Family] = &[
+    &super::pasted::FAMILY,
     &super::hints::FAMILY,
     &super::include::FAMILY,
     &super::quotes::FAMILY,
     &super::brackets::FAMILY,
     &super::foreign::FAMILY,
     &super::labels::FAMILY,
+    &super::patterns::FAMILY,
     &super::type_order::FAMILY,
     &super::import_path::FAMILY,
     &super::window::FAMILY,

@@ -140,6 +140,14 @@ fn function_at(case: &Case, first: usize, last: usize) -> bool {
 /// `for (tide in tides)` where the language wants `for (tide : tides)`, and the like.
 fn each(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    // A loop that counts has the plain word.
+    for at in lexed.on_line(line).filter(|at| lexed.is(*at, "foreach") && lexed.is(at + 1, "(")) {
+        let close = case.text.pairs.partner[at + 1].unwrap_or(lexed.on_line(line).end);
+        if (at + 2..close).any(|at| lexed.is(at, ";")) {
+            let edit = case.replace_token(at, "for");
+            all.push(Candidate::new(MistakeId::ForeignWord, LOOP_ELSEWHERE + far, vec![edit]));
+        }
+    }
     let Some((word, mark)) = case.language().each_loop else { return };
     for at in lexed.on_line(line).filter(|at| matches!(lexed.word(*at), "for" | "foreach")) {
         let open = at + 1;
@@ -171,6 +179,17 @@ fn each(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_loop_that_counts_has_the_plain_word() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int up(int tide) {\n    foreach (<|>int i = 0; i < 3; i++) {\n        tide++;\n    }\n    return tide;\n}\n",
+            "expected expression before 'int'",
+            "int up(int tide) {\n    for (int i = 0; i < 3; i++) {\n        tide++;\n    }\n    return tide;\n}\n",
+        );
+    }
 
     #[test]
     fn a_comparison_is_written_as_here() {

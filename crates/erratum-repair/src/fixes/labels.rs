@@ -36,6 +36,9 @@ const REACH: u32 = 1;
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let (lexed, language) = (case.lexed(), case.language());
+    if language.is_keyword("of") && language.block_end("case").is_some() {
+        bare(case, all);
+    }
     if !language.is_keyword("switch") || !language.is_keyword("default") {
         return;
     }
@@ -58,6 +61,22 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let score = OTHER_VALUES + far;
             all.push(Candidate::new(MistakeId::ForeignWord, score, edits));
         }
+    }
+}
+
+/// `3 => writeln(tide)`: a label without a word before it, in a `case`.
+fn bare(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let label = lexed.on_line(lexed.code[case.token].line);
+    let Some(open) = case.text.pairs.block_of(lexed, label.start) else { return };
+    let value = |at: usize| {
+        matches!(lexed.kind(at), Some(TokenKind::Number | TokenKind::Str | TokenKind::Name))
+            || matches!(lexed.word(at), "," | "..")
+    };
+    let mark = label.start + label.clone().take_while(|at| value(*at)).count();
+    let arrow = arrow_end(lexed, mark).filter(|_| mark > label.start);
+    if let Some(last) = arrow.filter(|_| lexed.is(open, "case")) {
+        all.push(Candidate::new(MistakeId::ForeignMark, ENDS_LABEL, vec![colon(case, mark, last)]));
     }
 }
 
@@ -113,6 +132,17 @@ fn colon(case: &Case, first: usize, last: usize) -> Edit {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_label_of_pascal_ends_with_a_colon() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program quay;\nvar\n  t: integer;\nbegin\n  t := 3;\n  case t of\n    1: writeln('low');\n    3 <|>=> writeln('high');\n  end;\nend.\n",
+            "Syntax error, \":\" expected but \"=\" found",
+            "program quay;\nvar\n  t: integer;\nbegin\n  t := 3;\n  case t of\n    1: writeln('low');\n    3: writeln('high');\n  end;\nend.\n",
+        );
+    }
 
     #[test]
     fn an_arrow_behind_a_label_is_a_colon() {

@@ -36,6 +36,8 @@ mod made;
 mod members;
 mod operands;
 mod overriding;
+mod pasted;
+mod patterns;
 mod promised;
 mod qualify;
 mod quotes;
@@ -68,6 +70,7 @@ use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Language;
 use erratum_syntax::lex::{Lexed, TokenKind};
+use erratum_syntax::pairs::{Odd, OddBracket};
 use erratum_syntax::source::Program;
 use erratum_syntax::text::Text;
 use std::collections::HashSet;
@@ -208,6 +211,20 @@ impl<'a> Case<'a> {
 
     fn language(&self) -> &'static Language {
         self.text.lexed.language
+    }
+
+    /// The odd brackets that the message may come of. A compiler reads forwards: what opens behind the
+    /// reported place did not stop it there, nor did a bracket of a later statement.
+    fn odd(&self) -> impl Iterator<Item = &OddBracket> {
+        let lexed = self.lexed();
+        let reported = self.message.line().unwrap_or(lexed.code[self.token].line);
+        self.text.pairs.odd.iter().filter(move |odd| {
+            let opened_before = odd.odd == Odd::Unopened && lexed.closes_block(odd.token);
+            odd.token <= self.token
+                || lexed.code[odd.token].line <= reported + 1
+                || opened_before
+                || self.message.at.is_none()
+        })
     }
 
     /// Whether an entry that the message may show asks for a family of fixes.
@@ -398,10 +415,7 @@ pub fn candidates_without_code(text: &Text) -> Vec<Candidate> {
 }
 
 /// What to try for an odd bracket alone, with no message at hand.
-pub(crate) fn for_odd_bracket(
-    text: &Arc<Text>,
-    odd: &erratum_syntax::pairs::OddBracket,
-) -> Vec<Candidate> {
+pub(crate) fn for_odd_bracket(text: &Arc<Text>, odd: &OddBracket) -> Vec<Candidate> {
     let at = text.lexed.code.get(odd.token).map_or(0, |token| token.start);
     without_message(text, at, |case, all| brackets::one(case, odd, all))
 }

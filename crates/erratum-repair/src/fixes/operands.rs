@@ -3,13 +3,15 @@
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::lex::TokenKind;
 
 /// Comparisons without brackets beside a word that binds more tightly.
 const BOUND_TIGHTER: Factor = weight("the word between them binds more tightly", 6.0);
 /// A division of whole numbers where that is none.
 const WHOLE_DIVIDED: Factor = weight("a whole number is divided", 5.0);
+/// The mark stands in front of the name.
+const BEHIND: Factor = evidence("the mark stands in front of a pointer", 6.0);
 /// The other marks of the stream are written twice.
 const STREAMED: Factor = evidence("the other marks of the stream are written twice", 5.0);
 /// Both operands at once.
@@ -38,8 +40,32 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.language().applies_bare && case.message.text.contains("Fractional Int") {
         division(case, all);
     }
+    if case.phase <= Phase::Syntax && case.language().type_first {
+        behind_name(case, all);
+    }
     if case.message.text.contains("operator<") || case.message.text.contains("operator>") {
         streamed(case, all);
+    }
+}
+
+/// `head* == NULL`: what stands at a place is asked for in front of the name.
+fn behind_name(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    for at in lexed.on_line(lexed.code[case.token].line).filter(|at| lexed.is(*at, "*")) {
+        let Some(name) = at.checked_sub(1) else { continue };
+        let declared = case.text.names.resolve(lexed, name);
+        let pointer = declared.is_some_and(|declared| {
+            let (first, last) = declared.typed.unwrap_or((declared.token, declared.token));
+            (first..=last.max(declared.token)).any(|at| lexed.is(at, "*"))
+        });
+        let ends = matches!(
+            lexed.word(at + 1),
+            "==" | "!=" | "=" | "<" | ">" | "<=" | ">=" | ")" | ";" | "+" | "-" | ","
+        );
+        if pointer && ends {
+            let edits = vec![case.insert(lexed.code[name].start, "*"), case.delete_token(at)];
+            all.push(Candidate::new(MistakeId::WrongOrder, BEHIND, edits));
+        }
     }
 }
 
@@ -142,6 +168,17 @@ fn division(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn what_stands_at_a_place_is_asked_for_in_front() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int is_empty(int **head) {\n    return head* <|>== 0;\n}\n",
+            "expected expression before '==' token",
+            "int is_empty(int **head) {\n    return *head == 0;\n}\n",
+        );
+    }
 
     #[test]
     fn a_mark_of_a_stream_is_written_twice() {

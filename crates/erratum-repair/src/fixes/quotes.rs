@@ -30,6 +30,8 @@ const GLUED: Factor = weight("it is glued to the mark before it", -1.0);
 const ONE_LETTER: Factor = weight("one letter stands between the quotes", 5.0);
 /// A quote that opens a text does not touch the word before it.
 const TOUCHES_WORD: Factor = weight("it touches the word before it", -2.0);
+/// A value within a text lacks its end.
+const HOLE: Factor = weight("a value within the text lacks its end", 4.0);
 /// A text begins with one kind of quote and ends with the other.
 const OTHER_END: Factor = weight("the text ends with the other kind of quote", 2.0);
 /// A quote is typed by mistake more seldom than forgotten.
@@ -130,6 +132,15 @@ pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
             Candidate::new(MistakeId::OpenString, score, vec![case.insert(at, quote)])
         })
         .collect();
+    // A value within the text may have lost its end, and has swallowed the quote.
+    if quote == "`"
+        && let Some(at) = lost_hole_end(&text)
+    {
+        let line = [&text[..at], "}", &text[at..]].concat();
+        let score = certain + HOLE + READS_LIKE_CODE * reading(case, &line, odd.line, cost);
+        let edit = case.insert(line_start + at, "}");
+        ranked.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
+    }
     // The text may end with a quote of the other kind.
     let other = if quote == "'" { '"' } else { '\'' };
     let last = text.rfind(other).filter(|at| {
@@ -155,6 +166,18 @@ pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
         vec![Edit::delete(case.file(), odd.start, odd.start + 1)],
     ));
     rank(ranked, BEST_QUOTE, all);
+}
+
+/// Where a value in a text on a line lacks its end: before the quote that follows it.
+fn lost_hole_end(line: &str) -> Option<usize> {
+    let open = line.rfind("${")?;
+    let quote = open + line[open..].find('`')?;
+    let depth = line[open..quote].chars().fold(0i32, |depth, letter| match letter {
+        '{' => depth + 1,
+        '}' => depth - 1,
+        _ => depth,
+    });
+    (depth == 1).then_some(quote)
 }
 
 /// Where a letter in quotes ends: one character behind the quote, or two behind a `\\`.
@@ -362,6 +385,27 @@ fn unknown_name(case: &Case, lexed: &Lexed, index: usize) -> bool {
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_value_within_a_text_ends_before_its_quote() {
+        check_among(
+            &FAMILY,
+            "typescript",
+            "const paid = 3;\nconsole.log(<|>`paid ${paid.toFixed(2)`);\nconsole.log(paid);\n",
+            "Unterminated template literal.",
+            "const paid = 3;\nconsole.log(`paid ${paid.toFixed(2)}`);\nconsole.log(paid);\n",
+        );
+    }
+
+    #[test]
+    fn a_type_is_no_text() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "interface Item { name: string }\nfunction parse(line: string): Item <|>or null {\n  return null;\n}\n",
+            "'{' or ';' expected.",
+        );
+    }
 
     #[test]
     fn single_quotes_around_a_text_are_told_from_names() {

@@ -102,7 +102,9 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let size = case.lexed().code.len();
-    if trouble(&case.text) < 2 || size > TOKENS {
+    let open = case.lexed().code.iter().any(|token| !token.closed);
+    let behind = case.odd().next().is_none() && !open;
+    if trouble(&case.text) < 2 || size > TOKENS || behind {
         return;
     }
     let start = Repair {

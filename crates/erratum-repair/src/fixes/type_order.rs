@@ -6,12 +6,17 @@ use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
+use erratum_syntax::language::Declaring;
 use erratum_syntax::lex::TokenKind;
 
 /// The brackets of a list stand on the other side.
 const BRACKETS_ELSEWHERE: Factor = evidence("the brackets of a list stand on the other side", 6.5);
 /// The type stands behind the name, behind a word.
 const TYPE_ELSEWHERE: Factor = evidence("the type stands behind the name", 6.0);
+/// A name and its type stand there alone.
+const NO_WORD: Factor = evidence("a name and its type stand there alone", 6.0);
+/// The mark declares the name by itself.
+const TWO_WORDS: Factor = evidence("the mark declares the name by itself", 7.0);
 /// Each line between the change and the reported place.
 const LINES: Factor = weight("lines from the reported place", -0.5);
 
@@ -35,24 +40,31 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     for line in reported.saturating_sub(1).max(1)..=reported {
         let far = LINES * f64::from(reported - line);
         let range = lexed.on_line(line);
-        for open in range.clone().filter(|at| lexed.is(*at, "[") && lexed.is(at + 1, "]")) {
-            brackets(case, open, far, all);
+        for open in range.clone().filter(|at| lexed.is(*at, "[")) {
+            let sized = matches!(lexed.kind(open + 1), Some(TokenKind::Number | TokenKind::Name));
+            let close = open + 1 + usize::from(sized);
+            if lexed.is(close, "]") {
+                brackets(case, open, close, far, all);
+            }
         }
         typed_first(case, range.start, far, all);
+        no_word(case, range.start, far, all);
+        two_words(case, range.start, far, all);
     }
 }
 
-/// `Berth[]`: the empty brackets of a list on the side where another language has them.
-fn brackets(case: &Case, open: usize, far: Factor, all: &mut Vec<Candidate>) {
+/// `Berth[]`, `char[20]`: the brackets of a list on the side where another language has them.
+fn brackets(case: &Case, open: usize, close: usize, far: Factor, all: &mut Vec<Candidate>) {
     let (lexed, language) = (case.lexed(), case.language());
     let Some(element) = open.checked_sub(1).filter(|at| is_type(case, *at)) else { return };
-    let empty = (lexed.code[open].start, lexed.code[open + 1].end);
-    let out = Edit::delete(case.file(), empty.0, empty.1);
+    let (from, to) = (lexed.code[open].start, lexed.code[close].end);
+    let text = lexed.source.slice(from, to).into_owned();
+    let out = Edit::delete(case.file(), from, to);
     if language.lists_in_front {
-        let edits = vec![case.insert(lexed.code[element].start, "[]"), out];
+        let edits = vec![case.insert(lexed.code[element].start, text), out];
         all.push(Candidate::new(MistakeId::WrongOrder, BRACKETS_ELSEWHERE + far, edits));
-    } else if language.lists_behind_names && lexed.kind(open + 2) == Some(TokenKind::Name) {
-        let edits = vec![out, case.insert(lexed.code[open + 2].end, "[]")];
+    } else if language.lists_behind_names && lexed.kind(close + 1) == Some(TokenKind::Name) {
+        let edits = vec![out, case.insert(lexed.code[close + 1].end, text)];
         all.push(Candidate::new(MistakeId::WrongOrder, BRACKETS_ELSEWHERE + far, edits));
     }
 }
@@ -73,9 +85,47 @@ fn typed_first(case: &Case, first: usize, far: Factor, all: &mut Vec<Candidate>)
     let name = lexed.word(first + 1);
     let bind = lexed.is(first + 2, ":=");
     let end = if bind { lexed.code[first + 2].end } else { lexed.code[first + 1].end };
-    let text = format!("{word} {name}{mark}{typed}{}", if bind { " =" } else { "" });
+    // Which of its types of numbers a foreign one means, the value tells better.
+    let typed = match foreign.filter(|_| language.exact_numbers) {
+        Some(_) => String::new(),
+        None => format!("{mark}{typed}"),
+    };
+    let text = format!("{word} {name}{typed}{}", if bind { " =" } else { "" });
     let edit = Edit::replace(case.file(), lexed.code[first].start, end, text);
     all.push(Candidate::new(MistakeId::WrongOrder, TYPE_ELSEWHERE + far, vec![edit]));
+}
+
+/// `names []string`: a variable with its type, and no word before it.
+fn no_word(case: &Case, first: usize, far: Factor, all: &mut Vec<Candidate>) {
+    let (lexed, language) = (case.lexed(), case.language());
+    let Some((word, mark)) = language.typed_variable else { return };
+    let name = lexed.kind(first) == Some(TokenKind::Name) && lexed.code[first].first;
+    let marked = mark.trim();
+    let typed = first + 1 + usize::from(!marked.is_empty());
+    let before = marked.is_empty() || lexed.is(first + 1, marked);
+    let element = typed + 2 * usize::from(lexed.is(typed, "[") && lexed.is(typed + 1, "]"));
+    let apart = lexed.code.get(typed).is_some_and(|token| token.start > lexed.code[first].end);
+    let ends = lexed.code.get(element + 1).is_none_or(|next| next.first)
+        || matches!(lexed.word(element + 1), "=" | ";");
+    // In a list of members or parameters no word stands before a name.
+    let block = case.text.pairs.inside[first].is_none_or(|open| {
+        lexed.opens_block(open) && super::shape::function_of(case, open).is_some()
+    });
+    if name && before && apart && ends && block && is_type(case, element) {
+        let edit = case.insert(lexed.code[first].start, format!("{word} "));
+        all.push(Candidate::new(MistakeId::MissingWord, NO_WORD + far, vec![edit]));
+    }
+}
+
+/// `let sum := 0`: where the mark declares, no word does.
+fn two_words(case: &Case, first: usize, far: Factor, all: &mut Vec<Candidate>) {
+    let (lexed, language) = (case.lexed(), case.language());
+    let Declaring::Mark(mark) = language.declaring else { return };
+    let word = matches!(lexed.word(first), "let" | "var" | "val" | "auto" | "const" | "mut");
+    if word && lexed.kind(first + 1) == Some(TokenKind::Name) && lexed.is(first + 2, mark) {
+        let edit = case.delete_token(first);
+        all.push(Candidate::new(MistakeId::ExtraWord, TWO_WORDS + far, vec![edit]));
+    }
 }
 
 /// Whether a token names a type: one of this language, of the text or of another language.
@@ -96,6 +146,39 @@ fn is_type(case: &Case, at: usize) -> bool {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_name_with_its_type_gets_its_word() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc all() []string {\n\tnames <|>[]string\n\treturn names\n}\n",
+            "syntax error: unexpected [, expecting expression",
+            "package quay\n\nfunc all() []string {\n\tvar names []string\n\treturn names\n}\n",
+        );
+    }
+
+    #[test]
+    fn the_mark_that_declares_needs_no_word() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc sum() int {\n\tlet <|>all := 3\n\treturn all\n}\n",
+            "syntax error: unexpected all at end of statement",
+            "package quay\n\nfunc sum() int {\n\tall := 3\n\treturn all\n}\n",
+        );
+    }
+
+    #[test]
+    fn the_length_of_an_array_goes_with_its_brackets() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int main(void) {\n    char<|>[20] name = \"East\";\n    return name[0];\n}\n",
+            "expected identifier or '(' before '[' token",
+            "int main(void) {\n    char name[20] = \"East\";\n    return name[0];\n}\n",
+        );
+    }
 
     #[test]
     fn the_brackets_of_c_stand_behind_the_name() {
@@ -131,13 +214,13 @@ mod tests {
     }
 
     #[test]
-    fn a_variable_of_rust_is_written_with_a_type_of_rust() {
+    fn a_variable_of_rust_has_the_type_of_its_value() {
         check_fix(
             &FAMILY,
             "rust",
             "fn sum() -> i32 {\n    int <|>all = 3;\n    all\n}\n",
             "expected one of `!`, `.`, `::`, `;`, `?`, `{`, `}`, or an operator, found `all`",
-            "fn sum() -> i32 {\n    let all: i32 = 3;\n    all\n}\n",
+            "fn sum() -> i32 {\n    let all = 3;\n    all\n}\n",
         );
     }
 

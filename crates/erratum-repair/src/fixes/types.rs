@@ -1,6 +1,7 @@
 //! Values of one type where another is wanted: the declaration, the value, or a conversion.
 
 mod literals;
+mod parsed;
 mod references;
 mod returns;
 mod texts;
@@ -83,6 +84,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     declaration(case, all);
     literals::literals(case, all);
     texts::texts(case, all);
+    parsed::parsed(case, all);
     returns::returns(case, all);
     if case.language().borrows {
         references::rust(case, all);
@@ -372,6 +374,24 @@ mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix, rated};
     use super::FAMILY;
     use crate::fixes::Certainty;
+
+    #[test]
+    fn a_number_is_read_from_a_text() {
+        check_among(
+            &FAMILY,
+            "typescript",
+            "const parts: string[] = [\"3\"];\nconst low: { n: number } = { <|>n: parts[0] };\n",
+            "Type 'string' is not assignable to type 'number'.",
+            "const parts: string[] = [\"3\"];\nconst low: { n: number } = { n: Number(parts[0]) };\n",
+        );
+        check_among(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(String[] args) {\n        int low = args<|>[0];\n    }\n}\n",
+            "incompatible types: String cannot be converted to int",
+            "class Quay {\n    void go(String[] args) {\n        int low = Integer.parseInt(args[0]);\n    }\n}\n",
+        );
+    }
 
     #[test]
     fn a_condition_that_assigns_was_to_compare() {

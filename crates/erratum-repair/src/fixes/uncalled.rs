@@ -4,6 +4,7 @@ use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Phase};
+use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 
@@ -17,6 +18,8 @@ const WANTS_VALUES: Factor = weight("the function wants values", -4.0);
 const OF_LIBRARY: Factor = weight("a member of the library that is no value", 1.5);
 /// A value in square brackets stands behind the function.
 const IN_BRACKETS: Factor = weight("a value in square brackets stands behind it", 2.0);
+/// A value stands behind the function.
+const BEHIND: Factor = weight("a value stands behind it", 2.0);
 /// The message points elsewhere.
 const ELSEWHERE: Factor = weight("the message points elsewhere", -1.0);
 
@@ -56,7 +59,11 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     // Where functions and values have names of their own, a function is unknown as a value.
     let unknown = |at: usize| {
-        let mut declared = case.text.names.of(lexed.word(at)).peekable();
+        // A plain value of that name is no member.
+        let member = matches!(lexed.before(at), "." | "->");
+        let declared = case.text.names.of(lexed.word(at));
+        let mut declared =
+            declared.filter(|declared| !member || declared.kind != NameKind::Value).peekable();
         case.phase == Phase::Name
             && case.message.text.starts_with("cannot find symbol")
             && declared.peek().is_some()
@@ -113,6 +120,18 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             + ELSEWHERE.when(!here);
         let edit = case.insert(lexed.code[at].end, "()");
         all.push(Candidate::new(MistakeId::Uncalled, score.clone(), vec![edit]));
+        // So is what stands behind it in none.
+        let value = at + 1;
+        let plain =
+            matches!(lexed.kind(value), Some(TokenKind::Name | TokenKind::Number | TokenKind::Str));
+        if plain && !lexed.code[value].first && !lexed.is(value + 1, "(") {
+            let edits = vec![
+                Edit::replace(case.file(), lexed.code[at].end, lexed.code[value].start, "("),
+                case.insert(lexed.code[value].end, ")"),
+            ];
+            let score = score.clone() + BEHIND - WANTS_VALUES.when(wants);
+            all.push(Candidate::new(MistakeId::MissingBracket, score, edits));
+        }
         // What stands in the wrong brackets is what the function is called with.
         let close = case.text.pairs.partner.get(at + 1).copied().flatten();
         if lexed.is(at + 1, "[")
@@ -145,6 +164,28 @@ fn member_of_library(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_value_of_the_same_name_is_no_member() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Gauge {\n    double mean() { return 3; }\n    static void go(Gauge gauge) {\n        double mean = gauge.<|>mean;\n    }\n}\n",
+            "cannot find symbol",
+            "class Gauge {\n    double mean() { return 3; }\n    static void go(Gauge gauge) {\n        double mean = gauge.mean();\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_value_behind_a_method_is_what_it_is_called_with() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "class Hold {\n  def load(n: Int): Boolean = n < 3\n}\nobject Quay {\n  def go(hold: Hold, n: Int): Boolean = {\n    !hold.<|>load n\n  }\n}\n",
+            "missing argument list for method load in class Hold",
+            "class Hold {\n  def load(n: Int): Boolean = n < 3\n}\nobject Quay {\n  def go(hold: Hold, n: Int): Boolean = {\n    !hold.load(n)\n  }\n}\n",
+        );
+    }
 
     #[test]
     fn a_function_is_called_in_round_brackets() {

@@ -5,12 +5,14 @@ mod price;
 mod words;
 
 use super::family::{Example, Family, Phases};
+use super::shape::{call_at, parameters};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::model::{Class, class, classes};
+use erratum_syntax::names::NameKind;
 
 /// A word that may stand at the end of the line before or at the start of this one.
 const WORD_AT_LINE_END: Factor = weight("it ends the line before", 0.1);
@@ -67,6 +69,9 @@ const REACH_BEFORE: usize = 26;
 /// How far after it.
 const REACH_AFTER: usize = 6;
 
+/// The least that the model may say of a mark that the message asks for at the end of a line.
+const ASKED_FOR: f64 = -2.0;
+
 /// How many candidates are handed on.
 const KEEP: usize = 40;
 
@@ -98,7 +103,7 @@ pub(super) static FAMILY: Family = Family {
 
 /// Marks can be lost where the syntax is wrong, where brackets do not pair, and where an entry says so.
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
-    let odd = !case.text.pairs.sound();
+    let odd = case.odd().next().is_some();
     if case.phase <= Phase::Syntax || odd || case.asks(Recipe::Window) {
         around(case, all);
     }
@@ -120,7 +125,7 @@ pub(super) fn around(case: &Case, all: &mut Vec<Candidate>) {
         sequence,
         place,
         named,
-        odd: !case.text.pairs.sound(),
+        odd: case.odd().next().is_some(),
         anchors: anchors(case),
     };
     let mut found = Vec::new();
@@ -158,8 +163,8 @@ pub(super) fn around(case: &Case, all: &mut Vec<Candidate>) {
 fn anchors(case: &Case) -> Vec<usize> {
     let lexed = case.lexed();
     let mut all = vec![case.token];
-    all.extend(case.text.pairs.odd.iter().take(3).map(|odd| odd.token));
-    let places = case.text.pairs.odd.iter().take(2).filter_map(|odd| odd.before.first());
+    all.extend(case.odd().take(3).map(|odd| odd.token));
+    let places = case.odd().take(2).filter_map(|odd| odd.before.first());
     all.extend(places.filter(|place| **place < lexed.code.len()));
     let doubled = (1..lexed.code.len()).filter(|at| is_doubled(case, *at));
     all.extend(doubled.take(2));
@@ -246,12 +251,22 @@ impl Window<'_, '_> {
                 {
                     continue;
                 }
+                if self.header_is_full(mark, token) || self.call_is_full(mark, token) {
+                    continue;
+                }
+                // Where a statement ends with its line and the message asks for its end, what the
+                // model knows of such lines counts little.
+                let asked = end_of_line
+                    && token == self.case.token
+                    && *mark == self.case.language().terminator
+                    && self.named(mark).value > 0.0;
+                let gain = self.gain(place, place, &[class(mark)]);
                 let score = w::INSERT
                     + near.clone()
                     + self.named(mark)
                     + self.brackets("", mark, token)
                     + self.doubled(mark, token)
-                    + self.gain(place, place, &[class(mark)]);
+                    + if asked { gain.at_least(ASKED_FOR) } else { gain };
                 let edit = self.insertion(token, mark, first && !end_of_line);
                 let mut candidate = Candidate::new(mistake_of_insert(mark), score, vec![edit]);
                 if candidate.mistake == MistakeId::MissingMark
@@ -307,6 +322,35 @@ impl Window<'_, '_> {
                 ));
             }
         }
+    }
+
+    /// Whether a mark would be the third of a loop's header.
+    fn header_is_full(&self, mark: &str, token: usize) -> bool {
+        let (lexed, pairs) = (self.case.lexed(), &self.case.text.pairs);
+        if mark != ";" {
+            return false;
+        }
+        let before = token.checked_sub(1);
+        let Some(open) = before.and_then(|at| pairs.inside[at].or(lexed.is(at, "(").then_some(at)))
+        else {
+            return false;
+        };
+        let header = lexed.is(open, "(") && lexed.before(open) == "for";
+        let end = pairs.partner[open].unwrap_or(open);
+        header && (open..end).filter(|at| lexed.is(*at, ";")).count() >= 2
+    }
+
+    /// Whether a comma would give a function of the file one value more than it takes.
+    fn call_is_full(&self, mark: &str, token: usize) -> bool {
+        let pairs = &self.case.text.pairs;
+        let open = token.checked_sub(1).and_then(|at| pairs.inside[at]).filter(|_| mark == ",");
+        let Some(call) = open.and_then(|open| call_at(self.case, open)) else { return false };
+        let name = self.case.lexed().word(call.name);
+        // Of several functions with one name, another may be meant.
+        let functions = self.case.text.names.of(name).filter(|d| d.kind == NameKind::Function);
+        functions.count() == 1
+            && parameters(self.case, name)
+                .is_some_and(|wanted| wanted.len() <= call.arguments.len())
     }
 
     /// A mark goes directly after the token before it, or directly before the one after it, with
@@ -541,8 +585,30 @@ fn mistake_of_replacement(old: &str, new: &str) -> MistakeId {
 
 #[cfg(test)]
 mod tests {
-    use super::super::testing::{check_among, check_fix, check_no_fix};
+    use super::super::testing::{check_among, check_fix, check_no_fix, rated};
     use super::FAMILY;
+
+    #[test]
+    fn the_header_of_a_loop_gets_no_third_mark() {
+        let third = |before: &str| {
+            let texts = rated(&FAMILY, "c", before, "expected ';' before '!' token");
+            texts.iter().any(|(text, _)| text.contains("i];"))
+        };
+        assert!(!third(
+            "void up(char *t) {\n    for (int i = 0; t[i] <|>! 3; i++) {\n        t[i]++;\n    }\n}\n"
+        ));
+    }
+
+    #[test]
+    fn a_function_gets_no_value_more_than_it_takes() {
+        let comma = |takes: &str| {
+            let before =
+                format!("int run({takes});\nint up(void) {{\n    return run(4 <|>5);\n}}\n");
+            let texts = rated(&FAMILY, "c", &before, "expected ')' before numeric constant");
+            texts.iter().any(|(text, _)| text.contains("run(4, 5)"))
+        };
+        assert!(comma("int a, int b") && !comma("int a"));
+    }
 
     #[test]
     fn a_lost_comma_stands_between_two_values() {

@@ -200,8 +200,11 @@ fn weigh_new(findings: &Findings, new: &NewMessage, worth: &mut Score) -> Result
     if early && new.before_target && !new.above_change || hides {
         return Err(Rejection::EarlierError { message });
     }
+    // Where a type is declared otherwise, what then fits no more was right.
+    let typed = matches!(findings.mistake, MistakeId::WrongType | MistakeId::WrongReturnType);
     *worth += match () {
         () if new.on_change => w::NEW_HERE,
+        () if typed && new.phase == findings.phase => w::FITS_NO_MORE,
         () if early => w::NEW_BELOW,
         // Of a later phase and elsewhere: it was hidden.
         () => w::REVEALED,
@@ -229,6 +232,14 @@ mod tests {
             gone_on_line: 0,
             definitions_lost: false,
         }
+    }
+
+    #[test]
+    fn another_type_must_fit_wherever_it_is_used() {
+        let typed = |mistake| Findings { mistake, new: vec![error()], ..clean() };
+        let worth = |findings: &Findings| accept(findings).unwrap().worth.total();
+        let apart = worth(&typed(MistakeId::WrongNumberType)) - worth(&typed(MistakeId::WrongType));
+        assert_near(apart, w::NEW_BELOW.value - w::FITS_NO_MORE.value);
     }
 
     /// An error of the same phase, on another line below.

@@ -57,7 +57,8 @@ impl Lost {
     pub fn explains(&self, message: &Message, diagnosis: &Diagnosis) -> bool {
         let inside =
             message.at.as_ref().zip(self.around.as_ref()).is_some_and(|(at, (file, from, to))| {
-                at.file == *file && (*from..=*to).contains(&at.line)
+                // A line may have been put in before it since.
+                at.file == *file && (*from..=*to + 1).contains(&at.line)
             });
         // Whether each path sets a name, uses it and gives a value back cannot be told of half of the
         // paths.

@@ -2,8 +2,10 @@
 
 use super::cache::CompileCache;
 use super::compare::compare;
+use super::lost::Lost;
 use super::trial::Trial;
 use super::{Depth, Report};
+use crate::diagnose::Diagnoser;
 use crate::message::Message;
 use erratum_syntax::edit::{self, Edit};
 use erratum_syntax::source::Program;
@@ -75,6 +77,8 @@ pub(super) struct Node {
     pub steps: Vec<Arc<Step>>,
     /// The names that stand in the parts which are blanked out.
     pub blanked: Arc<HashSet<String>>,
+    /// What was lost with those parts.
+    pub lost: Vec<Arc<Lost>>,
     /// How doubtful the way here was; the search goes on with the least doubtful.
     pub cost: f64,
 }
@@ -90,6 +94,7 @@ impl Node {
             passed: HashSet::new(),
             steps: Vec::new(),
             blanked: Arc::default(),
+            lost: Vec::new(),
             cost: 0.0,
         }
     }
@@ -151,14 +156,15 @@ impl Node {
             && words(&self.report.messages[index].text).any(|word| self.blanked.contains(word))
     }
 
-    /// Passes over those of the messages which were not there at first that are of the search's own
-    /// making.
-    pub fn pass_new(&mut self, own: impl Fn(&Message) -> bool) {
-        for (index, message) in self.report.messages.iter().enumerate() {
-            if self.origin[index].is_none() && own(message) {
-                self.passed.insert(index);
-            }
+    /// Returns whether a message that was not there at first only tells of what was lost with a part
+    /// that was switched off.
+    pub fn tells_of_loss(&self, index: usize, diagnoser: &Diagnoser) -> bool {
+        if self.origin[index].is_some() || self.lost.is_empty() {
+            return false;
         }
+        let message = &self.report.messages[index];
+        let diagnosis = diagnoser.diagnose(message);
+        self.lost.iter().any(|lost| lost.explains(message, &diagnosis))
     }
 
     /// Whether one of the steps started from this very text.

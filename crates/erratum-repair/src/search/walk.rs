@@ -187,7 +187,11 @@ impl<'a> Search<'a> {
         let messages = &node.report.messages;
         let open = || {
             let all = 0..messages.len();
-            all.filter(|index| !node.passed.contains(index) && !node.hangs_on_blanked(*index))
+            all.filter(|index| {
+                !node.passed.contains(index)
+                    && !node.hangs_on_blanked(*index)
+                    && !node.tells_of_loss(*index, &self.diagnoser)
+            })
         };
         let lexical = |m: &Message| m.is_error() && self.diagnoser.phase(m) == Phase::Lexical;
         open()
@@ -351,7 +355,7 @@ impl<'a> Search<'a> {
                     let lost = Lost::of(&blanked, &text, message, phase);
                     let done = Done::Blanked(Box::new(blanked.trial));
                     let next = node.after(done, target, blame, &mut self.cache);
-                    self.without(next, &lost)
+                    without(next, lost)
                 }
                 None => {
                     let mut hanging = lost::hanging(&report, &text, &unsettled);
@@ -384,13 +388,6 @@ impl<'a> Search<'a> {
 }
 
 impl Search<'_> {
-    /// A node after a part was switched off: what only hangs on that is passed over.
-    fn without(&self, mut node: Node, lost: &Lost) -> Node {
-        node.blank(lost.names.iter().cloned());
-        node.pass_new(|message| lost.explains(message, &self.diagnoser.diagnose(message)));
-        node
-    }
-
     /// The node in which a message that hangs on what was switched off hides nothing any more;
     /// nothing if there is none, or if nothing can be hidden behind one.
     fn clear(&mut self, node: &Node) -> Option<Node> {
@@ -422,7 +419,7 @@ impl Search<'_> {
             let lost = Lost::of(&blanked, &text, message, diagnosis.phase);
             let done = Done::Cleared(Box::new(blanked.trial));
             let next = node.after(done, target, 0.0, &mut self.cache);
-            Some(self.without(next, &lost))
+            Some(without(next, lost))
         })
     }
 
@@ -461,6 +458,13 @@ impl minimise::Compiles for Search<'_> {
     fn policy(&self) -> SeverityPolicy {
         self.policy()
     }
+}
+
+/// A node after a part was switched off: what only hangs on that is passed over.
+fn without(mut node: Node, lost: Lost) -> Node {
+    node.blank(lost.names.iter().cloned());
+    node.lost.push(Arc::new(lost));
+    node
 }
 
 /// Returns whether the first of some candidates is far enough ahead of the next.

@@ -25,6 +25,9 @@ pub const NEW_HERE: Factor = weight("a new error on the change", -3.5);
 /// A new error of the same phase or an earlier one further down: it was hidden, or was caused.
 pub const NEW_BELOW: Factor = weight("a new error below", -0.7);
 
+/// A new error of the same phase elsewhere, behind a change of a declared type: a use that was right.
+pub const FITS_NO_MORE: Factor = weight("another use no longer fits", -4.0);
+
 /// A new error of a later phase elsewhere: it was hidden.
 pub const REVEALED: Factor = weight("an error that was hidden", -0.05);
 

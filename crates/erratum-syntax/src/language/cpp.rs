@@ -205,6 +205,11 @@ pub(super) static CPP: Language = Language {
     ],
     scope_mark: "::",
     member_label: "public:",
+    from_text: &[
+        ("int", "std::stoi(", ")"),
+        ("long", "std::stol(", ")"),
+        ("double", "std::stod(", ")"),
+    ],
     to_text: &[("std::to_string(", ")")],
     foreign: &[
         ("elsif", "else if"),

@@ -316,6 +316,12 @@ pub(super) static CSHARP: Language = Language {
         },
     ],
     scope_mark: ".",
+    from_text: &[
+        ("int", "int.Parse(", ")"),
+        ("long", "long.Parse(", ")"),
+        ("double", "double.Parse(", ")"),
+        ("decimal", "decimal.Parse(", ")"),
+    ],
     to_text: &[("", ".ToString()")],
     foreign: &[
         ("elsif", "else if"),

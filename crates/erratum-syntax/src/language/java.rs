@@ -294,6 +294,11 @@ pub(super) static JAVA: Language = Language {
         Synonyms { elsewhere: &["at", "elementAt"], here: &["get", "charAt"] },
     ],
     scope_mark: ".",
+    from_text: &[
+        ("int", "Integer.parseInt(", ")"),
+        ("long", "Long.parseLong(", ")"),
+        ("double", "Double.parseDouble(", ")"),
+    ],
     to_text: &[("", ".toString()"), ("String.valueOf(", ")")],
     foreign: &[
         ("otherwise", "default"),

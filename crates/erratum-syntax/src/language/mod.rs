@@ -274,6 +274,7 @@ const PLAIN: Language = Language {
     scope_mark: "",
     member_label: "",
     to_text: &[],
+    from_text: &[],
     returns_by_name: false,
     result_mark: None,
     receivers: false,
@@ -427,6 +428,8 @@ pub struct Language {
     pub member_label: &'static str,
     /// How a value is made a text, the commonest way first: what is put before it and behind it.
     pub to_text: &'static [(&'static str, &'static str)],
+    /// How a number is read from a text: its type, and what is put before the text and behind it.
+    pub from_text: &'static [(&'static str, &'static str, &'static str)],
     /// What stands between the parameters of a function and the type of its result, where that may be
     /// left out.
     pub result_mark: Option<&'static str>,

@@ -252,6 +252,12 @@ pub(super) static PASCAL: Language = Language {
         (Module, &["system"]),
     ],
     weak_comparisons: true,
+    from_text: &[
+        ("LongInt", "StrToInt(", ")"),
+        ("SmallInt", "StrToInt(", ")"),
+        ("Double", "StrToFloat(", ")"),
+        ("Real", "StrToFloat(", ")"),
+    ],
     to_text: &[("IntToStr(", ")"), ("FloatToStr(", ")")],
     returns_by_name: true,
     foreign: &[

@@ -244,6 +244,7 @@ pub(super) static SCALA: Language = Language {
         Synonyms { elsewhere: &["join", "Join", "joined"], here: &["mkString"] },
     ],
     scope_mark: ".",
+    from_text: &[("Int", "", ".toInt"), ("Long", "", ".toLong"), ("Double", "", ".toDouble")],
     to_text: &[("", ".toString")],
     foreign: &[
         ("elsif", "else if"),

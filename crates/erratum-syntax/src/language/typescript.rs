@@ -233,6 +233,7 @@ pub(super) static TYPESCRIPT: Language = Language {
         Synonyms { elsewhere: &["ToString", "to_string"], here: &["toString()"] },
     ],
     scope_mark: ".",
+    from_text: &[("number", "Number(", ")")],
     to_text: &[("", ".toString()"), ("String(", ")")],
     foreign: &[
         ("otherwise", "default"),
@@ -259,6 +260,7 @@ pub(super) static TYPESCRIPT: Language = Language {
         ("self", "this"),
         ("and", "&&"),
         ("or", "||"),
+        ("or", "|"),
         ("not", "!"),
         ("foreach", "for"),
     ],

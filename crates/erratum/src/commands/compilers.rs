@@ -3,6 +3,7 @@
 use crate::arguments::{Color, Compilers};
 use crate::failure::Failure;
 use crate::show;
+use erratum_compilers::confine;
 use erratum_compilers::{Found, Kind, Toolbox, Trust};
 use erratum_syntax::language::LANGUAGES;
 use serde::Serialize;
@@ -75,6 +76,8 @@ pub fn run(arguments: &Compilers) -> Result<u8, Failure> {
         writeln!(out, "Where no compiler is, `erratum read` still judges saved output.")?;
     }
     writeln!(out, "The first one found is used. --compiler, or erratum.toml, names another.")?;
+    let state = format!("Compilers run {}.", confine::state().words());
+    show::paragraph(&mut out, width, "", "", &state)?;
     out.flush()?;
     Ok(0)
 }

@@ -5,6 +5,7 @@ use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::lex::{Lexed, TokenKind};
+use erratum_syntax::names::NameKind;
 use erratum_syntax::spelling::edit_distance;
 
 /// The best of all stretches that may be a text.
@@ -118,7 +119,11 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
                         || next == "++"
                         || next.starts_with(|c: char| c.is_ascii_digit())));
             let unknown = (start..=end).filter(|at| unknown_name(case, lexed, *at)).count();
-            if !closes || unknown == 0 || !reads_like_text(lexed, start, end) {
+            if !closes
+                || unknown == 0
+                || !reads_like_text(lexed, start, end)
+                || is_code(case, start, end)
+            {
                 continue;
             }
             let (from, to) = (lexed.code[start].start, lexed.code[end].end);
@@ -201,6 +206,20 @@ fn reads_like_text(lexed: &Lexed, start: usize, end: usize) -> bool {
             && lexed.kind(at - 1) == Some(TokenKind::Name)
     });
     depth == 0 && !call
+}
+
+/// Whether tokens that read like a text are code all the same: a type stands among them, or they start
+/// with a mark that parts values.
+fn is_code(case: &Case, start: usize, end: usize) -> bool {
+    let (lexed, language) = (case.lexed(), case.language());
+    let typed = |at: usize| {
+        let word = lexed.word(at);
+        let mut declared = case.text.names.of(word);
+        let own = lexed.kind(at) == Some(TokenKind::Name)
+            && declared.any(|declared| declared.kind == NameKind::Type);
+        own || (language.is_type(word) && lexed.kind(at) == Some(TokenKind::Keyword))
+    };
+    lexed.is(start, ",") || (start..=end).any(typed)
 }
 
 /// Whether what stands in the like place elsewhere is a string: the other elements of the list, the

@@ -46,7 +46,7 @@ pub(super) fn texts(case: &Case, all: &mut Vec<Candidate>) {
 }
 
 /// Returns whether a type is the one that texts have.
-fn is_text(case: &Case, typed: &str) -> bool {
+pub(super) fn is_text(case: &Case, typed: &str) -> bool {
     let bare = typed.rsplit(['.', ':']).next().unwrap_or(typed);
     bare == case.language().usual.text
         || matches!(

@@ -61,23 +61,50 @@ impl Window<'_, '_> {
                 vec![self.case.replace_token(token, *word)],
             ));
         }
-        if is_name
-            && let Some((_, here)) =
-                self.case.language().foreign.iter().find(|(foreign, _)| *foreign == text)
-        {
+        if !is_name {
+            return;
+        }
+        let foreign = self.case.language().foreign.iter();
+        for (_, here) in foreign.filter(|(foreign, _)| *foreign == text) {
+            let here = self.between(token).filter(|_| *here == "!").unwrap_or(here);
             let first = here.split(' ').next().unwrap_or(here);
             let new = if self.case.language().is_keyword(first) {
                 class(first)
             } else {
                 name_class(first)
             };
-            let score = w::RESPELL + near + self.gain(at, at + 1, &[new]) + odd;
+            // A word of another language that starts a statement is no call of an unknown function.
+            let starts = lexed.is(token + 1, "(") && self.starts_statement(token);
+            let score = w::RESPELL
+                + near.clone()
+                + self.gain(at, at + 1, &[new])
+                + odd
+                + w::FOREIGN.when(starts && !self.is_known(text));
             found.push(Candidate::new(
                 MistakeId::ForeignWord,
                 score,
-                vec![self.case.replace_token(token, *here)],
+                vec![self.case.replace_token(token, here)],
             ));
         }
+    }
+
+    /// Whether a statement starts with a token.
+    fn starts_statement(&self, token: usize) -> bool {
+        let lexed = self.case.lexed();
+        lexed.code[token].first || token.checked_sub(1).is_some_and(|at| lexed.divides(at))
+    }
+
+    /// The comparison that a word for "not" between two values was meant as: `tide not null`.
+    fn between(&self, token: usize) -> Option<&'static str> {
+        let lexed = self.case.lexed();
+        let before = token.checked_sub(1).filter(|_| !lexed.code[token].first)?;
+        let value = matches!(
+            lexed.kind(before),
+            Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Close)
+        );
+        let operators = self.case.language().operators;
+        let unequal = ["!==", "!="].into_iter().find(|mark| operators.contains(mark));
+        unequal.filter(|_| value)
     }
 
     /// A name that is declared here or in the library is hardly a misspelt keyword.

@@ -1,0 +1,137 @@
+//! A pattern that takes a value apart without its brackets: `case Some fare =>` for
+//! `case Some(fare) =>`.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
+
+/// What a pattern takes apart stands in brackets.
+const IN_BRACKETS: Factor = evidence("what a pattern takes apart stands in brackets", 7.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "patterns",
+    recipes: &[],
+    phases: Phases::Early,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "scala",
+        before: "object Quay {\n  def go(o: Option[Int]) = o match {\n    case Some <|>fare => fare\n    case None => 0\n  }\n}\n",
+        message: "illegal start of simple pattern",
+        after: "object Quay {\n  def go(o: Option[Int]) = o match {\n    case Some(fare) => fare\n    case None => 0\n  }\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let (lexed, language) = (case.lexed(), case.language());
+    // Where values stand behind a function without brackets, they do in a pattern, too.
+    if language.applies_bare || !language.operators.contains(&"=>") {
+        return;
+    }
+    let item = lexed.on_line(lexed.code[case.token].line);
+    let start = item.start + usize::from(lexed.is(item.start, "case"));
+    let arm = lexed.is(item.start, "case") || in_match(case, item.start);
+    let Some(end) = item.clone().find(|at| matches!(lexed.word(*at), "=>" | "if")) else { return };
+    // `Zone::Inner fare`: the path of the name counts to it.
+    let mut name = start;
+    while matches!(lexed.word(name + 1), "::" | ".") && name + 2 < end {
+        name += 2;
+    }
+    let taken = name + 1..end;
+    let capital = lexed.word(name).starts_with(|letter: char| letter.is_uppercase());
+    let plain = |at: usize| {
+        matches!(lexed.kind(at), Some(TokenKind::Name | TokenKind::Number | TokenKind::Str))
+            || matches!(lexed.word(at), "," | "_")
+    };
+    if !arm || !capital || taken.is_empty() || !taken.clone().all(plain) {
+        return;
+    }
+    let open = Edit::replace(case.file(), lexed.code[name].end, lexed.code[taken.start].start, "(");
+    let mut edits = vec![open];
+    for at in taken.clone().skip(1) {
+        if !lexed.is(at, ",") && !lexed.is(at - 1, ",") {
+            edits.push(case.insert(lexed.code[at - 1].end, ","));
+        }
+    }
+    edits.push(case.insert(lexed.code[end - 1].end, ")"));
+    all.push(Candidate::new(MistakeId::MissingBracket, IN_BRACKETS, edits));
+}
+
+/// Whether a line stands in the block of a `match`.
+fn in_match(case: &Case, at: usize) -> bool {
+    let lexed = case.lexed();
+    let Some(open) = case.text.pairs.block_of(lexed, at) else { return false };
+    lexed.on_line(lexed.code[open].line).into_iter().any(|at| lexed.is(at, "match"))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn an_arm_of_rust_takes_its_value_apart_in_brackets() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn go(o: Option<i32>) -> i32 {\n    match o {\n        Some <|>fare => fare,\n        None => 0,\n    }\n}\n",
+            "expected one of `=>`, `if`, `|`, or `::`, found `fare`",
+            "fn go(o: Option<i32>) -> i32 {\n    match o {\n        Some(fare) => fare,\n        None => 0,\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn several_values_are_parted() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(o: Berth) = o match {\n    case Berth name <|>depth if depth > 3 => name\n  }\n}\n",
+            "illegal start of simple pattern",
+            "object Quay {\n  def go(o: Berth) = o match {\n    case Berth(name, depth) if depth > 3 => name\n  }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_path_counts_to_the_name() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn go(z: Zone) -> i32 {\n    match z {\n        Zone::Inner <|>fare => fare,\n        _ => 0,\n    }\n}\n",
+            "expected one of `(`, `=>`, `if`, `|`, or `{`, found `fare`",
+            "fn go(z: Zone) -> i32 {\n    match z {\n        Zone::Inner(fare) => fare,\n        _ => 0,\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_function_of_rust_is_no_pattern() {
+        check_no_fix(
+            &FAMILY,
+            "rust",
+            "fn go() {\n    let up = Some <|>fare => fare;\n}\n",
+            "expected one of `;`, found `fare`",
+        );
+    }
+
+    #[test]
+    fn a_pattern_of_haskell_is_left() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "go :: Maybe Int -> Int\ngo m = case m of\n  Just fare <|>=> fare\n",
+            "parse error on input '=>'",
+        );
+    }
+
+    #[test]
+    fn a_pattern_with_its_brackets_is_left() {
+        check_no_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(o: Option[Int]) = o match {\n    case Some(fare) => fare <|>3\n  }\n}\n",
+            "';' expected but integer literal found",
+        );
+    }
+}
