@@ -39,6 +39,9 @@ const COMPARES: Factor = evidence("a condition compares", 5.0);
 /// A word that other languages have between a condition and its block.
 const ELSEWHERE: Factor = evidence("no word stands between a condition and its block", 6.5);
 
+/// Two blocks of a condition with nothing between them.
+const OTHER_BLOCK: Factor = evidence("two blocks stand behind one condition", 6.0);
+
 /// Each line between the word and the reported place.
 const PER_LINE: Factor = weight("lines from the reported place", -0.5);
 
@@ -51,6 +54,7 @@ const REACH: u32 = 3;
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     word_of_elsewhere(case, all);
+    lost_else(case, all);
     if !case.language().bracketed_conditions {
         return;
     }
@@ -83,6 +87,23 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         edits.truncate(1);
     }
     all.push(Candidate::new(MistakeId::BareCondition, BARE, edits));
+}
+
+/// `} {`: the word between the two blocks of a condition is lost.
+fn lost_else(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    for at in lexed.on_line(lexed.code[case.token].line).skip(1) {
+        let (close, open) = (at - 1, at);
+        if !lexed.is(close, "}") || !lexed.is(open, "{") {
+            continue;
+        }
+        let before = case.text.pairs.partner[close];
+        let header = before.map(|before| lexed.on_line(lexed.code[before].line));
+        if header.is_some_and(|mut header| header.any(|at| lexed.is(at, "if"))) {
+            let edit = case.insert(lexed.code[open].start, "else ");
+            all.push(Candidate::new(MistakeId::MissingWord, OTHER_BLOCK, vec![edit]));
+        }
+    }
 }
 
 /// `while (tide < 3) do {`: a word of other languages between a condition and its block.
@@ -200,6 +221,17 @@ fn lost_end(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn the_other_block_of_a_condition_has_its_word() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(n: Int): Boolean = {\n    if (n > 3) {\n      true\n    } <|>{\n      false\n    }\n  }\n}\n",
+            "';' expected but '{' found.",
+            "object Quay {\n  def go(n: Int): Boolean = {\n    if (n > 3) {\n      true\n    } else {\n      false\n    }\n  }\n}\n",
+        );
+    }
 
     #[test]
     fn no_word_stands_between_a_condition_and_its_block() {

@@ -13,6 +13,9 @@ const USED_AS_ITEM: Factor = weight("it is used as an item of the list", 3.5);
 /// Each further message about the name.
 const AGAIN: Factor = weight("further messages about the name", 0.7);
 
+/// The item of a map's loop is used as a value.
+const VALUES: Factor = weight("it is used as a value of the map", 5.0);
+
 pub(super) static FAMILY: Family = Family {
     id: "each-item",
     recipes: &[],
@@ -29,6 +32,7 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    of_map(case, all);
     let line = lexed.on_line(lexed.code[case.token].line);
     let mut done: Vec<usize> = Vec::new();
     for at in line.filter(|at| lexed.kind(*at) == Some(TokenKind::Name)) {
@@ -49,6 +53,36 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let more = (about.count() as f64 - 1.0).clamp(0.0, 3.0);
         let score = USED_AS_ITEM + AGAIN * more;
         all.push(Candidate::new(MistakeId::LoopPlaces, score, vec![edit]).guess());
+    }
+}
+
+/// A loop over the pairs of a map, whose item is used as a value (seen with tsc 5.9 and javac 17).
+fn of_map(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let text = &case.message.text;
+    let pair = text.contains("does not exist on type '[");
+    let map = text.starts_with("for-each not applicable")
+        && case.message.notes.iter().any(|note| note.text.contains("Map<"));
+    if !pair && !map {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let names: Vec<usize> = line
+        .filter(|at| lexed.kind(*at) == Some(TokenKind::Name))
+        .filter_map(|at| Some(case.text.names.resolve(lexed, at)?.token))
+        .collect();
+    let marks = (1..lexed.code.len()).filter(|at| matches!(lexed.word(*at), "of" | ":"));
+    for mark in marks.filter(|at| names.contains(&(at - 1))) {
+        let Some(open) = case.text.pairs.inside[mark].filter(|open| lexed.before(*open) == "for")
+        else {
+            continue;
+        };
+        let Some(close) = case.text.pairs.partner[open] else { continue };
+        if lexed.is(close - 1, ")") {
+            continue;
+        }
+        let edit = case.insert(lexed.code[close - 1].end, ".values()");
+        all.push(Candidate::new(MistakeId::LoopPlaces, VALUES, vec![edit]).guess());
     }
 }
 
@@ -74,6 +108,17 @@ mod tests {
     use super::FAMILY;
 
     const NO_MEMBER: &str = "[TS2339] Property 'boat' does not exist on type 'string'.";
+
+    #[test]
+    fn a_loop_over_a_map_goes_over_its_values() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "class Store {\n  ropes: Map<number, Rope> = new Map();\n  total() {\n    let sum = 0;\n    for (const rope of this.ropes) {\n      sum += rope.<|>metres;\n    }\n  }\n}\n",
+            "Property 'metres' does not exist on type '[number, Rope]'.",
+            "class Store {\n  ropes: Map<number, Rope> = new Map();\n  total() {\n    let sum = 0;\n    for (const rope of this.ropes.values()) {\n      sum += rope.metres;\n    }\n  }\n}\n",
+        );
+    }
 
     #[test]
     fn a_loop_over_the_keys_of_a_list_goes_over_its_items() {

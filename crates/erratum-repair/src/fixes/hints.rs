@@ -13,6 +13,9 @@ const VALUE_LOST: Factor = evidence("the mark throws the value away", 6.0);
 /// A copy, a forced value or an attribute is seldom what was meant.
 const MADE_UP: Factor = weight("it gives a made-up value", -2.5);
 
+/// The message says which word was meant.
+const TOLD_WORD: Factor = evidence("the message says which word was meant", 6.0);
+
 pub(super) static FAMILY: Family = Family {
     id: "hints",
     recipes: &[],
@@ -28,7 +31,22 @@ pub(super) static FAMILY: Family = Family {
     },
 };
 
+/// `class Store extends Roped`: the word that a class has before an interface is told (tsc 5.9).
+fn told_word(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some((_, told)) = case.message.text.split_once("Cannot extend an interface '") else {
+        return;
+    };
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let word = line.into_iter().find(|at| lexed.is(*at, "extends"));
+    if let Some(at) = word.filter(|_| told.contains("'implements'")) {
+        let edit = case.replace_token(at, "implements");
+        all.push(Candidate::new(MistakeId::InterfaceRules, TOLD_WORD, vec![edit]));
+    }
+}
+
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    told_word(case, all);
     for suggestion in &case.message.suggestions {
         let edits: Option<Vec<Edit>> = suggestion
             .parts
@@ -116,6 +134,17 @@ fn kind(case: &Case, edits: &[Edit]) -> MistakeId {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn the_word_before_an_interface_is_told() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "interface Roped { add(): void }\nclass Store extends <|>Roped {\n  add() {}\n}\n",
+            "Cannot extend an interface 'Roped'. Did you mean 'implements'?",
+            "interface Roped { add(): void }\nclass Store implements Roped {\n  add() {}\n}\n",
+        );
+    }
 
     #[test]
     fn a_suggestion_is_taken_as_it_is() {

@@ -116,11 +116,8 @@ fn plain(read: &Text, file: &str, text: &str) -> Vec<Edit> {
         let mark = MARKS.iter().find(|(marks, _)| marks.contains(letter)).map(|(_, mark)| *mark);
         let quote = mark.filter(|mark| matches!(*mark, "\"" | "'"));
         match (mark, opened) {
-            (None, _) if letter.is_ascii() && letter != '&' => {
-                if letter == '\n' {
-                    opened = None;
-                }
-            }
+            (None, _) if letter == '\n' => opened = None,
+            (None, _) if letter.is_ascii() && letter != '&' => {}
             // Within such a text only its end counts.
             (_, Some(open)) => {
                 if let Some(quote) = quote.filter(|quote| *quote == open) {

@@ -11,6 +11,9 @@ use erratum_syntax::lex::TokenKind;
 /// What a pattern takes apart stands in brackets.
 const IN_BRACKETS: Factor = evidence("what a pattern takes apart stands in brackets", 7.0);
 
+/// The arrow of an arm is another one.
+const ARROW: Factor = evidence("an arm has another arrow", 6.5);
+
 pub(super) static FAMILY: Family = Family {
     id: "patterns",
     recipes: &[],
@@ -31,7 +34,11 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if language.applies_bare || !language.operators.contains(&"=>") {
         return;
     }
-    let item = lexed.on_line(lexed.code[case.token].line);
+    let reported = lexed.code[case.token].line;
+    for line in reported.saturating_sub(1).max(1)..=reported {
+        arrow(case, lexed.on_line(line), all);
+    }
+    let item = lexed.on_line(reported);
     let start = item.start + usize::from(lexed.is(item.start, "case"));
     let arm = lexed.is(item.start, "case") || in_match(case, item.start);
     let Some(end) = item.clone().find(|at| matches!(lexed.word(*at), "=>" | "if")) else { return };
@@ -60,6 +67,20 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     all.push(Candidate::new(MistakeId::MissingBracket, IN_BRACKETS, edits));
 }
 
+/// `case _ -> 3`: the arrow of an arm, where `->` is another one or none.
+fn arrow(case: &Case, item: std::ops::Range<usize>, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let arm = lexed.is(item.start, "case") && !case.language().is_keyword("switch")
+        || in_match(case, item.start) && !lexed.is(item.start, "case");
+    let outer = case.text.pairs.inside.get(item.start).copied().flatten();
+    let mut marks = item.filter(|at| case.text.pairs.inside[*at] == outer);
+    let mark = marks.find(|at| matches!(lexed.word(*at), "=>" | "->" | ":"));
+    if let Some(mark) = mark.filter(|mark| arm && lexed.is(*mark, "->")) {
+        let edit = case.replace_token(mark, "=>");
+        all.push(Candidate::new(MistakeId::WrongMark, ARROW, vec![edit]));
+    }
+}
+
 /// Whether a line stands in the block of a `match`.
 fn in_match(case: &Case, at: usize) -> bool {
     let lexed = case.lexed();
@@ -71,6 +92,24 @@ fn in_match(case: &Case, at: usize) -> bool {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn an_arm_has_its_own_arrow() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(o: Int) = o match {\n    case 3 => 4\n    case _ -> 0\n  <|>}\n}\n",
+            "'=>' expected but '}' found.",
+            "object Quay {\n  def go(o: Int) = o match {\n    case 3 => 4\n    case _ => 0\n  }\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn go(o: i32, q: i32) -> i32 {\n    match o {\n        3 if q >= o <|>-> 4,\n        _ => 0,\n    }\n}\n",
+            "`->` is not valid syntax for field accesses and method calls",
+            "fn go(o: i32, q: i32) -> i32 {\n    match o {\n        3 if q >= o => 4,\n        _ => 0,\n    }\n}\n",
+        );
+    }
 
     #[test]
     fn an_arm_of_rust_takes_its_value_apart_in_brackets() {

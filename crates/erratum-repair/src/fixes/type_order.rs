@@ -17,6 +17,8 @@ const TYPE_ELSEWHERE: Factor = evidence("the type stands behind the name", 6.0);
 const NO_WORD: Factor = evidence("a name and its type stand there alone", 6.0);
 /// The mark declares the name by itself.
 const TWO_WORDS: Factor = evidence("the mark declares the name by itself", 7.0);
+/// A type stands right behind the name.
+const NO_COLON: Factor = evidence("a type stands right behind the name", 6.5);
 /// Each line between the change and the reported place.
 const LINES: Factor = weight("lines from the reported place", -0.5);
 
@@ -50,6 +52,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         typed_first(case, range.start, far, all);
         no_word(case, range.start, far, all);
         two_words(case, range.start, far, all);
+        for name in range.clone() {
+            no_colon(case, name, far, all);
+        }
     }
 }
 
@@ -117,6 +122,27 @@ fn no_word(case: &Case, first: usize, far: Factor, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `max Int`: a parameter or a variable with its type, and no colon between them.
+fn no_colon(case: &Case, name: usize, far: Factor, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let colon = case.language().typed_variable.is_some_and(|(_, mark)| mark.trim() == ":");
+    let apart = lexed
+        .code
+        .get(name + 1)
+        .is_some_and(|typed| !typed.first && typed.start > lexed.code[name].end);
+    let named = lexed.kind(name) == Some(TokenKind::Name)
+        && lexed.word(name).starts_with(char::is_lowercase)
+        && matches!(
+            lexed.before(name),
+            "(" | "," | "let" | "val" | "var" | "const" | "mut" | "readonly"
+        );
+    let ends = matches!(lexed.word(name + 2), ")" | "," | "=" | "[" | "<" | ";");
+    if colon && named && apart && ends && is_type(case, name + 1) {
+        let edit = case.insert(lexed.code[name].end, ":");
+        all.push(Candidate::new(MistakeId::MissingMark, NO_COLON + far, vec![edit]));
+    }
+}
+
 /// `let sum := 0`: where the mark declares, no word does.
 fn two_words(case: &Case, first: usize, far: Factor, all: &mut Vec<Candidate>) {
     let (lexed, language) = (case.lexed(), case.language());
@@ -146,6 +172,17 @@ fn is_type(case: &Case, at: usize) -> bool {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_parameter_gets_its_colon() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "class Boat(name: String, max <|>Int) {\n  def free = max\n}\n",
+            "':' expected but identifier found.",
+            "class Boat(name: String, max: Int) {\n  def free = max\n}\n",
+        );
+    }
 
     #[test]
     fn a_name_with_its_type_gets_its_word() {

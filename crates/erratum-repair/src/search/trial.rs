@@ -9,6 +9,7 @@ use super::weights as w;
 use super::{Depth, Report, SeverityPolicy};
 use crate::diagnose::{Diagnoser, Diagnosis};
 use crate::fixes::Candidate;
+use crate::fixes::weights::PAIRS_STILL_ODD;
 use crate::message::Message;
 use crate::score::Score;
 use erratum_catalogue::{MistakeId, Phase};
@@ -69,7 +70,10 @@ pub(super) fn try_all(
     let late = !setting.report.messages[setting.target].is_error();
     let depth = if late { Depth::Full } else { Depth::Errors };
     while let Some(next) = queue.peek() {
-        if next.score.total() < best_score - w::HOPELESS || cache.expired() {
+        // Where no bracket helps, the odd one is another mistake, and costs this one nothing.
+        let elsewhere = held.is_empty() && leaves_odd(next);
+        let least = best_score - w::HOPELESS - if elsewhere { w::ODD_ELSEWHERE } else { 0.0 };
+        if next.score.total() < least || cache.expired() {
             break;
         }
         if let Some(best) = held.iter().max_by(|a, b| a.total.total_cmp(&b.total))
@@ -103,6 +107,12 @@ pub(super) fn try_all(
     let mut seen = HashSet::new();
     held.retain(|trial| seen.insert(hash(&trial.program)));
     held
+}
+
+/// Whether a candidate lost worth for a bracket that stays odd.
+fn leaves_odd(candidate: &Candidate) -> bool {
+    let mut factors = candidate.score.factors().iter();
+    factors.any(|factor| factor.name == PAIRS_STILL_ODD.name && factor.value < 0.0)
 }
 
 /// Returns whether a candidate could not beat the best even if its compile were worth as much; a

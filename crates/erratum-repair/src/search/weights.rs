@@ -51,6 +51,9 @@ pub const TRIES: usize = 28;
 /// A candidate this much below the best is not worth a compile.
 pub const HOPELESS: f64 = 11.0;
 
+/// How much further below the best a candidate may be that leaves a bracket odd, where no bracket helps.
+pub const ODD_ELSEWHERE: f64 = 8.0;
+
 /// How much better than the best a candidate could turn out to be, where nothing speaks against the
 /// best.
 pub const SLACK: f64 = 0.3;

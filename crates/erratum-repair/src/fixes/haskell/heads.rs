@@ -18,6 +18,8 @@ const ALWAYS: Factor = evidence("a guard that always holds", 6.0);
 const FUNCTION: Factor = evidence("a function without a name has an arrow", 6.0);
 /// A name, what it takes, and a word that only a value starts with.
 const VALUE_STARTS: Factor = weight("a value starts there", 5.0);
+/// An item of a list is drawn.
+const DRAWN: Factor = evidence("an item is drawn from a list there", 7.0);
 /// A comma in no bracket.
 const PAIR: Factor = evidence("a comma stands in no bracket", 5.5);
 /// Each line between the change and the reported place.
@@ -58,6 +60,24 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         function(case, &item, far, all);
         lost_mark(case, &item, far, all);
         bare_pair(case, &item, far, all);
+        drawn(case, &item, far, all);
+    }
+}
+
+/// `[low | low = tides]`: an item of a list is drawn by an arrow.
+fn drawn(case: &Case, item: &Range<usize>, far: Factor, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    for mark in item.clone().filter(|at| matches!(lexed.word(*at), "=" | "in" | "->")) {
+        let Some(open) = case.text.pairs.inside[mark].filter(|open| lexed.is(*open, "[")) else {
+            continue;
+        };
+        let own = |at: &usize| case.text.pairs.inside[*at] == Some(open);
+        let bar = (open + 1..mark).filter(own).any(|at| lexed.is(at, "|"));
+        let named = (open + 1..mark).filter(own).any(|at| lexed.is(at, "let"));
+        if bar && !named {
+            let edit = case.replace_token(mark, "<-");
+            all.push(Candidate::new(MistakeId::WrongMark, DRAWN + far, vec![edit]));
+        }
     }
 }
 
@@ -203,6 +223,17 @@ fn alone(lexed: &Lexed, item: &Range<usize>) -> bool {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_fix, check_no_fix};
+
+    #[test]
+    fn an_item_of_a_list_is_drawn() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "all :: [(Int, Int)] -> [Int]\nall ts = [ a + b | (a, b) <|>= ts, a > b ]\n",
+            "parse error on input '='",
+            "all :: [(Int, Int)] -> [Int]\nall ts = [ a + b | (a, b) <- ts, a > b ]\n",
+        );
+    }
 
     #[test]
     fn a_comma_stands_in_brackets() {
