@@ -31,7 +31,7 @@ public class HarbourClock {
 
     double mean() {
         double sum = 0;
-        for (⟪h : hours⟶int h : hours⟶Integer h : hours⟫) sum += h;
+        for (⟪h : hours⟶int h : hours⟶≡Integer h : hours⟫) sum += h;
         return hours.isEmpty() ? 0 : sum / hours.⟪length⟶size()⟫;
     }
 

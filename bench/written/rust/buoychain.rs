@@ -44,7 +44,7 @@ impl fmt::Display for Buoy {
 fn main() {
     let mut chain = Chain::new();
     chain.push(Buoy { name: "A".to_string(), depth: 4.5, lit: true });
-    chain.push(Buoy { name: ⟪"B"⟶"B".to_string()⟶String::from("B")⟶"B".to_owned()⟶"B".into()⟫, depth: 9.0, lit: false });
+    chain.push(Buoy { name: ⟪"B"⟶"B".to_string()⟶≡String::from("B")⟶≡"B".to_owned()⟶≡"B".into()⟫, depth: 9.0, lit: false });
     match chain.deepest() {
         Some(b) => println!("{b}"),
         None => println!("none")⟪;⟶,⟶⟫

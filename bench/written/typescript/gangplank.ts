@@ -18,7 +18,7 @@ class Gangway {
   seats(): string[] {
     const out: string[] = [];
     for (const p of this.queue) {
-      if (⟪p.seat =⟶p.seat !==⟶p.seat !=⟫ undefined) {
+      if (⟪p.seat =⟶p.seat !==⟶≡p.seat !=⟫ undefined) {
         out.push(p.seat);
       }
     }
@@ -42,4 +42,4 @@ const found = gangway.find(2);
 if (found) {
   console.log(label(found, gangway.deck));
 }
-console.log(gangway.seats().join(⟪', "⟶", "⟶', '⟫));
+console.log(gangway.seats().join(⟪', "⟶", "⟶≡', '⟫));

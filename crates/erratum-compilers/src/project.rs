@@ -13,6 +13,9 @@ const LARGEST: u64 = 4 << 20;
 /// How many neighbours are copied, and how large one may be.
 const NEIGHBOURS: usize = 400;
 
+/// How many files of one package are compiled together with one that was named.
+const COMPANIONS: usize = 60;
+
 /// The files that were named, with their folder.
 #[derive(Clone, Debug)]
 pub struct Project {
@@ -54,7 +57,51 @@ impl Project {
             let bytes = read(path)?;
             program.set(Source::new(name_under(&root, path), bytes));
         }
-        Ok(Project { root, program, language, cargo })
+        let mut project = Project { root, program, language, cargo };
+        project.add_companions();
+        Ok(project)
+    }
+
+    /// Adds the files that are compiled together with a file that was named alone: those of its folder
+    /// that name the same package. Of two that are each a program of their own, none belongs to the
+    /// other; tests and files for certain systems are left out.
+    fn add_companions(&mut self) {
+        let clause = self.language.package_clause;
+        let [own] = &self.program.files[..] else { return };
+        if clause.is_empty() {
+            return;
+        }
+        let package = |bytes: &[u8]| {
+            let text = String::from_utf8_lossy(bytes).into_owned();
+            let named = text.lines().find_map(|line| line.strip_prefix(clause).map(str::trim));
+            named.map(str::to_owned)
+        };
+        let starts = |bytes: &[u8]| memchr::memmem::find(bytes, b"\nfunc main(").is_some();
+        let bound = |name: &str, bytes: &[u8]| {
+            let stem = name.rsplit_once('.').map_or(name, |(stem, _)| stem);
+            let parts = stem.rsplit('/').next().unwrap_or(stem).split('_').skip(1);
+            let systems = ["test", "windows", "linux", "darwin", "amd64", "arm64", "js", "wasm"];
+            parts.into_iter().any(|part| systems.contains(&part))
+                || memchr::memmem::find(bytes, b"//go:build").is_some()
+        };
+        let (name, own_package) = (own.name().to_owned(), package(own.bytes()));
+        let own_start = starts(own.bytes());
+        let folder = parent(Path::new(&name));
+        let beside = self.neighbours().into_iter().filter(|(other, bytes)| {
+            parent(Path::new(other)) == folder
+                && package(bytes) == own_package
+                && own_package.is_some()
+                && !bound(other, bytes)
+                && !(own_start && starts(bytes))
+        });
+        let beside: Vec<(String, Vec<u8>)> = beside.take(COMPANIONS).collect();
+        // Two programs of their own among them: which one is meant is not known.
+        if beside.iter().filter(|(_, bytes)| starts(bytes)).count() > 1 {
+            return;
+        }
+        for (name, bytes) in beside {
+            self.program.set(Source::new(name, bytes));
+        }
     }
 
     /// The path of a file of the program.

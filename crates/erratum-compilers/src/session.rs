@@ -346,6 +346,16 @@ impl Session {
         self.localise(&mut reading.messages, folder);
         let exit = if let Ended::Exit(exit) = output.ended { Some(exit) } else { None };
         let failed = reading.messages.iter().any(|message| message.is_error());
+        let mut errors = reading.messages.iter().filter(|message| message.is_error()).peekable();
+        if self.found.kind.places
+            && let Some(first) = errors.peek().map(|message| message.text.clone())
+            && errors.all(|message| message.at.is_none())
+        {
+            return Err(self.ended(&format!(
+                "could not build the project: {first}. This is no mistake in the program. Erratum uses no \
+                 network; what a project needs must be there already."
+            )));
+        }
         // qmllint ends with a status for any warning, also for one about its installation.
         if exit != Some(0) && !failed && self.found.kind.status_tells {
             let said = String::from_utf8_lossy(&output.stderr);

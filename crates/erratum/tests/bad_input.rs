@@ -3,7 +3,7 @@
 mod support;
 
 use std::fs;
-use support::{Folder, TIDE};
+use support::{Folder, TIDE, have};
 
 fn refused(folder: &Folder, arguments: &[&str], expected: &str) {
     let ran = folder.run(arguments);
@@ -158,4 +158,33 @@ fn on_narrow_terminals_no_line_is_wider() {
             assert!(wide.is_empty(), "{arguments:?}: {wide:#?}");
         }
     }
+}
+
+#[test]
+fn a_project_that_cannot_be_built_is_no_mistake_in_the_program() {
+    if !have("rustc") {
+        return;
+    }
+    let folder = Folder::new();
+    folder.write(
+        "Cargo.toml",
+        "[package]\nname = \"quay\"\nversion = \"0.1.0\"\nedition = \"2021\"\n[dependencies]\nno-such-berth-package = \"1\"\n",
+    );
+    folder.write("src/main.rs", "fn main() {\n    println!(\"low\");\n}\n");
+    let ran = folder.run(&["look", "src/main.rs"]);
+    assert_eq!(ran.status, 2, "{}", ran.stdout);
+    assert!(ran.stderr.contains("no mistake in the program"), "{}", ran.stderr);
+}
+
+#[test]
+fn a_library_of_rust_needs_no_main() {
+    if !have("rustc") {
+        return;
+    }
+    let folder = Folder::new();
+    folder.write("tides.rs", "pub fn low(tide: i32) -> i32 {\n    tide - 1\n}\n");
+    folder.write("berths.rs", "fn low(tide: i32) -> i32 {\n    tide - 1\n}\n");
+    assert_eq!(folder.run(&["look", "tides.rs"]).status, 0);
+    let ran = folder.run(&["look", "berths.rs"]);
+    assert!(ran.stdout.contains("main"), "{}", ran.stdout);
 }

@@ -193,3 +193,21 @@ fn a_folder_that_is_too_large_to_be_copied_is_named_with_what_to_do() {
     assert!(ran.stderr.contains("ignore file. `erratum look -- COMMAND`"), "{}", ran.stderr);
     assert_eq!(folder.left_behind(), 0);
 }
+
+#[test]
+fn files_of_one_package_are_looked_at_together() {
+    if !have("go") {
+        return;
+    }
+    let folder = Folder::new();
+    folder.write("main.go", "package main\n\nfunc main() {\n\tprintln(low(3))\n}\n");
+    folder.write("low.go", "package main\n\nfunc low(t int) int {\n\treturn t - 1\n}\n");
+    folder.write("low_test.go", "package main\n\nfunc broken( {\n");
+    folder.write("other.go", "package main\n\nfunc main() {\n\tprintln(high)\n}\n");
+    let ran = folder.run(&["look", "main.go"]);
+    assert_eq!(ran.status, 0, "{}", ran.stdout);
+    folder.write("low.go", "package main\n\nfunc low(tide int) int {\n\treturn tied - 1\n}\n");
+    let ran = folder.run(&["look", "main.go"]);
+    assert!(ran.stdout.contains("In low.go:"), "{}", ran.stdout);
+    assert!(!ran.stdout.contains("high"), "{}", ran.stdout);
+}

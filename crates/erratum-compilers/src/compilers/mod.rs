@@ -62,6 +62,8 @@ pub struct Kind {
     pub in_packages: bool,
     /// Whether it is only used where a project asks for it.
     pub by_choice: bool,
+    /// Whether every error in a program comes with its place: one without is of the build.
+    pub(crate) places: bool,
     /// Whether its exit status tells that something is wrong.
     pub status_tells: bool,
     /// Whether it must be told how files are encoded.
@@ -111,6 +113,7 @@ const PLAIN: Kind = Kind {
     folders: &[],
     in_packages: false,
     by_choice: false,
+    places: false,
     status_tells: true,
     wants_encoding: false,
     wants_source_path: false,

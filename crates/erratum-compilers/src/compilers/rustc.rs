@@ -1,6 +1,7 @@
 //! rustc, and cargo for projects with dependencies.
 
 use super::{Inputs, Kind, argument};
+use erratum_syntax::spelling::edit_distance;
 use std::path::Path;
 
 pub(super) static RUSTC: Kind = Kind {
@@ -23,20 +24,21 @@ pub(super) static CARGO: Kind = Kind {
     check: &["check", "--quiet", "--offline", "--message-format=json"],
     inputs: |_| Vec::new(),
     by_choice: true,
+    places: true,
     ..super::PLAIN
 };
 
 /// The arguments for the crate that the files belong to: its root, else the first of them.
 fn crate_arguments(inputs: &Inputs, edition: &str) -> Vec<String> {
-    match (inputs.crate_root, inputs.program.files.first()) {
-        (Some((root, edition)), _) => for_root(root, edition),
-        (None, Some(file)) => for_root(file.name(), edition),
-        (None, None) => Vec::new(),
-    }
-}
-
-fn for_root(root: &str, edition: &str) -> Vec<String> {
-    let kind = if root.ends_with("lib.rs") { "lib" } else { "bin" };
+    let files = &inputs.program.files;
+    let (root, edition) = match (inputs.crate_root, files.first()) {
+        (Some((root, edition)), _) => (root, edition),
+        (None, Some(file)) => (file.name(), edition),
+        (None, None) => return Vec::new(),
+    };
+    let text = files.iter().find(|file| file.name() == root);
+    let text = text.map(|file| String::from_utf8_lossy(file.bytes()).into_owned());
+    let kind = crate_type(root, text.as_deref().unwrap_or_default());
     let stem: String = Path::new(root)
         .file_stem()
         .map(|stem| stem.to_string_lossy().into_owned())
@@ -51,4 +53,42 @@ fn for_root(root: &str, edition: &str) -> Vec<String> {
         .map(|s| (*s).to_owned())
         .chain([argument(root)])
         .collect()
+}
+
+/// What kind of crate a text is the root of. A library has no `main`, and shows others what it has;
+/// where a function is nearly called so, the name is misspelt.
+fn crate_type(root: &str, text: &str) -> &'static str {
+    if text.contains("#[proc_macro") {
+        return "proc-macro";
+    }
+    let starts = |line: &str, words: &[&str]| words.iter().any(|word| line.starts_with(word));
+    let names = text.lines().filter_map(|line| {
+        let line = line.strip_prefix("pub ").unwrap_or(line);
+        let line = line.strip_prefix("async ").unwrap_or(line);
+        line.strip_prefix("fn ")?.split(['(', '<', ' ']).next()
+    });
+    let mut near = names.filter(|name| edit_distance(name, "main") <= 2.0);
+    let public = ["pub fn ", "pub struct ", "pub enum ", "pub trait ", "pub mod ", "pub use "];
+    let shows = text.lines().any(|line| starts(line, &public));
+    match () {
+        () if root.ends_with("lib.rs") => "lib",
+        () if near.next().is_none() && shows => "lib",
+        () => "bin",
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::crate_type;
+
+    #[test]
+    fn the_kind_of_a_crate_is_told_from_its_root() {
+        assert_eq!(crate_type("src/lib.rs", "fn low() {}\n"), "lib");
+        assert_eq!(crate_type("tide.rs", "pub fn low() {}\n"), "lib");
+        assert_eq!(crate_type("tide.rs", "pub fn low() {}\nfn main() {}\n"), "bin");
+        assert_eq!(crate_type("tide.rs", "pub fn low() {}\nfn mian() {}\n"), "bin");
+        assert_eq!(crate_type("tide.rs", "fn low() {}\n"), "bin");
+        let own = "#[proc_macro]\npub fn low(t: TokenStream) -> TokenStream { t }\n";
+        assert_eq!(crate_type("src/lib.rs", own), "proc-macro");
+    }
 }

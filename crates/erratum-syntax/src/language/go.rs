@@ -64,6 +64,7 @@ pub(super) static GO: Language = Language {
         "&&", "||", "&^", "+=", "-=", "*=", "/=", "%=", "&=", "|=", "^=",
     ],
     lists_in_front: true,
+    package_clause: "package ",
     typed_variable: Some(("var", " ")),
     declares: &[
         ("var", Value),

@@ -303,6 +303,7 @@ const PLAIN: Language = Language {
     attributes: false,
     sized_lists: false,
     lists_in_front: false,
+    package_clause: "",
     lists_behind_names: false,
     typed_variable: None,
     parted_parameters: false,
@@ -493,6 +494,9 @@ pub struct Language {
     pub attributes: bool,
     /// Whether a list may hold one `;`, as in `[0; 8]`.
     pub sized_lists: bool,
+    /// What a line starts with that names the package of a file, where the files of a folder that name
+    /// the same one are compiled together; empty if they are not.
+    pub package_clause: &'static str,
     /// Whether the brackets of a list stand in front of the type of its elements: `[]int`.
     pub lists_in_front: bool,
     /// Whether the brackets of an array stand behind its name: `int depths[]`.
