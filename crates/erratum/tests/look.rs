@@ -171,3 +171,45 @@ fn of_two_that_fit_equally_it_is_always_the_same_and_a_guess() {
     let told = folder.run(&["look", "tide.c"]).stdout;
     assert!(told.contains("only you know which one you mean"), "{told}");
 }
+
+#[test]
+fn what_was_not_finished_is_told_where_it_ends() {
+    if !have("ghc") {
+        return;
+    }
+    let folder = Folder::new();
+    let text = "module Main where\n\ndeep :: String -> Int\ndeep s = if null s then length s\n\nmain :: IO ()\nmain = print (deap \"a\")\n";
+    folder.write("Tide.hs", text);
+    let ran = folder.run(&["look", "--json", "Tide.hs"]);
+    let verdict: serde_json::Value = serde_json::from_str(&ran.stdout).unwrap();
+    let lines: Vec<u64> = (verdict["roots"].as_array().unwrap().iter())
+        .map(|root| root["at"]["line"].as_u64().unwrap())
+        .collect();
+    assert_eq!(lines, [4, 7], "{}", ran.stdout);
+    assert!(verdict["roots"][0]["title"].as_str().unwrap().contains("line 4"), "{}", ran.stdout);
+}
+
+#[test]
+fn of_half_the_paths_nothing_is_told() {
+    if !have("gcc") {
+        return;
+    }
+    let folder = Folder::new();
+    let text = "double spread(int n) {\n    int i = 0;\n    do while (i < n) {\n        i++;\n    }\n    return i / 2.0;\n}\nint main(void) {\n    return (int)spread(4);\n}\n";
+    folder.write("tide.c", text);
+    let ran = folder.run(&["look", "--json", "tide.c"]);
+    let verdict: serde_json::Value = serde_json::from_str(&ran.stdout).unwrap();
+    assert_eq!(verdict["roots"].as_array().unwrap().len(), 1, "{}", ran.stdout);
+}
+
+#[test]
+fn a_parameter_that_wants_an_address_is_told_by_a_remark() {
+    if !have("gcc") {
+        return;
+    }
+    let folder = Folder::new();
+    let text = "typedef struct { int n; } Berth;\nstatic int seats(const Berth *berth) {\n    return berth->n;\n}\nint main(void) {\n    Berth all[2] = { { 1 }, { 2 } };\n    return seats(all[1]);\n}\n";
+    folder.write("tide.c", text);
+    let ran = folder.run(&["look", "tide.c"]);
+    assert!(ran.stdout.contains("return seats(&all[1]);"), "{}", ran.stdout);
+}

@@ -53,21 +53,29 @@ impl Lost {
         Lost { names: lost, all, around, wide: blanked.wide }
     }
 
-    /// Returns whether a message only tells of the loss.
+    /// Returns whether a message that was not there before only tells of the loss.
     pub fn explains(&self, message: &Message, diagnosis: &Diagnosis) -> bool {
-        let inside =
-            message.at.as_ref().zip(self.around.as_ref()).is_some_and(|(at, (file, from, to))| {
-                // A line may have been put in before it since.
-                at.file == *file && (*from..=*to + 1).contains(&at.line)
-            });
-        // Whether each path sets a name, uses it and gives a value back cannot be told of half of the
-        // paths.
-        let of_paths = diagnosis.phase >= Phase::Flow || diagnosis.shows(MistakeId::UnusedName);
-        let ends = diagnosis.shows(MistakeId::MissingReturn);
         let remarks = message.notes.iter().map(|note| note.text.as_str());
         let mut said = remarks.chain([message.text.as_str()]).flat_map(words);
-        inside && (self.wide || ends)
+        // Whether each path sets a name and uses it cannot be told of half of the paths.
+        let of_paths = diagnosis.phase >= Phase::Flow || diagnosis.shows(MistakeId::UnusedName);
+        self.wide && self.holds(message)
             || of_paths && said.any(|word| self.all.iter().any(|name| name == word))
+    }
+
+    /// Returns whether a message tells that the paths of the function around the part do not all give a
+    /// value back: of half of them, that cannot be told.
+    pub fn spoils_paths(&self, message: &Message, diagnosis: &Diagnosis) -> bool {
+        diagnosis.shows(MistakeId::MissingReturn) && self.holds(message)
+    }
+
+    /// Whether a message points into the function around the part. A line may have been put in before it
+    /// since.
+    fn holds(&self, message: &Message) -> bool {
+        let around = message.at.as_ref().zip(self.around.as_ref());
+        around.is_some_and(|(at, (file, from, to))| {
+            at.file == *file && (*from..=*to + 1).contains(&at.line)
+        })
     }
 }
 

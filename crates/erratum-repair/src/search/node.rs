@@ -156,15 +156,18 @@ impl Node {
             && words(&self.report.messages[index].text).any(|word| self.blanked.contains(word))
     }
 
-    /// Returns whether a message that was not there at first only tells of what was lost with a part
-    /// that was switched off.
+    /// Returns whether a message only tells of what was lost with a part that was switched off: one that
+    /// was not there at first, or one of the paths through the function around it.
     pub fn tells_of_loss(&self, index: usize, diagnoser: &Diagnoser) -> bool {
-        if self.origin[index].is_some() || self.lost.is_empty() {
+        if self.lost.is_empty() {
             return false;
         }
         let message = &self.report.messages[index];
         let diagnosis = diagnoser.diagnose(message);
-        self.lost.iter().any(|lost| lost.explains(message, &diagnosis))
+        let new = self.origin[index].is_none();
+        self.lost.iter().any(|lost| {
+            lost.spoils_paths(message, &diagnosis) || new && lost.explains(message, &diagnosis)
+        })
     }
 
     /// Whether one of the steps started from this very text.

@@ -444,7 +444,9 @@ impl Teller<'_, '_> {
         words.insert("line".into(), at.line.to_string());
         words.insert("file".into(), at.file.clone());
         if draft.message().at.is_some() {
-            let line = self.reported_place(draft).line;
+            // What was not finished is told where it ends, not where the compiler noticed.
+            let unfinished = draft.part.is_none() && self.unfinished(draft).is_some();
+            let line = if unfinished { at.line } else { self.reported_place(draft).line };
             words.insert("reported".into(), line.to_string());
         }
         if let Some((part, candidate)) = draft.part

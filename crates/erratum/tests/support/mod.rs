@@ -54,6 +54,24 @@ impl Folder {
         command
     }
 
+    /// A command in which compilers can note that they were started, though they can write nothing: what
+    /// they write to 9 goes to the file `noted`.
+    #[allow(dead_code, reason = "each test file uses a part of this")]
+    pub fn noting(&self, arguments: &[&str]) -> Command {
+        let plain = self.command(arguments);
+        let mut command = Command::new("sh");
+        command.args(["-c", "exec 9>>\"$0\"; exec \"$@\""]).arg(self.path("noted"));
+        command.arg(plain.get_program()).args(plain.get_args()).current_dir(self.folder.path());
+        command.envs(plain.get_envs().filter_map(|(name, value)| Some((name, value?))));
+        command
+    }
+
+    /// How often something was noted.
+    #[allow(dead_code, reason = "each test file uses a part of this")]
+    pub fn noted(&self) -> usize {
+        fs::read_to_string(self.path("noted")).map_or(0, |text| text.lines().count())
+    }
+
     pub fn run(&self, arguments: &[&str]) -> Ran {
         Ran::of(&mut self.command(arguments))
     }
