@@ -75,14 +75,25 @@ pub(crate) fn end_strays(_is_own: &dyn Fn(u32) -> bool) {}
 #[cfg(target_os = "linux")]
 const STRAYS: usize = 64;
 
-/// The numbers of the children of this process.
+/// The numbers of the children of this process. Some kernels list them; else every process is asked for
+/// its parent.
 #[cfg(target_os = "linux")]
 fn children() -> Vec<u32> {
     let threads = fs::read_dir("/proc/self/task").into_iter().flatten().flatten();
-    let listed =
-        threads.filter_map(|thread| fs::read_to_string(thread.path().join("children")).ok());
-    let ids = listed.flat_map(|list| {
-        list.split_whitespace().filter_map(|id| id.parse().ok()).collect::<Vec<u32>>()
+    let listed: Option<Vec<String>> =
+        threads.map(|thread| fs::read_to_string(thread.path().join("children")).ok()).collect();
+    if let Some(listed) = listed {
+        let ids = listed.iter().flat_map(|list| list.split_whitespace());
+        return ids.filter_map(|id| id.parse().ok()).collect();
+    }
+    let own = std::process::id().to_string();
+    let processes = fs::read_dir("/proc").into_iter().flatten().flatten();
+    let ids = processes.filter_map(|entry| {
+        let id = entry.file_name().to_str()?.parse().ok()?;
+        let stat = fs::read_to_string(entry.path().join("stat")).ok()?;
+        // The name stands in brackets and may hold blanks; behind it come the state and the parent.
+        let (_, behind) = stat.rsplit_once(')')?;
+        (behind.split_whitespace().nth(1)? == own).then_some(id)
     });
     ids.collect()
 }
