@@ -47,7 +47,7 @@ int main(void) {
     append(⟪route⟶&route⟫, 3);
     append(&route, 7);
     printf("%d ports, first %d\n", length(route), route->port);
-    printf("%d bytes\n", ⟪int(sizeof(node))⟶(int)sizeof(node)⟶(int)(sizeof(node))⟫);
+    printf("%d bytes\n", ⟪int(sizeof(node))⟶(int)sizeof(node)⟶≡(int)(sizeof(node))⟫);
     free_all(route);
     return 0;
 ⟪⟶}⟫

@@ -213,6 +213,22 @@ impl<'a> Case<'a> {
         self.text.lexed.language
     }
 
+    /// What is written here for a word of another language: between two values, a word for "not" is a
+    /// comparison (`tide not null`).
+    fn written_here(&self, token: usize, here: &'static str) -> &'static str {
+        let lexed = self.lexed();
+        let before = token.checked_sub(1).filter(|_| !lexed.code[token].first);
+        let value = before.is_some_and(|before| {
+            matches!(
+                lexed.kind(before),
+                Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Close)
+            )
+        });
+        let operators = self.language().operators;
+        let unequal = ["!==", "!="].into_iter().find(|mark| operators.contains(mark));
+        unequal.filter(|_| value && here == "!").unwrap_or(here)
+    }
+
     /// The odd brackets that the message may come of. A compiler reads forwards: what opens behind the
     /// reported place did not stop it there, nor did a bracket of a later statement.
     fn odd(&self) -> impl Iterator<Item = &OddBracket> {

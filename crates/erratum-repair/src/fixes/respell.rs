@@ -418,7 +418,7 @@ fn near_names(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>)
         all.push(Candidate::new(
             MistakeId::ForeignWord,
             base.clone() + w::FOREIGN,
-            vec![case.replace_token(token, *here)],
+            vec![case.replace_token(token, case.written_here(token, here))],
         ));
     }
     if asked != NameKind::Member {
@@ -594,8 +594,19 @@ fn words(text: &str) -> impl Iterator<Item = String> {
 
 #[cfg(test)]
 mod tests {
-    use super::super::testing::{check_fix, check_no_fix};
+    use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_word_for_not_between_two_values_compares() {
+        check_among(
+            &FAMILY,
+            "typescript",
+            "const low = (t: number | null) => t <|>not null;\n",
+            "',' expected.",
+            "const low = (t: number | null) => t !== null;\n",
+        );
+    }
 
     #[test]
     fn letter_case_alone_is_the_commonest_slip() {

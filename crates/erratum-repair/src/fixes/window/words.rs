@@ -66,7 +66,7 @@ impl Window<'_, '_> {
         }
         let foreign = self.case.language().foreign.iter();
         for (_, here) in foreign.filter(|(foreign, _)| *foreign == text) {
-            let here = self.between(token).filter(|_| *here == "!").unwrap_or(here);
+            let here = self.case.written_here(token, here);
             let first = here.split(' ').next().unwrap_or(here);
             let new = if self.case.language().is_keyword(first) {
                 class(first)
@@ -92,19 +92,6 @@ impl Window<'_, '_> {
     fn starts_statement(&self, token: usize) -> bool {
         let lexed = self.case.lexed();
         lexed.code[token].first || token.checked_sub(1).is_some_and(|at| lexed.divides(at))
-    }
-
-    /// The comparison that a word for "not" between two values was meant as: `tide not null`.
-    fn between(&self, token: usize) -> Option<&'static str> {
-        let lexed = self.case.lexed();
-        let before = token.checked_sub(1).filter(|_| !lexed.code[token].first)?;
-        let value = matches!(
-            lexed.kind(before),
-            Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Close)
-        );
-        let operators = self.case.language().operators;
-        let unequal = ["!==", "!="].into_iter().find(|mark| operators.contains(mark));
-        unequal.filter(|_| value)
     }
 
     /// A name that is declared here or in the library is hardly a misspelt keyword.
