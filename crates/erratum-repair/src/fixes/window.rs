@@ -537,7 +537,11 @@ impl Window<'_, '_> {
                 ")" | "]" => {
                     if let Some(from) = open.pop() {
                         let inside = |end: &usize| *end > from;
-                        let header = lexed.is(from.wrapping_sub(1), "for");
+                        // In the header of a loop or of a routine the mark may part.
+                        let name = from.wrapping_sub(1);
+                        let parted = case.language().parted_parameters
+                            && case.text.names.declared.iter().any(|d| d.token == name);
+                        let header = lexed.is(name, "for") || parted;
                         let marks: Vec<usize> = ended.extract_if(.., |end| inside(end)).collect();
                         for mark in marks.into_iter().filter(|_| !header) {
                             let edit = case.replace_token(mark, ",");
