@@ -71,7 +71,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             + w::SEEN.when(used(name))
             + NOT_KNOWN.when(!known(&path));
         let edit = Edit::replace(case.file(), from, to, format!("\"{path}\""));
-        all.push(Candidate::new(MistakeId::OpenString, score, vec![edit]));
+        let quoted = Candidate::new(MistakeId::OpenString, score, vec![edit]);
+        all.push(if path == written { quoted } else { quoted.guess() });
     }
 }
 

@@ -92,10 +92,16 @@ const LETTERS: &[(char, char)] = &[
 ];
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
-    let text = String::from_utf8_lossy(case.lexed().source.bytes());
-    let edits = plain(&case.text, case.file(), &text);
+    // What is not UTF-8 came from no page.
+    let Ok(text) = std::str::from_utf8(case.lexed().source.bytes()) else { return };
+    let edits = plain(&case.text, case.file(), text);
     if !edits.is_empty() {
-        all.push(Candidate::new(MistakeId::PastedText, NOT_OF_CODE, edits));
+        // A language may let operators be declared under such signs.
+        let signs = edits
+            .iter()
+            .any(|edit| ["×", "÷", "≤", "≥", "≠"].contains(&&text[edit.start..edit.end]));
+        let plain = Candidate::new(MistakeId::PastedText, NOT_OF_CODE, edits);
+        all.push(if signs { plain.guess() } else { plain });
     }
 }
 
@@ -104,10 +110,6 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 fn plain(read: &Text, file: &str, text: &str) -> Vec<Edit> {
     let lexed = &read.lexed;
     let mut edits = Vec::new();
-    if text.len() != lexed.source.bytes().len() {
-        // What is not UTF-8 has other places.
-        return edits;
-    }
     let mut at = lexed.source.text_start();
     // A slanted quote opens a text that the lexer does not know of: it goes on to the next one.
     let mut opened: Option<&str> = None;
@@ -130,7 +132,13 @@ fn plain(read: &Text, file: &str, text: &str) -> Vec<Edit> {
                 opened = quote;
             }
             (None, None) if letter == '&' && !in_text(read, at) => {
-                let word = WORDS.iter().find(|(word, _)| text[at..].starts_with(word));
+                // `mask &lt;` is code where such a name is declared, and not by the very word.
+                let declared = |word: &str| {
+                    let mut names = read.names.of(word.trim_matches(['&', ';']));
+                    names.any(|d| !text[..lexed.code[d.token].start].ends_with('&'))
+                };
+                let word =
+                    WORDS.iter().find(|(word, _)| text[at..].starts_with(word) && !declared(word));
                 if let Some((word, mark)) = word {
                     edits.push(Edit::replace(file, at, at + word.len(), *mark));
                     at += word.len();
@@ -226,6 +234,16 @@ mod tests {
             "class Quay {\n    String s = <|>“it’s – low”;\n}\n",
             "illegal character: '\\u201c'",
             "class Quay {\n    String s = \"it’s – low\";\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_name_that_is_declared_is_no_word_of_a_page() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int main(void) {\n    int lt = 1, mask = 3;\n    int low = mask &lt;\n    return low<|>\n}\n",
+            "expected ';' before '}' token",
         );
     }
 

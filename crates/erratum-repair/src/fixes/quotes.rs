@@ -145,7 +145,8 @@ pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
     let other = if quote == "'" { '"' } else { '\'' };
     let last = text.rfind(other).filter(|at| {
         let behind = text[at + 1..].trim_start();
-        line_start + at > odd.start && behind.is_empty() || behind.starts_with([')', ',', ';', ']'])
+        let ends = behind.is_empty() || behind.starts_with([')', ',', ';', ']']);
+        line_start + at > odd.start && ends
     });
     if let Some(at) = last.filter(|_| text.matches(other).count() % 2 == 1) {
         let (from, to) = (line_start + at, line_start + at + 1);

@@ -97,7 +97,7 @@ fn typed_first(case: &Case, first: usize, far: Factor, all: &mut Vec<Candidate>)
     };
     let text = format!("{word} {name}{typed}{}", if bind { " =" } else { "" });
     let edit = Edit::replace(case.file(), lexed.code[first].start, end, text);
-    all.push(Candidate::new(MistakeId::WrongOrder, TYPE_ELSEWHERE + far, vec![edit]));
+    all.push(Candidate::new(MistakeId::WrongOrder, TYPE_ELSEWHERE + far, vec![edit]).guess());
 }
 
 /// `names []string`: a variable with its type, and no word before it.
@@ -113,12 +113,12 @@ fn no_word(case: &Case, first: usize, far: Factor, all: &mut Vec<Candidate>) {
     let ends = lexed.code.get(element + 1).is_none_or(|next| next.first)
         || matches!(lexed.word(element + 1), "=" | ";");
     // In a list of members or parameters no word stands before a name.
-    let block = case.text.pairs.inside[first].is_none_or(|open| {
+    let block = case.text.pairs.inside.get(first).copied().flatten().is_none_or(|open| {
         lexed.opens_block(open) && super::shape::function_of(case, open).is_some()
     });
     if name && before && apart && ends && block && is_type(case, element) {
         let edit = case.insert(lexed.code[first].start, format!("{word} "));
-        all.push(Candidate::new(MistakeId::MissingWord, NO_WORD + far, vec![edit]));
+        all.push(Candidate::new(MistakeId::MissingWord, NO_WORD + far, vec![edit]).guess());
     }
 }
 

@@ -65,7 +65,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         first -= 1;
     }
     let edit = case.insert(lexed.code[first].start, "async ");
-    all.push(Candidate::new(MistakeId::AwaitRules, WAITS, vec![edit]));
+    // What calls it gets a promise then.
+    all.push(Candidate::new(MistakeId::AwaitRules, WAITS, vec![edit]).guess());
 }
 
 #[cfg(test)]

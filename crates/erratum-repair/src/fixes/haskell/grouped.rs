@@ -190,7 +190,8 @@ fn computed(case: &Case, applied: &[Range<usize>], end: usize, all: &mut Vec<Can
             case.insert(lexed.code[sum.start].start, "("),
             case.insert(lexed.code[sum.end - 1].end, ")"),
         ];
-        all.push(Candidate::new(MistakeId::MissingBracket, COMPUTED, edits));
+        // Two texts may have been meant to be joined.
+        all.push(Candidate::new(MistakeId::MissingBracket, COMPUTED, edits).guess());
     }
 }
 

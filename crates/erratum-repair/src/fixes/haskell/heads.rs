@@ -103,7 +103,7 @@ fn bare_pair(case: &Case, item: &Range<usize>, far: Factor, all: &mut Vec<Candid
     if first < comma {
         let open = case.insert(lexed.code[first].start, "(");
         let close = case.insert(lexed.code[item.end - 1].end, ")");
-        all.push(Candidate::new(MistakeId::MissingBracket, PAIR + far, vec![open, close]));
+        all.push(Candidate::new(MistakeId::MissingBracket, PAIR + far, vec![open, close]).guess());
     }
 }
 
