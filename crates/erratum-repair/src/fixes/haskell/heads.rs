@@ -1,6 +1,7 @@
 //! What the head of a declaration, a guard or a function without a name lacks or has in the form of
 //! another language: `fare : Int`, `deriving Show Eq`, `| else = 3`, `\tide = tide`.
 
+use super::items_near;
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
@@ -22,8 +23,6 @@ const VALUE_STARTS: Factor = weight("a value starts there", 5.0);
 const DRAWN: Factor = evidence("an item is drawn from a list there", 7.0);
 /// A comma in no bracket.
 const PAIR: Factor = evidence("a comma stands in no bracket", 5.5);
-/// Each line between the change and the reported place.
-const LINES: Factor = weight("lines from the reported place", -0.3);
 
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "heads",
@@ -46,14 +45,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if !case.language().applies_bare {
         return;
     }
-    let lexed = case.lexed();
-    let reported = lexed.code[case.token].line;
-    for line in reported.saturating_sub(REACH).max(1)..=reported {
-        let item = lexed.on_line(line);
-        if item.is_empty() || !lexed.code[item.start].first {
-            continue;
-        }
-        let far = LINES * f64::from(reported - line);
+    for (item, far) in items_near(case, REACH) {
         signature(case, &item, far, all);
         derived(case, &item, far, all);
         guard(case, &item, far, all);

@@ -1,6 +1,7 @@
 //! Marks and words that an item lacks or has otherwise than the items beside it: equations,
 //! alternatives, constructors, steps; and brackets that must close before the next item.
 
+use super::items_near;
 use crate::fixes::brackets::doubles;
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::{Candidate, Case, weights as w};
@@ -30,8 +31,6 @@ const READS: Factor = weight("the action reads or makes something", 2.0);
 const LOST_ELSE: Factor = evidence("the other branch follows", 5.5);
 /// Every `if` has two branches, and the first tells what the second gives.
 const OTHER_BRANCH: Factor = weight("the first branch tells what the other gives", 4.5);
-/// Each line between the change and the reported place.
-const LINES: Factor = weight("lines from the reported place", -0.3);
 
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "items",
@@ -54,16 +53,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if !case.language().applies_bare {
         return;
     }
-    let lexed = case.lexed();
     brackets(case, all);
     no_else(case, all);
-    let reported = lexed.code[case.token].line;
-    for line in reported.saturating_sub(REACH).max(1)..=reported {
-        let item = lexed.on_line(line);
-        if item.is_empty() || !lexed.code[item.start].first {
-            continue;
-        }
-        let far = LINES * f64::from(reported - line);
+    for (item, far) in items_near(case, REACH) {
         marks(case, &item, far, all);
         steps(case, &item, far, all);
         lost_else(case, &item, far, all);

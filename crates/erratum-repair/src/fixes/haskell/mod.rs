@@ -11,3 +11,23 @@ pub(super) mod items;
 pub(super) mod layout;
 pub(super) mod marks;
 pub(super) mod numbers;
+
+use super::Case;
+use crate::score::{Factor, weight};
+use std::ops::Range;
+
+/// Each line between an item and the reported place.
+const LINES: Factor = weight("lines from the reported place", -0.3);
+
+/// The items that start on the reported line or on one of so many lines above it, from above, each with
+/// what its distance costs.
+fn items_near(case: &Case, reach: u32) -> impl Iterator<Item = (Range<usize>, Factor)> {
+    let lexed = case.lexed();
+    let reported = lexed.code[case.token].line;
+    let lines = reported.saturating_sub(reach).max(1)..=reported;
+    lines.filter_map(move |line| {
+        let item = lexed.on_line(line);
+        let starts = !item.is_empty() && lexed.code[item.start].first;
+        starts.then(|| (item, LINES * f64::from(reported - line)))
+    })
+}
