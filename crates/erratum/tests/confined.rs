@@ -163,3 +163,23 @@ fn a_command_that_may_send_something_is_not_run_unasked() {
         assert!(!folder.path("harmed").exists());
     }
 }
+
+#[cfg(unix)]
+#[test]
+fn a_compiler_reads_no_private_folder_of_the_home() {
+    if !confined() {
+        return;
+    }
+    let folder = Folder::new();
+    folder.write("tide.c", "int main(void) { return tide; }\n");
+    folder.write(".ssh/id", "secret\n").write("notes/open", "open\n");
+    let script = "for f in \"$HOME/.ssh/id\" \"$HOME/notes/open\"; do\n\
+                  echo \"tide.c:1:25: error: 'tide' undeclared: $(cat \"$f\" 2>&1)\" >&2\ndone\nexit 1\n";
+    let bin = stand_in(&folder, "gcc", script);
+    let path = std::env::var("PATH").unwrap();
+    let mut command = folder.command(&["look", "--no-proof", "--json", "tide.c"]);
+    command.env("HOME", folder.path("")).env("PATH", format!("{}:{path}", bin.display()));
+    let ran = Ran::of(&mut command);
+    assert!(ran.stdout.contains("undeclared: open"), "{} {}", ran.stdout, ran.stderr);
+    assert!(!ran.stdout.contains("secret"), "{}", ran.stdout);
+}
