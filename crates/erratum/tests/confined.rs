@@ -183,3 +183,35 @@ fn a_compiler_reads_no_private_folder_of_the_home() {
     assert!(ran.stdout.contains("undeclared: open"), "{} {}", ran.stdout, ran.stderr);
     assert!(!ran.stdout.contains("secret"), "{}", ran.stdout);
 }
+
+/// In a container that another session has started, the kernel gives 0 for the session of everything.
+#[cfg(target_os = "linux")]
+#[test]
+fn in_a_container_compilers_run_and_strays_are_stopped() {
+    let apart = ["--user", "--map-root-user", "--pid", "--fork", "--mount-proc"];
+    let allowed = std::process::Command::new("unshare").args(apart).arg("true").output();
+    if !allowed.is_ok_and(|ran| ran.status.success()) {
+        println!("skipped: no process may have process numbers of its own here");
+        return;
+    }
+    let folder = Folder::new();
+    folder.write("tide.c", "int main(void) { return tide; }\n");
+    let script = "setsid sleep 7321 &\n\
+                  echo \"tide.c:1:25: error: 'tide' undeclared\" >&2\nexit 1\n";
+    let bin = stand_in(&folder, "gcc", script);
+    let path = format!("{}:{}", bin.display(), std::env::var("PATH").unwrap());
+    let plain = folder.command(&["look", "--no-proof", "tide.c"]);
+    let mut command = assert_cmd::Command::new("unshare");
+    // The shell waits, so that what is left running shows in its list.
+    command.args(apart).args([
+        "sh",
+        "-c",
+        "\"$@\"; cat /proc/[0-9]*/cmdline | tr '\\0' ' ' | grep -c 'sleep 732[1]'",
+        "sh",
+    ]);
+    command.arg(plain.get_program()).args(plain.get_args()).current_dir(folder.path("."));
+    command.envs(plain.get_envs().filter_map(|(name, value)| Some((name, value?))));
+    let ran = Ran::of(command.env("PATH", path));
+    assert!(ran.stdout.contains("undeclared"), "{} {}", ran.stdout, ran.stderr);
+    assert_eq!(ran.stdout.lines().last(), Some("0"), "{} {}", ran.stdout, ran.stderr);
+}

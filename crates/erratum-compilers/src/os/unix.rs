@@ -48,15 +48,15 @@ pub(crate) fn adopt_strays() {}
 /// here (`is_own` tells who was).
 #[cfg(target_os = "linux")]
 pub(crate) fn end_strays(is_own: &dyn Fn(u32) -> bool) {
-    use rustix::process::{WaitOptions, getsid, kill_process, waitpid};
-    let own = getsid(None).ok();
+    use rustix::process::{WaitOptions, kill_process, waitpid};
+    let own = session("self");
     // What a stray has started becomes a child of this process once that has ended.
     for _ in 0..STRAYS {
         let strays: Vec<Pid> = children()
             .into_iter()
             .filter(|id| !is_own(*id))
+            .filter(|id| session(&id.to_string()) != own)
             .filter_map(pid)
-            .filter(|pid| getsid(Some(*pid)).ok() != own)
             .collect();
         if strays.is_empty() {
             return;
@@ -75,6 +75,22 @@ pub(crate) fn end_strays(_is_own: &dyn Fn(u32) -> bool) {}
 #[cfg(target_os = "linux")]
 const STRAYS: usize = 64;
 
+/// The fields of a process that stand behind its name: its state, its parent, its group, its session.
+#[cfg(target_os = "linux")]
+fn status(process: &str) -> Option<Vec<String>> {
+    let stat = fs::read_to_string(Path::new("/proc").join(process).join("stat")).ok()?;
+    // The name stands in brackets and may hold blanks and brackets.
+    let (_, behind) = stat.rsplit_once(')')?;
+    Some(behind.split_whitespace().map(String::from).collect())
+}
+
+/// The session of a process. It is read as text, since it is 0 where who leads it stands outside: in a
+/// container, the shell that has started it.
+#[cfg(target_os = "linux")]
+fn session(process: &str) -> Option<String> {
+    status(process)?.get(3).cloned()
+}
+
 /// The numbers of the children of this process. Some kernels list them; else every process is asked for
 /// its parent.
 #[cfg(target_os = "linux")]
@@ -89,11 +105,9 @@ fn children() -> Vec<u32> {
     let own = std::process::id().to_string();
     let processes = fs::read_dir("/proc").into_iter().flatten().flatten();
     let ids = processes.filter_map(|entry| {
-        let id = entry.file_name().to_str()?.parse().ok()?;
-        let stat = fs::read_to_string(entry.path().join("stat")).ok()?;
-        // The name stands in brackets and may hold blanks; behind it come the state and the parent.
-        let (_, behind) = stat.rsplit_once(')')?;
-        (behind.split_whitespace().nth(1)? == own).then_some(id)
+        let name = entry.file_name();
+        let id = name.to_str()?.parse().ok()?;
+        (*status(name.to_str()?)?.get(1)? == own).then_some(id)
     });
     ids.collect()
 }
