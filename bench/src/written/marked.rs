@@ -190,10 +190,21 @@ impl Marked {
         all.into_iter().map(|chosen| self.text(|at| Some(chosen[at]))).collect()
     }
 
+    /// Whether a text in the wrong program does not end on its line: then what follows reads as text,
+    /// and its tokens tell nothing.
+    fn runs_on(&self) -> bool {
+        let wrong = self.wrong();
+        let lexed = Lexed::new(&wrong, self.language);
+        (0..lexed.code.len()).any(|at| lexed.word(at).contains('\n'))
+    }
+
     /// The tokens of a text; with `breaks`, the starts of lines are tokens, too, where lines say what
     /// belongs together.
     fn words(&self, source: &Source, breaks: bool) -> Vec<String> {
         let lexed = Lexed::new(source, self.language);
+        if self.runs_on() {
+            return plain_words(&String::from_utf8_lossy(source.bytes()));
+        }
         let breaks = breaks && (self.language.line_ends || self.language.layout);
         let mut all = Vec::new();
         for (at, token) in lexed.code.iter().enumerate() {
@@ -205,6 +216,22 @@ impl Marked {
         }
         all
     }
+}
+
+/// The words and marks of a text, whatever the language makes of them.
+fn plain_words(text: &str) -> Vec<String> {
+    let mut all: Vec<String> = Vec::new();
+    let mut within = false;
+    for letter in text.chars() {
+        let word = letter.is_alphanumeric() || letter == '_';
+        match all.last_mut() {
+            Some(last) if word && within => last.push(letter),
+            _ if letter.is_whitespace() => {}
+            _ => all.push(letter.to_string()),
+        }
+        within = word;
+    }
+    all
 }
 
 /// The lines of each mistake. Lines that were left out are told of the line of code before them or of
@@ -303,6 +330,17 @@ mod tests {
         let text = |text: &str| Source::new("quay.c", text.as_bytes().to_vec());
         assert!(tide.restored(&text("int tide = 3; int low = '2'; int high = 4;\n")));
         assert!(!tide.restored(&text("int tide = 3; int low = 3; int high = 4;\n")));
+    }
+
+    #[test]
+    fn a_text_that_runs_on_hides_no_other_mistake() {
+        let text = "show(`low ⟪⟶`⟫);\nshow(tides.⟪lenght⟶length⟫);\nshow(`high`);\n";
+        let marked =
+            Marked::read("tide.ts", text, by_id("typescript").unwrap()).expect("the marks pair");
+        let wrong = marked.wrong();
+        let at = String::from_utf8_lossy(wrong.bytes()).find("lenght").unwrap();
+        assert!(marked.right(&[Edit::replace("tide.ts", at, at + 6, "length")]));
+        assert!(!marked.right(&[Edit::replace("tide.ts", at, at + 6, "size")]));
     }
 
     #[test]

@@ -39,7 +39,7 @@ int main() {
     std::vector<double> ships = {32.0, 60.5};
     for (double ship : ships) {
         const Berth* berth = find(berths, ship);
-        if (berth != ⟪null⟶nullptr⟶NULL⟫) {
+        if (berth != ⟪null⟶nullptr⟶≡NULL⟫) {
             std::cout << ship << " m at " << berth⟪.⟶->⟫id() << std::endl;
         }
     }

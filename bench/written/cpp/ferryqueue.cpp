@@ -1,7 +1,7 @@
 #include <iostream>
-#include <queue>
+⟪⟶#include <memory>
+⟫#include <queue>
 #include <string>
-⟪⟶#include <memory>⟫
 
 class Vehicle {
 public:

@@ -36,12 +36,12 @@ int main() {
     for (const auto& line : lines) {
         Item item;
         if (parse(line, item)) {
-            items.⟪push⟶push_back⟶emplace_back⟫(item);
+            items.⟪push⟶push_back⟶≡emplace_back⟫(item);
         } else ⟪⟶{⟫
             std::cerr << "cannot read: " << line << '\n';
         }
     }
     std::cout << weight(items) << " kg\n";
-    std::cout << "heaviest: " ⟪+⟶<<⟫ heaviest(items).name << '\n';
+    std::cout << "heaviest: " << heaviest(items).name << '\n';
     return 0;
 }

@@ -40,6 +40,6 @@ int main() {
     screen.add({1.2, 1.9, ⟪'Skua'⟶"Skua"⟫});
     show(screen);
     Echo last = screen.nearest();
-    std::cout << ⟪north⟶plot::north⟫(last) << ' ' << plot::east(last⟪⟶)⟫ << '\n';
+    std::cout << plot::north(last) << ' ' << plot::east(last⟪⟶)⟫ << '\n';
     return 0;
 }

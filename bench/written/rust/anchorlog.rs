@@ -24,7 +24,7 @@ struct Anchor {
 }
 
 impl Anchor {
-    fn new(name: &str, chain: f64) -> ⟪anchor⟶Anchor⟶Self⟫ {
+    fn new(name: &str, chain: f64) -> ⟪anchor⟶Anchor⟶≡Self⟫ {
         Anchor { name: name.to_string(), chain, hold: Hold::Firm }
     }
 
@@ -38,7 +38,7 @@ impl Anchor {
 }
 
 fn main() {
-    let mut anchors = vec![Anchor::new("bow", 40.0), Anchor::new("stern", ⟪25⟶25.0⟶25f64⟶≡25.⟫)];
+    let mut anchors = vec![Anchor::new("bow", 40.0), Anchor::new("stern", ⟪25⟶25.0⟶≡25f64⟶≡25.⟫)];
     anchors[0].pay_out(12.5);
     anchors[1].drag(3.2);
     for anchor in &anchors {

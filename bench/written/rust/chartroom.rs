@@ -17,10 +17,10 @@ fn longest_leg(route: &Vec<Point>) -> f64 {
     for i in 1..route.⟪length⟶len⟫() {
         let leg = route[i - 1].distance(&route[i]);
         if leg > longest {
-            longest = leg⟪⟶;⟫
+            longest = leg;
         }
     }
-    ⟪return longest⟶longest⟶≡return longest;⟫
+    longest
 }
 
 fn total(route: &Vec<Point>) -> f64 {

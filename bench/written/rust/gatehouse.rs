@@ -40,6 +40,6 @@ fn main() {
     println!("{} is longest", longest);
     match cars.leave() {
         Some(plate) => println!("{} left", plate),
-        ⟪none⟶None⟶_⟫ => println!("empty"),
+        None => println!("empty"),
     }
 }

@@ -25,7 +25,7 @@ fn widest<'a>(hulls: &'a [Hull]) -> &'a Hull {
     let mut best = &hulls[0];
     for hull in hulls {
         if hull.beam > best.beam {
-            best = ⟪&&hull⟶hull⟶≡&hull⟶≡&*hull⟫;
+            best = hull;
         }
     }
     best

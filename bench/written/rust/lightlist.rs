@@ -2,7 +2,7 @@
 enum Colour {
     Red,
     Green,
-    White⟪;⟶,⟶⟫
+    White⟪;⟶,⟶≡⟫
 }
 
 #[derive(Debug)]

@@ -71,8 +71,9 @@ pub(crate) fn of_edits(
     // The text itself says to which type the value belongs; a mark that looks like one of code is one.
     if mistake == MistakeId::PastedText
         || mistake == MistakeId::MissingScope
+        || mistake == MistakeId::MissingTypeParameter
         || mistake == MistakeId::BrokenInclude
-        || (mistake == MistakeId::MissingImport && !edits.iter().any(own))
+        || (brings_in(mistake) && !edits.iter().any(own))
     {
         return Effect::Restores;
     }
@@ -86,6 +87,11 @@ pub(crate) fn of_edits(
         });
     if (header || typed) && edits.len() == 1 {
         return Effect::Redeclares;
+    }
+    // One value becomes a list of one.
+    let wrapped = edits.len() == 2 && edits.iter().all(|edit| edit.start == edit.end);
+    if mistake == MistakeId::WrongArgument && wrapped {
+        return Effect::Converts;
     }
     // The value stays, if the text holds one.
     if mistake == MistakeId::MissingToNumber {
@@ -114,6 +120,14 @@ pub(crate) fn of_edits(
         .map(|edit| one(edit).unwrap_or(Effect::Reinterprets))
         .max()
         .unwrap_or(Effect::Restores)
+}
+
+/// Whether a mistake is that something of the library is not brought in, or not named whole.
+fn brings_in(mistake: MistakeId) -> bool {
+    matches!(
+        mistake,
+        MistakeId::MissingImport | MistakeId::UnlistedImport | MistakeId::MissingPrefix
+    )
 }
 
 /// Tells what writing a word or a mark of another language as here does: where that stands for one
@@ -364,7 +378,9 @@ impl<'a> Change<'a> {
                 let parts = |word: &str| !is_operator(word) && !matches!(word, "=" | ":=");
                 // Where a statement starts, nothing is compared.
                 let gives = matches!(new, "=" | ":=") && self.assigns(at);
-                if gives || (parts(old) && parts(new)) {
+                // The same letters in the order in which they make an operator.
+                let turned = old.len() > 1 && old.chars().rev().eq(new.chars());
+                if gives || turned || (parts(old) && parts(new)) {
                     Effect::Restores
                 } else {
                     Effect::Reinterprets

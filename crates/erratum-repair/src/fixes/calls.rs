@@ -143,7 +143,10 @@ pub(super) fn arguments(case: &Case, call: &Call, less: Factor, all: &mut Vec<Ca
                 continue;
             }
             for (value, score) in values(case, &gap(call, index, parameter)).into_iter().take(3) {
-                if value != lexed.word(first) {
+                // A name is not typed in the place of a number.
+                let named = case.text.names.of(&value).next().is_some();
+                let literal = lexed.kind(first) != Some(TokenKind::Name);
+                if value != lexed.word(first) && (named || literal) {
                     let edit = case.replace_token(first, value);
                     all.push(
                         Candidate::new(

@@ -30,11 +30,11 @@ const ENDS_THERE: Factor = evidence("the condition ends before a statement", 6.5
 /// The header of a loop has two marks.
 const THREE_MARKS: Factor = evidence("the header of a loop has two marks", 7.0);
 
+/// The header of a loop has three parts.
+const THREE_PARTS: Factor = evidence("the header of a loop has three parts", 7.0);
+
 /// Words that a condition in brackets follows.
 const WORDS: &[&str] = &["if", "while", "switch", "for", "foreach"];
-
-/// A condition compares.
-const COMPARES: Factor = evidence("a condition compares", 5.0);
 
 /// A word that other languages have between a condition and its block.
 const ELSEWHERE: Factor = evidence("no word stands between a condition and its block", 6.5);
@@ -55,11 +55,13 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     word_of_elsewhere(case, all);
     lost_else(case, all);
+    if case.language().is_keyword("for") && case.language().terminator == ";" {
+        commas(case, all);
+    }
     if !case.language().bracketed_conditions {
         return;
     }
     lost_end(case, all);
-    arrow(case, all);
     third_mark(case, all);
     // The word stands on the reported line or, where a line was read on, on the one before.
     let line = lexed.code[case.token].line;
@@ -132,25 +134,6 @@ fn word_of_elsewhere(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
-/// `if (tide => 2)`: the two letters of a comparison in the wrong order make an arrow.
-fn arrow(case: &Case, all: &mut Vec<Candidate>) {
-    let lexed = case.lexed();
-    if !case.language().operators.contains(&">=") {
-        return;
-    }
-    let line = lexed.on_line(lexed.code[case.token].line);
-    for at in line.filter(|at| lexed.is(*at, "=>")) {
-        let open = case.text.pairs.inside[at];
-        let condition = open.and_then(|open| open.checked_sub(1)).is_some_and(|word| {
-            matches!(lexed.word(word), "if" | "while") && !lexed.is(at - 1, ")")
-        });
-        if condition {
-            let edit = case.replace_token(at, ">=");
-            all.push(Candidate::new(MistakeId::WrongMark, COMPARES, vec![edit]));
-        }
-    }
-}
-
 /// `for (i = 0; i < 3; i++;)`: the header of a loop has two marks.
 fn third_mark(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -176,6 +159,44 @@ fn third_mark(case: &Case, all: &mut Vec<Candidate>) {
                 }
                 break;
             }
+        }
+    }
+}
+
+/// `for (i = 0, i < 3, i++)`: what parts the header of a loop are no commas.
+fn commas(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let end = lexed.language.terminator;
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for word in line.clone().filter(|at| lexed.is(*at, "for")) {
+        let open = (word + 1 < line.end && lexed.is(word + 1, "(")).then_some(word + 1);
+        let close = match open {
+            Some(open) => case.text.pairs.partner[open],
+            None => (word..line.end).find(|at| lexed.opens_block(*at)),
+        };
+        let (first, last) = (open.unwrap_or(word) + 1, close.unwrap_or(line.end).min(line.end));
+        let own = |at: &usize| case.text.pairs.inside[*at] == open || open.is_none();
+        let marks: Vec<usize> = (first..last)
+            .filter(own)
+            .filter(|at| lexed.is(*at, end) || lexed.is(*at, ","))
+            .collect();
+        let compares = |from: usize, to: usize| {
+            let mut own = (from..to).filter(own);
+            own.any(|at| matches!(lexed.word(at), "<" | ">" | "<=" | ">=" | "!=" | "==" | "!=="))
+        };
+        // The part that compares is the second one; what parts it from its neighbours are the marks.
+        let ends = marks.iter().copied().chain([last]);
+        let starts = [first].into_iter().chain(marks.iter().map(|mark| mark + 1));
+        let mut conditions = starts.zip(ends).filter(|(from, to)| compares(*from, *to));
+        let (Some((from, to)), None) = (conditions.next(), conditions.next()) else { continue };
+        if from == first || to == last {
+            continue;
+        }
+        let wrong = [from - 1, to].into_iter().filter(|at| lexed.is(*at, ","));
+        let edits: Vec<_> = wrong.map(|at| case.replace_token(at, end)).collect();
+        let kept = marks.iter().filter(|at| lexed.is(**at, end)).count();
+        if !edits.is_empty() && kept + edits.len() == 2 {
+            all.push(Candidate::new(MistakeId::WrongMark, THREE_PARTS, edits));
         }
     }
 }
@@ -296,6 +317,41 @@ mod tests {
     }
 
     #[test]
+    fn no_commas_part_the_header_of_a_loop() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "void up(int tide) {\n    for (int i = 0, i <|>< tide, i++) {\n        rise(i);\n    }\n}\n",
+            "expected ';' before '<' token",
+            "void up(int tide) {\n    for (int i = 0; i < tide; i++) {\n        rise(i);\n    }\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "for (let i = 0, n = up(3, 4), i <|>< n; i++) {\n  go(i);\n}\n",
+            "',' expected.",
+            "for (let i = 0, n = up(3, 4); i < n; i++) {\n  go(i);\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc up(n int) {\n\tfor i := 0, i < n<|>, i++ {\n\t\trise(i)\n\t}\n}\n",
+            "syntax error: expected for loop condition",
+            "package quay\n\nfunc up(n int) {\n\tfor i := 0; i < n; i++ {\n\t\trise(i)\n\t}\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_comma_in_a_part_of_the_header_stays() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "void up(int tide) {\n    for (int i = 0, n = 3; i < tide; i++, n<|> 2)\n        rise(i);\n}\n",
+            "expected ')' before numeric constant",
+        );
+    }
+
+    #[test]
     fn the_header_of_a_loop_has_two_marks() {
         check_fix(
             &FAMILY,
@@ -314,17 +370,6 @@ mod tests {
             "class Quay {\n    void go(int tide) {\n        while <|>tide > 2) {\n            tide--;\n        }\n    }\n}\n",
             "'(' expected",
             "class Quay {\n    void go(int tide) {\n        while (tide > 2) {\n            tide--;\n        }\n    }\n}\n",
-        );
-    }
-
-    #[test]
-    fn a_comparison_has_its_letters_in_order() {
-        check_fix(
-            &FAMILY,
-            "typescript",
-            "const tide = 3;\nif (tide <|>=> 2) {\n  console.log(\"deep\");\n}\n",
-            "')' expected.",
-            "const tide = 3;\nif (tide >= 2) {\n  console.log(\"deep\");\n}\n",
         );
     }
 

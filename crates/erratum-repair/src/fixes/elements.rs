@@ -89,6 +89,9 @@ fn called_array(case: &Case, open: usize, all: &mut Vec<Candidate>) {
         let typed = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
         typed.contains(['[', '*']) || lexed.is(declared.token + 1, "[")
     });
+    // Rust names the type of what is called (seen with rustc 1.95).
+    let told = ["found `Vec<", "found `[", "found `&["];
+    let array = array || told.iter().any(|text| case.message.text.contains(text));
     let one = case.text.pairs.partner[open].is_some_and(|close| close > open + 1);
     if array && one {
         with_marks(case, open, ("[", "]"), ARRAY_CALLED, all);

@@ -6,6 +6,7 @@ use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 
 /// A mark that this language does not have at all.
@@ -16,6 +17,8 @@ const LOOP_ELSEWHERE: Factor = evidence("a loop as another language writes it", 
 const RETURNED: Factor = weight("the value goes to the name of the function", 6.0);
 /// The method names its object otherwise.
 const RECEIVER: Factor = weight("the method names its object so", 7.0);
+/// A trait is implemented for a type, whatever word stands there.
+const FOR_A_TYPE: Factor = evidence("a trait is implemented for a type", 7.0);
 /// Each line between the mark and the reported place.
 const PER_LINE: Factor = weight("lines from the reported place", -1.5);
 
@@ -38,6 +41,7 @@ const LINES: u32 = 1;
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     receiver(case, all);
+    implemented(case, all);
     // C# has the mark for pointers alone, which hardly anybody uses (seen with mcs 6.8).
     if case.message.text.contains("may only be used in an unsafe context") {
         let line = case.lexed().on_line(case.lexed().code[case.token].line);
@@ -75,6 +79,24 @@ fn receiver(case: &Case, all: &mut Vec<Candidate>) {
     if let Some(start) = header.filter(|at| lexed.is(at + 1, "(")) {
         let edit = case.replace_token(case.token, lexed.word(start + 2));
         all.push(Candidate::new(MistakeId::ForeignWord, RECEIVER, vec![edit]));
+    }
+}
+
+/// Rust: `impl Vessel of Tug`.
+fn implemented(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let word = line.start + 2;
+    let named = |at: usize| lexed.kind(at) == Some(TokenKind::Name);
+    if lexed.is(line.start, "impl")
+        && case.language().is_keyword("impl")
+        && (line.len() == 5 && lexed.is(line.end - 1, "{"))
+        && named(line.start + 1)
+        && (named(word) || matches!(lexed.word(word), "in" | "as"))
+        && named(word + 1)
+    {
+        let edit = case.replace_token(word, "for");
+        all.push(Candidate::new(MistakeId::ForeignWord, FOR_A_TYPE, vec![edit]));
     }
 }
 
@@ -179,6 +201,17 @@ fn each(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_trait_of_rust_is_implemented_for_a_type() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "trait Vessel {}\nstruct Tug {}\nimpl Vessel of <|>Tug {\n}\n",
+            "expected one of `!`, `(`, `+`, `::`, `<`, `where`, or `{`, found `Tug`",
+            "trait Vessel {}\nstruct Tug {}\nimpl Vessel for Tug {\n}\n",
+        );
+    }
 
     #[test]
     fn a_loop_that_counts_has_the_plain_word() {

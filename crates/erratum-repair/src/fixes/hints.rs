@@ -10,6 +10,10 @@ use erratum_syntax::edit::Edit;
 const TAKES_AWAY: Factor = weight("it only takes something away", -3.0);
 /// Rust: the `;` behind the last expression of a block throws its value away.
 const VALUE_LOST: Factor = evidence("the mark throws the value away", 6.0);
+/// Rust: a function stands where its result is wanted.
+const CALLED: Factor = evidence("a function stands where its result is wanted", 7.0);
+/// Rust: what is there stands where something that may be missing is wanted.
+const WRAPPED: Factor = weight("what is there is given as what may be missing", 4.0);
 /// A copy, a forced value or an attribute is seldom what was meant.
 const MADE_UP: Factor = weight("it gives a made-up value", -2.5);
 
@@ -71,6 +75,14 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             score += VALUE_LOST;
         } else if empty {
             score += TAKES_AWAY;
+        } else if suggestion.text.contains("use parentheses to call")
+            && edits.iter().all(|edit| edit.text == "()")
+        {
+            score += CALLED;
+        } else if suggestion.text.contains("try wrapping the expression in `Some`")
+            || suggestion.text.contains("try wrapping the expression in `Ok`")
+        {
+            score += WRAPPED;
         }
         // `did you mean to use '->'?`: it is told in words, too, which mark belongs there.
         let told = |edit: &Edit| {
@@ -117,6 +129,7 @@ fn kind(case: &Case, edits: &[Edit]) -> MistakeId {
     let text = edits.iter().map(|edit| edit.text.trim()).collect::<Vec<_>>().join(" ");
     match text.as_str() {
         ";" => return MistakeId::MissingTerminator,
+        "()" => return MistakeId::Uncalled,
         "(" | ")" | "[" | "]" | "{" | "}" => return MistakeId::MissingBracket,
         "," => return MistakeId::MissingSeparator,
         "mut" => return MistakeId::MissingMut,

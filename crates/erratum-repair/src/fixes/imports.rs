@@ -74,7 +74,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             // Haskell: only the name that is wanted, as people mostly write it.
             let one = case.language().imports_names && !path.contains(' ');
             let path = if one { format!("{path} ({name})") } else { path.to_owned() };
-            all.push(Candidate::new(MistakeId::MissingImport, score, vec![import(case, &path)]));
+            let edit = import(case, &path);
+            let listed = !edit.text.contains('\n');
+            let kind = if listed { MistakeId::UnlistedImport } else { MistakeId::MissingImport };
+            all.push(Candidate::new(kind, score, vec![edit]));
         }
         let opened = rank < 2 && standard_namespace(case, name);
         if opened {
@@ -97,7 +100,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             if let Some(at) = line.clone().find(|at| lexed.word(*at) == name) {
                 let edit = case.insert(lexed.code[at].start, "std::");
                 all.push(Candidate::new(
-                    MistakeId::MissingImport,
+                    MistakeId::MissingPrefix,
                     w::IMPORT + ONE_NAME + HABIT.when(habit),
                     vec![edit],
                 ));

@@ -4,12 +4,15 @@
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 
 /// What a pattern takes apart stands in brackets.
 const IN_BRACKETS: Factor = evidence("what a pattern takes apart stands in brackets", 7.0);
+
+/// What is matched may be there or not.
+const MAY_BE_THERE: Factor = evidence("a value that may be missing is taken apart", 7.0);
 
 /// The arrow of an arm is another one.
 const ARROW: Factor = evidence("an arm has another arrow", 6.5);
@@ -17,7 +20,7 @@ const ARROW: Factor = evidence("an arm has another arrow", 6.5);
 pub(super) static FAMILY: Family = Family {
     id: "patterns",
     recipes: &[],
-    phases: Phases::Early,
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -35,6 +38,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let reported = lexed.code[case.token].line;
+    taken_bare(case, all);
+    if case.phase > Phase::Syntax {
+        return;
+    }
     for line in reported.saturating_sub(1).max(1)..=reported {
         arrow(case, lexed.on_line(line), all);
     }
@@ -67,6 +74,38 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     all.push(Candidate::new(MistakeId::MissingBracket, IN_BRACKETS, edits));
 }
 
+/// `while let boat = queue.pop()`: the name stands for what may be missing, and was to stand for what is
+/// in it. The message may be of a use in the block.
+fn taken_bare(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    let pattern = if said.contains("Option<") {
+        "Some("
+    } else if said.contains("Result<") {
+        "Ok("
+    } else {
+        return;
+    };
+    let around = case.text.pairs.block_of(lexed, case.token);
+    let outer = std::iter::successors(around, |open| case.text.pairs.block_of(lexed, *open));
+    for open in outer {
+        let start = case.statement_start(open);
+        let bound = (start..open)
+            .find(|at| lexed.is(*at, "let") && matches!(lexed.before(*at), "if" | "while" | "&&"));
+        let Some(name) = bound.map(|bound| bound + 1) else { continue };
+        let used = lexed.on_line(lexed.code[case.token].line);
+        let same = used.into_iter().any(|at| lexed.word(at) == lexed.word(name));
+        if lexed.kind(name) == Some(TokenKind::Name) && lexed.is(name + 1, "=") && same {
+            let edits = vec![
+                case.insert(lexed.code[name].start, pattern),
+                case.insert(lexed.code[name].end, ")"),
+            ];
+            all.push(Candidate::new(MistakeId::MaybeNothing, MAY_BE_THERE, edits));
+            return;
+        }
+    }
+}
+
 /// `case _ -> 3`: the arrow of an arm, where `->` is another one or none.
 fn arrow(case: &Case, item: std::ops::Range<usize>, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -92,6 +131,17 @@ fn in_match(case: &Case, at: usize) -> bool {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn what_may_be_missing_is_taken_apart() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn go(mut queue: Vec<String>) {\n    while let boat = queue.pop() {\n        println!(\"{}\", boat.<|>len());\n    }\n}\n",
+            "[E0599] no method named `len` found for enum `Option<String>` in the current scope",
+            "fn go(mut queue: Vec<String>) {\n    while let Some(boat) = queue.pop() {\n        println!(\"{}\", boat.len());\n    }\n}\n",
+        );
+    }
 
     #[test]
     fn an_arm_has_its_own_arrow() {

@@ -125,8 +125,8 @@ fn comparison(case: &Case, all: &mut Vec<Candidate>) {
 
 /// The declaration whose value does not fit: change its type.
 fn declaration(case: &Case, all: &mut Vec<Candidate>) {
-    if case.phase == Phase::Name {
-        // A name that nobody knows says nothing of types.
+    if case.phase == Phase::Name || case.diagnosis.shows(MistakeId::MissingCase) {
+        // A name that nobody knows, and a case that is lacking, say nothing of types.
         return;
     }
     let lexed = case.lexed();

@@ -56,11 +56,13 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let mut seen: Vec<usize> = Vec::new();
     for at in line {
         for declared in case.text.names.of(lexed.word(at)) {
-            let own =
-                matches!(declared.kind, NameKind::Function | NameKind::Member | NameKind::Value);
+            let own = matches!(
+                declared.kind,
+                NameKind::Function | NameKind::Member | NameKind::Value | NameKind::Type
+            );
             if own && !seen.contains(&declared.token) && declared.token != at {
                 seen.push(declared.token);
-                member(case, declared.token, all);
+                member(case, (declared.token, declared.kind), all);
                 accessor(case, at, declared.token, all);
             }
         }
@@ -119,8 +121,25 @@ fn accessor(case: &Case, at: usize, declared: usize, all: &mut Vec<Candidate>) {
     }
 }
 
-fn member(case: &Case, declared: usize, all: &mut Vec<Candidate>) {
+/// Words that may stand between `pub` and the name of an item.
+const BEFORE_NAME: &[&str] =
+    &["fn", "const", "async", "unsafe", "struct", "enum", "trait", "static", "mod", "type"];
+
+fn member(case: &Case, (declared, kind): (usize, NameKind), all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    if case.language().is_keyword("pub") {
+        let mut first = declared;
+        while first > 0 && BEFORE_NAME.contains(&lexed.word(first - 1)) {
+            first -= 1;
+        }
+        // A name of a function's own is hidden from nobody.
+        let local = kind == NameKind::Value && first == declared;
+        if !local && !matches!(lexed.before(first), "pub" | ".") {
+            let edit = case.insert(lexed.code[first].start, "pub ");
+            all.push(Candidate::new(MistakeId::NotAccessible, SHOWN, vec![edit]).guess());
+        }
+        return;
+    }
     let words = ["private", "protected"];
     let start = case.statement_start(declared);
     if let Some(word) = (start..declared).find(|at| words.contains(&lexed.word(*at)))
@@ -179,6 +198,25 @@ mod tests {
             "class Quay {\n    private int Boats() { return 3; }\n}\nclass Ferry {\n    int Go(Quay quay) { return quay.<|>Boats(); }\n}\n",
             "[CS0122] 'Quay.Boats()' is inaccessible due to its protection level",
             "class Quay {\n    public int Boats() { return 3; }\n}\nclass Ferry {\n    int Go(Quay quay) { return quay.Boats(); }\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_a_module_of_rust_hides_is_shown() {
+        let said = "[E0616] field `beam` of struct `Hull` is private";
+        check_fix(
+            &FAMILY,
+            "rust",
+            "mod yard {\n    pub struct Hull {\n        beam: f64,\n    }\n}\n\nfn go(hull: &yard::Hull) -> f64 {\n    hull.<|>beam\n}\n",
+            said,
+            "mod yard {\n    pub struct Hull {\n        pub beam: f64,\n    }\n}\n\nfn go(hull: &yard::Hull) -> f64 {\n    hull.beam\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "rust",
+            "mod yard {\n    pub fn build() {}\n    fn mend() {}\n}\n\nfn go() {\n    yard::<|>mend();\n}\n",
+            "[E0603] function `mend` is private",
+            "mod yard {\n    pub fn build() {}\n    pub fn mend() {}\n}\n\nfn go() {\n    yard::mend();\n}\n",
         );
     }
 

@@ -1,13 +1,21 @@
-//! `await` in a function that is not marked `async`.
+//! `await` in a function that is not marked `async`, and a promised value that nobody waits for.
 
 use super::family::{Example, Family, Phases};
 use super::shape::function_around;
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
 
 /// A function that waits for others is marked.
 const WAITS: Factor = evidence("a function that waits is marked", 6.0);
+
+/// What is promised is used as if it were there.
+const NOT_AWAITED: Factor = evidence("what is promised is waited for", 7.0);
+
+/// The type of a promised value, as messages write it (tsc 5.9, mcs 6.8).
+const PROMISED: &[&str] = &["'Promise<", "Tasks.Task<"];
 
 /// What compilers say of it (seen with tsc 5.9, mcs 6.8, rustc 1.95).
 const SAID: &[&str] = &[
@@ -35,6 +43,7 @@ const BEFORE_NAME: &[&str] = &["function", "fn", "unsafe", "extern"];
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    awaited(case, all);
     if !SAID.iter().any(|said| case.message.text.contains(said)) {
         return;
     }
@@ -67,6 +76,46 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let edit = case.insert(lexed.code[first].start, "async ");
     // What calls it gets a promise then.
     all.push(Candidate::new(MistakeId::AwaitRules, WAITS, vec![edit]).guess());
+}
+
+/// `plan(days)` where `days` is only promised: what makes it is waited for, in a function that may.
+fn awaited(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let promised = PROMISED.iter().find_map(|mark| case.message.text.find(mark));
+    // The type that is found stands first.
+    let wanted = case.message.text.find("assignable to").or(case.message.text.find("' to `"));
+    if !promised.is_some_and(|at| wanted.is_none_or(|wanted| at < wanted)) {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let names = (case.token..line.end).chain(line.start..case.token);
+    for at in names.filter(|at| lexed.kind(*at) == Some(TokenKind::Name)) {
+        let made = match case.text.names.resolve(lexed, at) {
+            // The value is there under a name: it is waited for where it is made.
+            Some(declared) if declared.kind == NameKind::Value && declared.token != at => {
+                let end = case.statement_end(declared.token);
+                let mark = (declared.token..end).find(|at| lexed.is(*at, "="));
+                mark.map(|mark| mark + 1)
+            }
+            _ if lexed.is(at + 1, "(") && !matches!(lexed.before(at), "." | "await" | "new") => {
+                Some(at)
+            }
+            _ => None,
+        };
+        let Some(made) = made else { continue };
+        let end = case.statement_end(made);
+        let calls =
+            (made..end).any(|at| lexed.is(at, "(")) && lexed.kind(made) == Some(TokenKind::Name);
+        let may_wait = function_around(case, made).is_some_and(|function| {
+            let start = case.statement_start(function.parameters_close);
+            (start..function.parameters_close).any(|at| lexed.is(at, "async"))
+        });
+        if calls && may_wait {
+            let edit = case.insert(lexed.code[made].start, "await ");
+            all.push(Candidate::new(MistakeId::MissingWord, NOT_AWAITED, vec![edit]));
+            return;
+        }
+    }
 }
 
 #[cfg(test)]
@@ -106,6 +155,40 @@ mod tests {
             "class Quay {\n    static void Show() {\n        <|>await Load();\n    }\n}\n",
             "[CS4033] The 'await' operator can only be used when its containing method is marked with the 'async' modifier",
             "class Quay {\n    static async void Show() {\n        await Load();\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_is_promised_is_waited_for_where_it_is_made() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "async function main() {\n  const days = remaining(\"Petrel\");\n  show(plan(<|>days));\n}\n",
+            "[TS2345] Argument of type 'Promise<number>' is not assignable to parameter of type 'number'.",
+            "async function main() {\n  const days = await remaining(\"Petrel\");\n  show(plan(days));\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "async function main() {\n  const days: number = <|>remaining(3);\n}\n",
+            "[TS2322] Type 'Promise<number>' is not assignable to type 'number'.",
+            "async function main() {\n  const days: number = await remaining(3);\n}\n",
+        );
+    }
+
+    #[test]
+    fn who_may_not_wait_does_not() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "function main() {\n  const days: number = <|>remaining(3);\n}\n",
+            "[TS2322] Type 'Promise<number>' is not assignable to type 'number'.",
+        );
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "async function load(): Promise<number> {\n  return <|>count(3);\n}\n",
+            "[TS2322] Type 'string' is not assignable to type 'Promise<number>'.",
         );
     }
 

@@ -454,6 +454,9 @@ impl Window<'_, '_> {
             let like =
                 LIKE.iter().find(|(mark, _)| *mark == text).map_or(&[][..], |(_, like)| *like);
             for mark in self.marks().filter(|mark| **mark != text) {
+                if *mark == ":" && self.labels(token) {
+                    continue;
+                }
                 let base = if like.contains(mark) { w::REPLACE_LIKE } else { w::REPLACE };
                 let gain = self.gain(at, at + 1, &[class(mark)]);
                 let score = base
@@ -471,6 +474,19 @@ impl Window<'_, '_> {
         if here.kind == TokenKind::Name || here.kind == TokenKind::Keyword {
             self.respelt_keyword(token, text, near, found);
         }
+    }
+
+    /// Whether a `:` in the place of a token would make a label of the name before: the compiler is
+    /// content with that, whatever the name is.
+    fn labels(&self, token: usize) -> bool {
+        let (case, lexed) = (self.case, self.case.lexed());
+        let Some(name) = token.checked_sub(1) else { return false };
+        let line = lexed.code[name].line;
+        let end = lexed.on_line(line).end - 1;
+        case.statement_start(name) == name
+            && lexed.kind(name) == Some(TokenKind::Name)
+            && lexed.is(end, case.language().terminator)
+            && case.language().terminator == ";"
     }
 
     /// `for (i = 0, i < n; i++)`: another mark stands where one of the two `;` belongs.
@@ -601,6 +617,19 @@ mod tests {
         assert!(!third(
             "void up(char *t) {\n    for (int i = 0; t[i] <|>! 3; i++) {\n        t[i]++;\n    }\n}\n"
         ));
+    }
+
+    #[test]
+    fn no_label_is_made_of_a_name_that_gets_a_value() {
+        let before = "let count = 0;\nunlit <|>+= 1;\nconst lamp = {\n  lit <|>+= 2,\n};\n";
+        let (first, second) = before.rsplit_once("<|>").unwrap();
+        let labels = |before: &str, text: &str| {
+            let texts = rated(&FAMILY, "typescript", before, "':' expected.");
+            texts.iter().any(|(found, _)| found.contains(text))
+        };
+        assert!(!labels(&format!("{first}{second}"), "unlit : 1"));
+        let (start, end) = first.split_once("<|>").unwrap();
+        assert!(labels(&format!("{start}{end}<|>{second}"), "lit : 2"));
     }
 
     #[test]

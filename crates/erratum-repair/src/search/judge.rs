@@ -209,8 +209,10 @@ fn spoils(first: &Judged, root: &Root, message: &Judged, text: Option<&Text>) ->
     });
     let lost = message.phase >= Phase::Name
         && ((first.phase <= Phase::Syntax && on_line) || (declared && says_unknown(message)));
-    let import =
-        matches!(root.mistake.as_str(), "broken-include" | "misspelt-import" | "missing-import");
+    let import = matches!(
+        root.mistake.as_str(),
+        "broken-include" | "misspelt-import" | "missing-import" | "unlisted-import"
+    );
     let fixed = root.fixes.iter().flat_map(|fix| &fix.edits).map(|change| change.text.as_str());
     let line = lexed.source.line_text(root.at.line);
     let texts: Vec<&str> = fixed.chain([line.as_ref()]).collect();

@@ -20,6 +20,8 @@ pub(super) struct Step {
     pub report: Arc<Report>,
     /// For each of those messages, its number in the first compile, if it was there.
     pub origin: Arc<Vec<Option<usize>>>,
+    /// For each of those messages, how many steps had been taken when it was first seen.
+    pub since: Arc<Vec<usize>>,
     /// Index of the message that was looked at.
     pub target: usize,
     /// What was done.
@@ -71,6 +73,8 @@ pub(super) struct Node {
     pub report: Arc<Report>,
     /// For each of those messages, its number in the first compile, if it was there.
     pub origin: Arc<Vec<Option<usize>>>,
+    /// For each of those messages, how many steps had been taken when it was first seen.
+    pub since: Arc<Vec<usize>>,
     /// Messages (by index) that were passed over.
     pub passed: HashSet<usize>,
     /// How it came here.
@@ -87,10 +91,12 @@ impl Node {
     /// The program as the learner has it.
     pub fn first(program: &Program, report: Arc<Report>) -> Node {
         let origin = (1..=report.messages.len()).map(Some).collect();
+        let since = vec![0; report.messages.len()];
         Node {
             program: program.clone(),
             report,
             origin: Arc::new(origin),
+            since: Arc::new(since),
             passed: HashSet::new(),
             steps: Vec::new(),
             blanked: Arc::default(),
@@ -105,6 +111,7 @@ impl Node {
             before: self.program.clone(),
             report: self.report.clone(),
             origin: self.origin.clone(),
+            since: self.since.clone(),
             target,
             done,
         });
@@ -128,14 +135,17 @@ impl Node {
         let difference =
             compare(&self.report.messages, &self.program, &report.messages, &taken.program, &sets);
         let mut origin = vec![None; report.messages.len()];
+        let mut since = vec![next.steps.len(); report.messages.len()];
         next.passed = HashSet::new();
         for (old, new) in difference.stays {
             origin[new] = self.origin[old];
+            since[new] = self.since[old];
             if self.passed.contains(&old) {
                 next.passed.insert(new);
             }
         }
         next.origin = Arc::new(origin);
+        next.since = Arc::new(since);
         next.program = taken.program.clone();
         next.report = report;
         next
@@ -214,6 +224,7 @@ mod tests {
             before: program(b"one"),
             report: Arc::default(),
             origin: Arc::default(),
+            since: Arc::default(),
             target: 0,
             done: Done::passed(),
         }));

@@ -85,12 +85,17 @@ pub(super) fn report(
     let mut told = super::judge::told(first);
     let teller = Teller { scene, node };
     let mut roots: Vec<Root> = Vec::with_capacity(drafts.len());
+    // The step that found each.
+    let mut found: Vec<usize> = Vec::with_capacity(drafts.len());
     let mut waiting = 0;
     for draft in &drafts {
         let mut root = teller.root(roots.len() + 1, draft);
         let doubtful = || roots.iter().filter(|root| is_doubtful(root));
-        let changed = || roots.iter().filter(|root| changes_meaning(root));
-        if root.hidden && changed().any(|before| teller.hangs_on(draft, &root, before)) {
+        let since = draft.step.since[draft.target()];
+        // A message that was there when another mistake was found is not of what mended that.
+        let earlier = roots.iter().zip(&found).filter(|(_, step)| **step < since);
+        let mut changed = earlier.map(|(root, _)| root).filter(|root| changes_meaning(root));
+        if root.hidden && changed.clone().any(|before| teller.hangs_on(draft, &root, before)) {
             // Nobody reported it before a step that may be wrong, and it speaks of what that step is
             // about: it may be of our own making. What is there shows once that step is decided.
             waiting += 1;
@@ -99,7 +104,7 @@ pub(super) fn report(
         // What shows behind a change of meaning may be the work of that change. What is unused may be
         // so only because its use is not mended yet.
         let unused = root.mistake == MistakeId::UnusedName.as_str() && doubtful().next().is_some();
-        if unused || (root.hidden && doubtful().any(changes_meaning)) {
+        if unused || (root.hidden && changed.any(is_doubtful)) {
             root.fixes.iter_mut().for_each(|fix| fix.certainty = Certainty::Guess);
         }
         for (role, numbers) in [(Role::Root, &root.messages), (Role::Cascade, &root.follows)] {
@@ -113,6 +118,7 @@ pub(super) fn report(
         }
         root.weigh();
         roots.push(root);
+        found.push(draft.number);
     }
     let mended = minimised.map_or_else(|| node.program.clone(), |minimised| minimised.mended);
     let compiles = !node.report.messages.iter().any(Message::is_error);
@@ -370,10 +376,15 @@ impl Teller<'_, '_> {
             let parts = text.split(|c: char| !c.is_alphanumeric() && c != '_');
             parts.filter(|word| !word.is_empty()).map(str::to_owned).collect()
         };
-        let said = words(&draft.message().text);
+        let message = draft.message();
+        let remarks = message.notes.iter().map(|note| note.text.as_str());
+        let said: Vec<String> =
+            remarks.chain([message.text.as_str()]).flat_map(|text| words(text)).collect();
         let changes: Vec<&Change> = before.choices().iter().flat_map(|fix| &fix.edits).collect();
         let whole = |change: &&Change| change.text.contains('\n');
-        let put_in = changes.iter().copied().filter(whole);
+        // A message that names the type which a fix declares may come of that.
+        let typed = before.choices().iter().filter(|fix| fix.effect == effect::Effect::Redeclares);
+        let put_in = changes.iter().copied().filter(whole).chain(typed.flat_map(|fix| &fix.edits));
         if put_in.flat_map(|change| words(&change.text)).any(|word| said.contains(&word)) {
             return true;
         }
@@ -455,7 +466,8 @@ impl Teller<'_, '_> {
             && let Some(source) = program.file(&edit.file)
         {
             let old = source.slice(edit.start, edit.end).trim().to_owned();
-            for (name, text) in [("old", old), ("new", edit.text.trim().to_owned())] {
+            let new = edit.text.trim().trim_start_matches(", ").to_owned();
+            for (name, text) in [("old", old), ("new", new)] {
                 if !text.is_empty() && !text.contains('\n') {
                     words.insert(name.into(), text);
                 }

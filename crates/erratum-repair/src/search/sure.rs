@@ -58,6 +58,8 @@ impl AtEnd<'_> {
                 | MistakeId::WrongCase
                 | MistakeId::MisspeltKeyword
                 | MistakeId::MissingImport
+                | MistakeId::UnlistedImport
+                | MistakeId::MissingPrefix
                 | MistakeId::ForeignWord
         )
     }

@@ -205,8 +205,9 @@ impl<'a> Search<'a> {
                     |index: &usize| self.diagnoser.phase(&messages[*index]) <= Phase::Syntax;
                 let line = |index: usize| messages[index].at.as_ref().map(|at| (&at.file, at.line));
                 let first = errors().next()?;
-                if let Some(before) =
-                    errors().find(|index| syntax(index) && line(*index) == line(first))
+                if !self.names_template(node, &messages[first])
+                    && let Some(before) =
+                        errors().find(|index| syntax(index) && line(*index) == line(first))
                 {
                     return Some(before);
                 }
@@ -219,6 +220,22 @@ impl<'a> Search<'a> {
                     .filter(|index| wanted && self.policy().counts(&messages[*index]))
                     .min_by_key(|index| messages[*index].line())
             })
+    }
+
+    /// Whether a message speaks of an unknown name before a `<`: what is said of the rest of its line
+    /// comes of reading that as a comparison (seen with gcc 12, clang 14).
+    fn names_template(&self, node: &Node, message: &Message) -> bool {
+        let angle = || {
+            let at = message.at.as_ref()?;
+            let file = node.program.file(&at.file)?;
+            let start = at.range(file).0;
+            let rest = file.bytes().get(start..)?;
+            let name =
+                rest.iter().take_while(|byte| byte.is_ascii_alphanumeric() || **byte == b'_');
+            let length = name.count();
+            Some(length > 0 && rest.get(length) == Some(&b'<'))
+        };
+        self.diagnoser.phase(message) == Phase::Name && angle().unwrap_or(false)
     }
 
     fn text(&mut self, program: &Program, name: &str) -> Option<Arc<Text>> {

@@ -7,6 +7,7 @@ pub(super) static CSHARP: Language = Language {
     name: "C#",
     extensions: &["cs"],
     raw_strings: RawStrings::Verbatim,
+    type_arguments: Some(("<", ">")),
     keywords: &[
         "abstract",
         "as",

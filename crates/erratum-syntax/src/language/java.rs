@@ -7,6 +7,7 @@ pub(super) static JAVA: Language = Language {
     name: "Java",
     extensions: &["java"],
     text_block: Some("\"\"\""),
+    type_arguments: Some(("<", ">")),
     usual: Usual { truth: "boolean", whole: "int", real: "double", text: "String" },
     keywords: &[
         "abstract",

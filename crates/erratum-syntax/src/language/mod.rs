@@ -241,6 +241,7 @@ const PLAIN: Language = Language {
     dividers: &[],
     line_ends: false,
     name_marks: "",
+    type_arguments: None,
     usual: Usual { truth: "bool", whole: "int", real: "double", text: "string" },
     directives: false,
     keywords: &[],
@@ -396,6 +397,8 @@ pub struct Language {
     pub library: &'static [LibraryGroup],
     /// Names that are there without an import.
     pub prelude: &'static [(NameKind, &'static [&'static str])],
+    /// What encloses the types that an item takes behind its name, if they are written so.
+    pub type_arguments: Option<(&'static str, &'static str)>,
     /// Words of other languages, and what is written here instead.
     pub foreign: &'static [(&'static str, &'static str)],
     /// Marks of other languages, as they stand without a gap, and what is written here instead. Those

@@ -11,6 +11,7 @@ pub(super) static RUST: Language = Language {
     multiline_strings: true,
     raw_strings: RawStrings::Hashed,
     apostrophe: Apostrophe::Lifetime,
+    type_arguments: Some(("<", ">")),
     usual: Usual { truth: "bool", whole: "i32", real: "f64", text: "&str" },
     keywords: &[
         "as", "async", "await", "break", "const", "continue", "crate", "dyn", "else", "enum",

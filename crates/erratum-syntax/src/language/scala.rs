@@ -10,6 +10,7 @@ pub(super) static SCALA: Language = Language {
     nested_comments: true,
     text_block: Some("\"\"\""),
     line_ends: true,
+    type_arguments: Some(("[", "]")),
     usual: Usual { truth: "Boolean", whole: "Int", real: "Double", text: "String" },
     keywords: &[
         "abstract",

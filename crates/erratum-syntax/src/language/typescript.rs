@@ -10,6 +10,7 @@ pub(super) static TYPESCRIPT: Language = Language {
     apostrophe: Apostrophe::Text,
     line_ends: true,
     name_marks: "$",
+    type_arguments: Some(("<", ">")),
     usual: Usual { truth: "boolean", whole: "number", real: "number", text: "string" },
     keywords: &[
         "abstract",

@@ -2,7 +2,7 @@
 
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::{Candidate, Case};
-use crate::score::{Factor, weight};
+use crate::score::{Factor, Score, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::{Lexed, TokenKind};
@@ -29,6 +29,12 @@ const WORD_ABOVE: Factor = weight("lines above the reported one", -0.4);
 const LOST_OF: Factor = weight("branches follow without their word", 7.0);
 /// An `if` without its `then`.
 const LOST_THEN: Factor = weight("a condition without its word", 4.0);
+/// What `let` names is used below it, and no `in`.
+const LOST_IN: Factor = weight("what `let` names is used below it", 6.0);
+/// The signature gives a plain value, which takes no steps.
+const PLAIN_RESULT: Factor = weight("the result is a plain value", -3.0);
+/// The signature gives an action, or something else that takes steps.
+const STEPS_RESULT: Factor = weight("the result takes steps", -3.0);
 /// Lines that stand one below the other, and no `do`.
 const LOST_DO: Factor = weight("steps follow without their word", 5.0);
 
@@ -151,16 +157,16 @@ fn lost_words(case: &Case, all: &mut Vec<Candidate>) {
         let has = |word: &str| range.clone().any(|at| lexed.is(at, word));
         let next = lexed.code.get(range.end);
         let deeper = next.is_some_and(|next| source.indent(next.line) > source.indent(line));
-        let mut add = |word: &str, score: Factor| {
+        let mut add = |word: &str, score: Score| {
             let edit = case.insert(lexed.code[last].end, format!(" {word}"));
             all.push(Candidate::new(MistakeId::MissingWord, score + far, vec![edit]));
         };
         if has("case") && !has("of") && deeper {
-            add("of", LOST_OF);
+            add("of", LOST_OF.into());
         }
         let follows = |word: &str| next.is_some() && lexed.is(range.end, word);
         if has("if") && !has("then") && !follows("then") {
-            add("then", LOST_THEN);
+            add("then", LOST_THEN.into());
         }
         // Lines that draw values, or stand one below the other after `=` or an arrow.
         let opens = matches!(lexed.word(last), "=" | "->" | "$" | "then" | "else");
@@ -173,9 +179,41 @@ fn lost_words(case: &Case, all: &mut Vec<Candidate>) {
         let first = inner.first().and_then(|line| source.indent(*line));
         let steps = inner.iter().filter(|line| source.indent(**line) == first).count();
         if opens && deeper && steps > 1 && !has("do") {
-            add("do", LOST_DO);
+            let plain = plain_result(lexed, line);
+            add("do", LOST_DO + PLAIN_RESULT.when(plain == Some(true)));
+            // The names come first, and one line uses them.
+            let starts: Vec<usize> = inner
+                .iter()
+                .filter(|line| source.indent(**line) == first)
+                .map(|line| lexed.on_line(*line).start)
+                .collect();
+            if let [names, used] = starts[..]
+                && lexed.is(names, "let")
+                && !matches!(lexed.word(used), "in" | "let")
+                && !lexed.on_line(lexed.code[used].line).any(|at| lexed.is(at, "<-"))
+            {
+                let edit = case.insert(lexed.code[used].start, "in ");
+                let score = LOST_IN + far + STEPS_RESULT.when(plain == Some(false));
+                all.push(Candidate::new(MistakeId::MissingWord, score, vec![edit]));
+            }
         }
     }
+}
+
+/// Whether the signature above an equation gives a plain value: a type by itself, not one that is
+/// applied to another, as actions are. Nothing if there is no signature.
+fn plain_result(lexed: &Lexed, line: u32) -> Option<bool> {
+    let item = lexed.on_line(line);
+    let name = lexed.word(item.start);
+    let mut above = (1..line).rev().map(|line| lexed.on_line(line));
+    let signature = above.find(|range| {
+        range.len() > 2 && lexed.word(range.start) == name && lexed.is(range.start + 1, "::")
+    })?;
+    let result = signature.clone().rev().take_while(|at| !matches!(lexed.word(*at), "->" | "::"));
+    let result: Vec<usize> = result.collect();
+    // A list or a pair stands in brackets.
+    let first = result.last().and_then(|first| lexed.kind(*first));
+    Some(result.len() == 1 || first == Some(TokenKind::Open))
 }
 
 #[cfg(test)]
@@ -191,6 +229,28 @@ mod tests {
             "main :: IO ()\nmain =\n  putStrLn \"a\"\n  <|>putStrLn \"b\"\n",
             "parse error on input 'putStrLn'",
             "main :: IO ()\nmain = do\n  putStrLn \"a\"\n  putStrLn \"b\"\n",
+        );
+    }
+
+    #[test]
+    fn what_let_names_is_used_in_a_plain_value() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "line :: Int -> String\nline tide =\n  let hs = tide + 3\n      text = show hs\n  <|>text ++ \"!\"\n",
+            "parse error on input 'text'",
+            "line :: Int -> String\nline tide =\n  let hs = tide + 3\n      text = show hs\n  in text ++ \"!\"\n",
+        );
+    }
+
+    #[test]
+    fn an_action_takes_steps() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "main :: IO ()\nmain =\n  let text = \"a\"\n  <|>putStrLn text\n",
+            "parse error on input 'putStrLn'",
+            "main :: IO ()\nmain = do\n  let text = \"a\"\n  putStrLn text\n",
         );
     }
 

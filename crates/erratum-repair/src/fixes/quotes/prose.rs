@@ -219,7 +219,14 @@ fn is_code(case: &Case, start: usize, end: usize) -> bool {
             && declared.any(|declared| declared.kind == NameKind::Type);
         own || (language.is_type(word) && lexed.kind(at) == Some(TokenKind::Keyword))
     };
-    lexed.is(start, ",") || (start..=end).any(typed)
+    // What gets a value elsewhere is a name, even if nothing declares it.
+    let assigned = |at: usize| {
+        let seen = case.text.names.seen.get(lexed.word(at)).map_or(&[][..], Vec::as_slice);
+        seen.iter().any(|seen| {
+            matches!(lexed.word(seen + 1), "=" | ":=" | "+=" | "-=" | "*=" | "/=" | "++" | "--")
+        })
+    };
+    lexed.is(start, ",") || (start..=end).any(typed) || (start == end && assigned(start))
 }
 
 /// Whether what stands in the like place elsewhere is a string: the other elements of the list, the

@@ -28,8 +28,6 @@ const TOLD_SUFFIX: Factor = weight("the compiler names the suffix", 5.0);
 const MADE_TEXT: Factor = weight("the number as a text", 0.5);
 /// A conversion that cuts off hides what is wrong.
 const NARROWED: Factor = weight("a conversion that cuts off", -1.5);
-/// A sum of real numbers starts with a whole one.
-const STARTS_WHOLE: Factor = weight("a sum of real numbers starts there", 3.5);
 /// A text that is written a little otherwise than one elsewhere.
 const NEAR_TEXT: Factor = weight("nearly a text of the file", 3.5);
 /// Each letter that differs.
@@ -62,7 +60,6 @@ fn handed_as<'a>(case: &'a Case) -> Option<&'a str> {
 
 /// Literals in the wrong form: a number in quotes, a real for a whole one, text without quotes.
 pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
-    starts_whole(case, all);
     let lexed = case.lexed();
     let start = case.statement_start(case.token);
     let end = case.statement_end(case.token);
@@ -171,28 +168,6 @@ pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
             )
             .guess(),
         );
-    }
-}
-
-/// `sum := 0`, to which real numbers are added: in Go it starts with `0.0`.
-fn starts_whole(case: &Case, all: &mut Vec<Candidate>) {
-    let lexed = case.lexed();
-    let said = &case.message.text;
-    let meet = ["mismatched types int and float64", "mismatched types float64 and int"];
-    if !meet.iter().any(|text| said.contains(text)) {
-        return;
-    }
-    for at in lexed.on_line(lexed.code[case.token].line) {
-        let Some(declared) = case.text.names.resolve(lexed, at) else { continue };
-        let number = declared.token + 2;
-        let whole = lexed.is(declared.token + 1, ":=")
-            && lexed.kind(number) == Some(TokenKind::Number)
-            && lexed.word(number).bytes().all(|byte| byte.is_ascii_digit())
-            && lexed.code.get(number + 1).is_none_or(|next| next.first);
-        if whole && lexed.kind(at) == Some(TokenKind::Name) && declared.token != at {
-            let edit = case.replace_token(number, format!("{}.0", lexed.word(number)));
-            all.push(Candidate::new(MistakeId::WholeForReal, STARTS_WHOLE, vec![edit]).guess());
-        }
     }
 }
 

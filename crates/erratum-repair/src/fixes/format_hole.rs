@@ -1,0 +1,123 @@
+//! A hole of a format that has lost one of its two braces: `"{", depth` for `"{}", depth`.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+
+/// The message says which brace the format lacks.
+const TOLD: Factor = evidence("the message says which brace the format lacks", 8.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "format-hole",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: true,
+    propose,
+    example: Example {
+        language: "rust",
+        before: "fn main() {\n    println!(<|>\"low {:.1 m\", 2.5);\n}\n",
+        message: "invalid format string: expected `}`, found `m`",
+        after: "fn main() {\n    println!(\"low {:.1} m\", 2.5);\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    if !said.starts_with("invalid format string: ") {
+        return;
+    }
+    let opened = said.contains("expected `}`");
+    if !opened && !said.contains("unmatched `}` found") {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for at in line.filter(|at| lexed.kind(*at) == Some(TokenKind::Str)) {
+        let (start, text) = (lexed.code[at].start, lexed.word(at));
+        let edit = match (odd_brace(text), opened) {
+            (Some((open, true)), true) => case.insert(start + hole_end(text, open), "}"),
+            (Some((close, false)), false) => case.insert(start + close, "{"),
+            _ => continue,
+        };
+        all.push(Candidate::new(MistakeId::MissingBracket, TOLD, vec![edit]));
+    }
+}
+
+/// The byte of the first brace without a partner, and whether it opens. Two of one kind stand for the
+/// brace itself.
+fn odd_brace(text: &str) -> Option<(usize, bool)> {
+    let mut open = None;
+    let mut marks = text.char_indices().peekable();
+    while let Some((at, mark)) = marks.next() {
+        let doubled = marks.peek().is_some_and(|(_, next)| *next == mark);
+        match (mark, open) {
+            ('{' | '}', None) if doubled => {
+                marks.next();
+            }
+            ('{', None) => open = Some(at),
+            ('{', Some(before)) => return Some((before, true)),
+            ('}', None) => return Some((at, false)),
+            ('}', Some(_)) => open = None,
+            _ => {}
+        }
+    }
+    open.map(|at| (at, true))
+}
+
+/// Where a hole ends that opens at a byte: behind its name, and its form behind a colon.
+fn hole_end(text: &str, open: usize) -> usize {
+    let rest = &text[open + 1..];
+    let name = rest.find(|c: char| !c.is_alphanumeric() && c != '_').unwrap_or(rest.len());
+    let form = rest[name..].strip_prefix(':').map_or(0, |form| {
+        let stop = |c: char| c.is_whitespace() || matches!(c, '"' | ',' | ')' | '(' | '{' | '}');
+        1 + form.find(stop).unwrap_or(form.len())
+    });
+    open + 1 + name + form
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_hole_ends_where_it_opens() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn main() {\n    println!(<|>\"holds {\", 3);\n}\n",
+            "invalid format string: expected `}` but string was terminated",
+            "fn main() {\n    println!(\"holds {}\", 3);\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn main() {\n    println!(<|>\"{} of { m\", 3, 4);\n}\n",
+            "invalid format string: expected `}`, found `m`",
+            "fn main() {\n    println!(\"{} of {} m\", 3, 4);\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_hole_that_only_ends_is_opened() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn main() {\n    println!(<|>\"holds }\", 3);\n}\n",
+            "invalid format string: unmatched `}` found",
+            "fn main() {\n    println!(\"holds {}\", 3);\n}\n",
+        );
+    }
+
+    #[test]
+    fn doubled_braces_are_text() {
+        check_no_fix(
+            &FAMILY,
+            "rust",
+            "fn main() {\n    println!(<|>\"{{}}\");\n}\n",
+            "invalid format string: expected `}` but string was terminated",
+        );
+    }
+}

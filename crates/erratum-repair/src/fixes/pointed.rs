@@ -1,0 +1,103 @@
+//! `.` where a pointer stands before the member, and `->` where none does.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+
+/// The compiler says what stands before the mark.
+const TOLD: Factor = evidence("the compiler says whether a pointer stands there", 6.5);
+
+/// What compilers say where a pointer stands before `.` (seen with gcc 12, clang 14).
+const POINTER: &[&str] = &["is of pointer type", "is a pointer; did you mean to use '->'"];
+
+/// What they say where none stands before `->`.
+const NONE: &[&str] = &[
+    "has non-pointer type",
+    "invalid type argument of '->'",
+    "is not a pointer; did you mean to use '.'",
+];
+
+pub(super) static FAMILY: Family = Family {
+    id: "pointed",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "c",
+        before: "struct quay { int boats; };\n\nint go(struct quay *q) {\n    return q<|>.boats;\n}\n",
+        message: "'q' is a pointer; did you mean to use '->'?",
+        after: "struct quay { int boats; };\n\nint go(struct quay *q) {\n    return q->boats;\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Quotes are of one kind here, whatever the compiler prints.
+    let said = case.message.text.replace(['‘', '’', '`'], "'");
+    let says = |words: &[&str]| words.iter().any(|word| said.contains(word));
+    let (old, new) = match () {
+        () if says(POINTER) => (".", "->"),
+        () if says(NONE) => ("->", "."),
+        () => return,
+    };
+    // Some compilers point at the mark, some at what stands beside it.
+    let near = [case.token, case.token.saturating_sub(1), case.token + 1];
+    let Some(mark) = near.into_iter().find(|at| lexed.is(*at, old)) else { return };
+    // Of an array, one element is meant.
+    let before = mark.checked_sub(1).and_then(|at| case.text.names.resolve(lexed, at));
+    if before.is_some_and(|declared| lexed.is(declared.token + 1, "[")) {
+        return;
+    }
+    let edit = case.replace_token(mark, new);
+    all.push(Candidate::new(MistakeId::WrongMark, TOLD, vec![edit]));
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_pointer_of_cpp_is_pointed_at_by_its_member() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "struct Quay { int boats; };\n\nint go(const Quay *best, Quay e) {\n    if (e.boats < best.<|>boats) return 1;\n    return 0;\n}\n",
+            "request for member 'boats' in 'best', which is of pointer type 'const Quay*' (maybe you meant to use '->' ?)",
+            "struct Quay { int boats; };\n\nint go(const Quay *best, Quay e) {\n    if (e.boats < best->boats) return 1;\n    return 0;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_value_has_its_members_behind_a_dot() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "struct quay { int boats; };\n\nint go(struct quay q) {\n    return q<|>->boats;\n}\n",
+            "invalid type argument of '->' (have 'struct quay')",
+            "struct quay { int boats; };\n\nint go(struct quay q) {\n    return q.boats;\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_array_is_no_pointer_to_one_of_them() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "struct quay { int boats; };\n\nint go(void) {\n    struct quay q[3];\n    return q<|>.boats;\n}\n",
+            "'q' is a pointer; did you mean to use '->'?",
+        );
+    }
+
+    #[test]
+    fn an_unknown_member_has_the_right_mark() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "struct quay { int boats; };\n\nint go(struct quay q) {\n    return q<|>.boat;\n}\n",
+            "'struct quay' has no member named 'boat'; did you mean 'boats'?",
+        );
+    }
+}

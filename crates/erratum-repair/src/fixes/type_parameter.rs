@@ -1,0 +1,142 @@
+//! A type parameter that is used and not declared: `class Fleet { items: T[] }` for
+//! `class Fleet<T> { items: T[] }`.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::{MistakeId, Phase};
+use erratum_syntax::lex::TokenKind;
+
+/// The item is used with a type of its own.
+const USED_SO: Factor = evidence("the item is used with a type behind its name", 6.5);
+/// An item around names it.
+const AROUND: Factor = evidence("an item around uses a type parameter", 4.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "type-parameter",
+    recipes: &[],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "typescript",
+        before: "class Fleet {\n  items: <|>T[] = [];\n}\nconst fleet = new Fleet<string>();\n",
+        message: "[TS2304] Cannot find name 'T'.",
+        after: "class Fleet<T> {\n  items: T[] = [];\n}\nconst fleet = new Fleet<string>();\n",
+    },
+};
+
+/// Words of items that may have type parameters.
+const TYPES: &[&str] = &["class", "struct", "interface", "trait", "enum", "record"];
+const FUNCTIONS: &[&str] = &["fn", "function", "def"];
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let name = lexed.word(case.token);
+    let letter = name.len() == 1 && name.starts_with(|c: char| c.is_ascii_uppercase());
+    if case.phase != Phase::Name || !letter || case.text.names.resolve(lexed, case.token).is_some()
+    {
+        return;
+    }
+    let Some((open, close)) = case.language().type_arguments else { return };
+    let mut taken = false;
+    for (start, block) in headers(case) {
+        let header = start..block;
+        if let Some(word) = header.clone().find(|at| lexed.is(*at, "impl")) {
+            let stands = header.clone().any(|at| lexed.is(at, name) && lexed.before(at) == open);
+            if stands && !lexed.is(word + 1, open) {
+                push(case, lexed.code[word].end, &format!("{open}{name}{close}"), USED_SO, all);
+            }
+            return;
+        }
+        let typed = header.clone().find(|at| TYPES.contains(&lexed.word(*at)));
+        let function = header.clone().find(|at| FUNCTIONS.contains(&lexed.word(*at)));
+        let Some(named) = typed.or(function).map(|word| word + 1) else { continue };
+        if lexed.kind(named) != Some(TokenKind::Name) || lexed.is(named + 1, open) {
+            continue;
+        }
+        let uses = case.text.names.seen.get(lexed.word(named)).map_or(&[][..], Vec::as_slice);
+        let used = typed.is_some()
+            && uses.iter().any(|at| *at != named && lexed.is(at + 1, open) && *at != case.token);
+        if used || !taken {
+            let factor = if used { USED_SO } else { AROUND };
+            push(case, lexed.code[named].end, &format!("{open}{name}{close}"), factor, all);
+            taken = true;
+        }
+    }
+}
+
+fn push(case: &Case, at: usize, text: &str, factor: Factor, all: &mut Vec<Candidate>) {
+    let edit = case.insert(at, text);
+    all.push(Candidate::new(MistakeId::MissingTypeParameter, factor, vec![edit]));
+}
+
+/// The headers of the items around the reported token, from within: each from its first token to the
+/// bracket that opens its block.
+fn headers(case: &Case) -> impl Iterator<Item = (usize, usize)> {
+    let lexed = case.lexed();
+    let next = (case.token..lexed.code.len()).find(|at| lexed.divides(*at));
+    let own = next.filter(|at| lexed.opens_block(*at));
+    let around = case.text.pairs.block_of(lexed, case.token);
+    let outer = std::iter::successors(around, |open| case.text.pairs.block_of(lexed, *open));
+    own.into_iter().chain(outer).map(|open| (case.statement_start(open), open))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn an_implementation_declares_what_its_type_takes() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "struct Gate<T> {\n    inside: Vec<T>,\n}\n\nimpl Gate<<|>T> {\n    fn enter(&mut self, one: T) {}\n}\n",
+            "[E0412] cannot find type `T` in this scope",
+            "struct Gate<T> {\n    inside: Vec<T>,\n}\n\nimpl<T> Gate<T> {\n    fn enter(&mut self, one: T) {}\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_function_declares_its_own() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "function last(all: <|>T[]): T {\n  return all[all.length - 1];\n}\n",
+            "[TS2304] Cannot find name 'T'.",
+            "function last<T>(all: T[]): T {\n  return all[all.length - 1];\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_class_of_java_that_is_used_with_a_type_declares_it() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    private <|>T boat;\n    static Quay<String> first;\n}\n",
+            "cannot find symbol",
+            "class Quay<T> {\n    private T boat;\n    static Quay<String> first;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_word_is_no_type_parameter() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "class Fleet {\n  items: <|>Boat[] = [];\n}\n",
+            "[TS2304] Cannot find name 'Boat'.",
+        );
+    }
+
+    #[test]
+    fn an_item_that_declares_another_is_left() {
+        check_no_fix(
+            &FAMILY,
+            "rust",
+            "struct Gate<S> {\n    inside: Vec<<|>T>,\n}\n",
+            "[E0412] cannot find type `T` in this scope",
+        );
+    }
+}

@@ -1,0 +1,124 @@
+//! One value where a list of such values is wanted: `luggage: 4` for `luggage: [4]`.
+
+use super::family::{Example, Family, Phases};
+use super::shape::operand_end;
+use super::{Candidate, Case};
+use crate::score::{Factor, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+
+/// The message names the list and its element.
+const ONE_OF_THEM: Factor = weight("a list of this type is wanted", 4.5);
+
+pub(super) static FAMILY: Family = Family {
+    id: "wrapped",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "typescript",
+        before: "interface Trunk { kilos: number[] }\nconst trunk: Trunk = { <|>kilos: 4 };\n",
+        message: "[TS2322] Type 'number' is not assignable to type 'number[]'.",
+        after: "interface Trunk { kilos: number[] }\nconst trunk: Trunk = { kilos: [4] };\n",
+    },
+};
+
+/// What makes a list of a value where the message says that one is wanted, and the value is of the type
+/// of its elements (seen with tsc 5.9, ghc 9.0, rustc 1.95, scalac 2.11).
+fn wrapping(case: &Case) -> Option<(&'static str, &'static str)> {
+    let said = &case.message.text;
+    if let Some((given, wanted)) = said.split_once("' is not assignable to ") {
+        let given = given.rsplit('\'').next()?;
+        let wanted = wanted.split('\'').nth(1)?;
+        return (wanted.strip_suffix("[]")? == given).then_some(("[", "]"));
+    }
+    if let Some((_, rest)) = said.split_once("expected type '[") {
+        let (wanted, rest) = rest.split_once("]'")?;
+        let given = rest.split_once("actual type '")?.1.split('\'').next()?;
+        return (wanted == given).then_some(("[", "]"));
+    }
+    let remarks = case.message.notes.iter().map(|note| note.text.as_str());
+    for text in remarks.chain([said.as_str()]) {
+        if let Some((_, rest)) = text.split_once("expected `Vec<") {
+            let (wanted, rest) = rest.split_once(">`, found ")?;
+            let given = rest.trim_start_matches("struct ").split('`').nth(1).unwrap_or(rest);
+            let whole = given == "integer" && wanted.starts_with(['u', 'i']);
+            return (wanted == given || whole).then_some(("vec![", "]"));
+        }
+    }
+    let (_, rest) = said.split_once("required: List[")?;
+    let wanted = rest.split(']').next()?;
+    let (_, rest) = said.split_once("found : ")?;
+    let given = rest.split([' ', '(']).next()?;
+    (wanted == given).then_some(("List(", ")"))
+}
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some((open, close)) = wrapping(case) else { return };
+    // Where a field or a variable is pointed at, its value is meant.
+    let mut first = case.token;
+    if lexed.kind(first) == Some(TokenKind::Name) {
+        let end = case.statement_end(first);
+        match lexed.word(first + 1) {
+            "=" => first += 2,
+            ":" => {
+                let mark = (first..=end).find(|at| lexed.is(*at, "="));
+                first = mark.map_or(first + 2, |mark| mark + 1);
+            }
+            _ => {}
+        }
+    }
+    let last = match lexed.kind(first) {
+        Some(TokenKind::Number | TokenKind::Str) => Some(first),
+        Some(TokenKind::Name) => operand_end(case, first),
+        _ => None,
+    };
+    // Of a larger expression only a part would be taken.
+    let whole = last.filter(|last| matches!(lexed.word(last + 1), "," | ")" | "}" | ";" | "]"));
+    if let Some(last) = whole {
+        let edits = vec![
+            case.insert(lexed.code[first].start, open),
+            case.insert(lexed.code[last].end, close),
+        ];
+        all.push(Candidate::new(MistakeId::WrongArgument, ONE_OF_THEM, edits).guess());
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_value_of_rust_becomes_a_list() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn load(kilos: Vec<u32>) {}\nfn main() {\n    load(<|>4);\n}\n",
+            "[E0308] expected `Vec<u32>`, found integer",
+            "fn load(kilos: Vec<u32>) {}\nfn main() {\n    load(vec![4]);\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_value_of_another_type_is_no_element() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "const kilos: number[] = <|>\"four\";\n",
+            "[TS2322] Type 'string' is not assignable to type 'number[]'.",
+        );
+    }
+
+    #[test]
+    fn a_part_of_an_expression_is_no_element() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "const <|>kilos: number[] = 4 + 3;\n",
+            "[TS2322] Type 'number' is not assignable to type 'number[]'.",
+        );
+    }
+}
