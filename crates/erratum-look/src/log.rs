@@ -9,12 +9,16 @@ use erratum_syntax::source::{Program, Source};
 use std::fs;
 use std::io::{self, Read};
 use std::path::{Path, PathBuf};
+use std::time::{Duration, Instant};
 
 /// How much is read at a time, in bytes.
 const PIECE: usize = 1 << 20;
 
 /// How much of what is read is kept to look for a stack trace in, in bytes.
 const KEPT: usize = 4 << 20;
+
+/// How long a log is judged for, where no budget says it.
+const JUDGING: Duration = Duration::from_secs(5);
 
 /// The largest source file that is read for a log, in bytes.
 const LARGEST: u64 = 4 << 20;
@@ -106,6 +110,8 @@ pub fn judge(
     let first = messages.iter().filter(|m| m.is_error()).find_map(|m| m.at.as_ref());
     let language = language.or_else(|| language::by_file_name(&first?.file));
     let report = Report { messages, exit: None, dropped: reading.dropped };
+    let limits =
+        Limits { until: limits.until.or_else(|| Instant::now().checked_add(JUDGING)), ..limits };
     let mut verdict = judge_report(catalogue, &program, language, &report, "", limits);
     verdict.build.language = language.map_or(String::new(), |language| language.id.to_owned());
     (verdict, program)

@@ -12,6 +12,7 @@ use erratum_syntax::lex::{Lexed, TokenKind};
 use erratum_syntax::source::{Program, Source};
 use std::sync::Mutex;
 use std::sync::atomic::{AtomicUsize, Ordering};
+use std::time::Instant;
 
 struct Corner {
     seen: Mutex<Vec<String>>,
@@ -210,6 +211,27 @@ fn judged_lines(text: &str, said: &[(u32, u32, &str)]) -> Vec<u32> {
         judge(&Catalogue::shipped(), &program, Some(c()), &report, "gcc", Limits::default());
     assert!(verdict.messages.iter().all(|message| message.root.is_some()));
     verdict.roots.iter().map(|root| root.at.line).collect()
+}
+
+#[test]
+fn a_judgement_out_of_time_tells_its_first_mistake() {
+    let text = (1..=9).map(|n| format!("int quay{n} = tide{n};\n")).collect::<String>();
+    let program = Program::single(Source::new("tide.c", text.as_bytes()));
+    let message = |line: u32| {
+        let text = format!("'tide{line}' undeclared here (not in a function)");
+        let mut message = Message::new(Severity::Error, text);
+        message.at = Some(Place::point("tide.c", line, 13));
+        message
+    };
+    let report = Report { messages: (1..=9).map(message).collect(), exit: Some(1), dropped: 0 };
+    let within = |until: Option<Instant>| {
+        let limits = Limits { until, ..Limits::default() };
+        judge(&Catalogue::shipped(), &program, Some(c()), &report, "gcc", limits)
+    };
+    let whole = within(None);
+    assert!(whole.complete && whole.roots.len() == 9);
+    let cut = within(Some(Instant::now()));
+    assert!(!cut.complete && cut.roots.len() == 1);
 }
 
 #[test]

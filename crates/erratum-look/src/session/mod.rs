@@ -17,7 +17,7 @@ use erratum_syntax::language::Language;
 use erratum_syntax::source::{Program, Source};
 use std::path::PathBuf;
 use std::sync::Arc;
-use std::time::Duration;
+use std::time::{Duration, Instant};
 
 /// What a look found.
 #[derive(Clone, Debug)]
@@ -127,7 +127,7 @@ impl Session {
         self.settle_budget(&toolbox);
         let mut look = if self.options.judge_only {
             let compiler = self.compiler().to_owned();
-            let limits = self.options.limits;
+            let limits = self.until_spent();
             let language = Some(language);
             let verdict = judge(&self.catalogue, &program, language, &first, &compiler, limits);
             Look { verdict, mended: program.clone(), program, groups: Vec::new(), proved: false }
@@ -149,6 +149,16 @@ impl Session {
     fn settle_budget(&mut self, toolbox: &Toolbox) {
         let settings = toolbox.config().budget.map(Duration::from_secs_f64).map(Budget::Time);
         self.budget = self.options.budget.or(settings).unwrap_or(Session::BUDGET);
+    }
+
+    /// The limits of a judgement that starts now.
+    fn until_spent(&self) -> erratum_repair::search::Limits {
+        let time = match self.budget {
+            Budget::Time(time) => Some(time),
+            Budget::Compiles(_) => None,
+        };
+        let until = time.and_then(|time| Instant::now().checked_add(time));
+        erratum_repair::search::Limits { until, ..self.options.limits }
     }
 
     /// Searches from the report of a program, within the budget.
@@ -230,7 +240,7 @@ impl Session {
             built.reading,
             &Files::anywhere(),
             self.options.language,
-            self.options.limits,
+            self.until_spent(),
         );
         verdict.build.command = self.options.command.clone();
         verdict.build.exit = built.exit;

@@ -18,6 +18,7 @@ use erratum_syntax::text::Text;
 use std::collections::HashMap;
 use std::rc::Rc;
 use std::sync::Arc;
+use std::time::Instant;
 
 /// How many lines below a syntax error messages are taken for its cascade, where the text is not
 /// at hand to see the block's end.
@@ -118,7 +119,16 @@ pub fn judge(
     let beside = warnings == Warnings::All || !report.messages.iter().any(Message::is_error);
     let mut order: Vec<usize> = (0..report.messages.len()).collect();
     order.sort_by_key(|index| !report.messages[*index].is_error());
+    // However short the time, the first message is told.
+    let over = |roots: &[(Judged, Root)]| {
+        !roots.is_empty() && limits.until.is_some_and(|until| Instant::now() >= until)
+    };
+    let mut complete = true;
     for index in order {
+        if over(&roots) {
+            complete = false;
+            break;
+        }
         let message = &report.messages[index];
         if !grave(message) || (!message.is_error() && !beside) || roots.len() >= limits.roots {
             continue;
@@ -165,7 +175,7 @@ pub fn judge(
         build: Default::default(),
         messages: told,
         roots,
-        complete: true,
+        complete,
         mended: false,
         compiles: 0,
         dropped: report.dropped,

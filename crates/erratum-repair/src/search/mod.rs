@@ -32,7 +32,7 @@ use crate::message::{Message, Severity};
 use crate::verdict::Verdict;
 use erratum_syntax::language::Language;
 use erratum_syntax::source::{Program, Source};
-use std::time::Duration;
+use std::time::{Duration, Instant};
 
 /// How much of a program is checked.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Hash)]
@@ -142,11 +142,20 @@ pub struct Limits {
     /// How many texts the search may compile; `None` leaves the end to [`Compile::expired`]. With a
     /// number, the same text gives the same verdict whatever the load of the machine.
     pub compiles: Option<usize>,
+    /// When [`judge`] ends, with what it knows then; `None` for when it is done. A search ends as
+    /// [`Compile::expired`] says.
+    pub until: Option<Instant>,
 }
 
 impl Default for Limits {
     fn default() -> Limits {
-        Limits { roots: 40, warnings: Warnings::Grave, alternatives: 3, compiles: None }
+        Limits {
+            roots: 40,
+            warnings: Warnings::Grave,
+            alternatives: 3,
+            compiles: None,
+            until: None,
+        }
     }
 }
 
