@@ -106,8 +106,17 @@ pub(super) fn hold(
     let targets: Vec<usize> = batch.then.iter().filter_map(|part| part.target).collect();
     let titles = batch.parts().map(|part| describe(setting.program, &part.edits)).collect();
     // What the parts come to one by one is told once they are tried one by one.
+    // What still stands on the line of a message may be of the same mistake: another fix may mend both.
+    let messages = &setting.report.messages;
+    let place = |index: usize| messages[index].at.as_ref().map(|at| (&at.file, at.line));
+    let beside = |old: usize| {
+        let mut all = targets.iter().chain([&setting.target]);
+        messages[old].is_error() && all.any(|target| place(*target) == place(old))
+    };
     let held = judge(setting, batch, program, report, &mut Watch::default()).filter(|trial| {
-        !trial.objection && targets.iter().all(|target| trial.difference.gone.contains(target))
+        !trial.objection
+            && targets.iter().all(|target| trial.difference.gone.contains(target))
+            && !trial.difference.stays.iter().any(|(old, _)| beside(*old))
     });
     watch.tell(|| Event::Batch { titles, held: held.is_some() });
     held
