@@ -28,7 +28,7 @@ const Berth* find(const std::vector<Berth>& berths, double ship) {
 
 double total(⟪vector⟶std::vector⟫<double> lengths) {
     double sum = 0;
-    for (⟪int i = 0, i < lengths.size(), i++⟶int i = 0; i < lengths.size(); i++⟶std::size_t i = 0; i < lengths.size(); i++⟫) {
+    for (⟪int i = 0, i < lengths.size(), i++⟶int i = 0; i < lengths.size(); i++⟶≡std::size_t i = 0; i < lengths.size(); i++⟫) {
         sum += lengths[i];
     }
     return sum;

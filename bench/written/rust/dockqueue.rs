@@ -28,7 +28,7 @@ impl Vessel ⟪of⟶for⟫ Tug {
 
 fn wait(queue: &VecDeque<Box<dyn Vessel>>) -> u32 {
     let mut minutes = 0;
-    for vessel in queue⟪.iter⟶.iter()⟶⟫ {
+    for vessel in queue⟪.iter⟶.iter()⟶≡⟫ {
         minutes += vessel.minutes();
     }
     minutes

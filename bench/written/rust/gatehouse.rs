@@ -5,7 +5,7 @@ struct Gate<T> {
     inside: Vec<T>,
 }
 
-impl⟪⟶<T>⟶<T: Display>⟫ Gate<T> {
+impl⟪⟶<T>⟶≡<T: Display>⟫ Gate<T> {
     fn new(label: &str) -> Self {
         Gate { label: label.to_string(), inside: Vec::new() }
     }

@@ -277,12 +277,27 @@ impl<'a> Change<'a> {
         );
         match word {
             "&" | "*" if !operand => Effect::Converts,
+            // Scala: the body of a function stands behind it.
+            "=" if self.defines() => Effect::Restores,
             // What gets a value must stand before it, and nothing else.
             "=" | ":=" if !self.assigns(self.old.start) => Effect::Invents,
             "<" | ">" if self.angles() => Effect::Restores,
             _ if is_operator(word) => Effect::Invents,
             _ => Effect::Restores,
         }
+    }
+
+    /// Whether what is put in stands between the header of a function and its body, in a language that
+    /// has a word for such headers and a mark there.
+    fn defines(&self) -> bool {
+        let lexed = self.lexed();
+        let at = self.old.start;
+        let Some(last) = at.checked_sub(1).and_then(|last| lexed.code.get(last)) else {
+            return false;
+        };
+        let line = lexed.on_line(last.line).start;
+        let header = (line..at).any(|at| lexed.is(at, "def"));
+        header && lexed.language.is_keyword("def") && lexed.is(at, "{")
     }
 
     /// Whether the line has more of the one angle bracket than of the other.

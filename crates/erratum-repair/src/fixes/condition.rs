@@ -33,6 +33,9 @@ const THREE_MARKS: Factor = evidence("the header of a loop has two marks", 7.0);
 /// The header of a loop has three parts.
 const THREE_PARTS: Factor = evidence("the header of a loop has three parts", 7.0);
 
+/// A condition stands behind `else`.
+const OTHER_CONDITION: Factor = evidence("a condition stands behind `else`", 7.0);
+
 /// Words that a condition in brackets follows.
 const WORDS: &[&str] = &["if", "while", "switch", "for", "foreach"];
 
@@ -55,6 +58,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     word_of_elsewhere(case, all);
     lost_else(case, all);
+    lost_if(case, all);
     if case.language().is_keyword("for") && case.language().terminator == ";" {
         commas(case, all);
     }
@@ -105,6 +109,38 @@ fn lost_else(case: &Case, all: &mut Vec<Candidate>) {
             let edit = case.insert(lexed.code[open].start, "else ");
             all.push(Candidate::new(MistakeId::MissingWord, OTHER_BLOCK, vec![edit]));
         }
+    }
+}
+
+/// `else tide > 3`: between `else` and a condition stands the word that asks. The message may be about
+/// the line below.
+fn lost_if(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let reported = lexed.code[case.token].line;
+    for number in reported.saturating_sub(1).max(1)..=reported {
+        let line = lexed.on_line(number);
+        let Some(word) = line.clone().find(|at| lexed.is(*at, "else")) else { continue };
+        let block = lexed.is(line.end - 1, "{");
+        let condition = word + 1..line.end - usize::from(block);
+        let compares = condition.clone().any(|at| {
+            let mark = matches!(lexed.word(at), "<" | ">" | "<=" | ">=" | "!=" | "==" | "===");
+            mark && case.text.pairs.inside[at].is_none_or(|open| open <= word || open == word + 1)
+        });
+        let other = |at: usize| matches!(lexed.word(at), "if" | "return" | ";" | "=" | "{" | "?");
+        if !compares || condition.clone().any(other) {
+            continue;
+        }
+        let (first, last) = (condition.start, condition.end - 1);
+        let enclosed = lexed.is(first, "(") && case.text.pairs.partner[first] == Some(last);
+        let edits = if enclosed || !case.language().bracketed_conditions {
+            vec![case.insert(lexed.code[first].start, "if ")]
+        } else {
+            vec![
+                case.insert(lexed.code[first].start, "if ("),
+                case.insert(lexed.code[last].end, ")"),
+            ]
+        };
+        all.push(Candidate::new(MistakeId::MissingWord, OTHER_CONDITION, edits));
     }
 }
 
@@ -313,6 +349,24 @@ mod tests {
             "for (let i = 0; i < 3; i++<|>;) {\n  go(i);\n}\nshow(3;\n",
             "')' expected.",
             "for (let i = 0; i < 3; i++) {\n  go(i);\n}\nshow(3;\n",
+        );
+    }
+
+    #[test]
+    fn a_condition_behind_else_has_its_word() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    static string Go(int n) {\n        if (n > 3)\n            return \"long\";\n        else n > 1\n            <|>return \"short\";\n        return \"one\";\n    }\n}\n",
+            "[CS1525] Unexpected symbol `return'",
+            "class Quay {\n    static string Go(int n) {\n        if (n > 3)\n            return \"long\";\n        else if (n > 1)\n            return \"short\";\n        return \"one\";\n    }\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int go(int n) {\n        if (n > 3) {\n            return 3;\n        } else (n > 1) <|>{\n            return 2;\n        }\n        return 1;\n    }\n}\n",
+            "';' expected",
+            "class Quay {\n    int go(int n) {\n        if (n > 3) {\n            return 3;\n        } else if (n > 1) {\n            return 2;\n        }\n        return 1;\n    }\n}\n",
         );
     }
 

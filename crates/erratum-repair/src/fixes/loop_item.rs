@@ -35,7 +35,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if !header
             || lexed.kind(name) != Some(TokenKind::Name)
             || !matches!(lexed.word(name + 1), ":" | "in" | "of")
-            || !case.text.names.of(lexed.word(name)).all(|declared| declared.token >= name)
+            || case.text.names.resolve(lexed, name).is_some_and(|before| before.token < name)
         {
             continue;
         }
@@ -57,6 +57,17 @@ mod tests {
             "int sum(std::vector<int> tides) {\n    int all = 0;\n    for (<|>tide : tides)\n        all += tide;\n    return all;\n}\n",
             "'tide' was not declared in this scope; did you mean 'tides'?",
             "int sum(std::vector<int> tides) {\n    int all = 0;\n    for (auto tide : tides)\n        all += tide;\n    return all;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_name_of_another_function_is_not_the_item() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    static int Fee(Stay stay) { return 3; }\n    static void Go(Stay[] all) {\n        foreach (stay <|>in all) {\n        }\n    }\n}\n",
+            "[CS1525] Unexpected symbol `in'",
+            "class Quay {\n    static int Fee(Stay stay) { return 3; }\n    static void Go(Stay[] all) {\n        foreach (var stay in all) {\n        }\n    }\n}\n",
         );
     }
 

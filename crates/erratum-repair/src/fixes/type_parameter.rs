@@ -45,7 +45,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if let Some(word) = header.clone().find(|at| lexed.is(*at, "impl")) {
             let stands = header.clone().any(|at| lexed.is(at, name) && lexed.before(at) == open);
             if stands && !lexed.is(word + 1, open) {
-                push(case, lexed.code[word].end, &format!("{open}{name}{close}"), USED_SO, all);
+                let edit = case.insert(lexed.code[word].end, format!("{open}{name}{close}"));
+                all.push(Candidate::new(MistakeId::MissingTypeParameter, USED_SO, vec![edit]));
             }
             return;
         }
@@ -60,15 +61,13 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             && uses.iter().any(|at| *at != named && lexed.is(at + 1, open) && *at != case.token);
         if used || !taken {
             let factor = if used { USED_SO } else { AROUND };
-            push(case, lexed.code[named].end, &format!("{open}{name}{close}"), factor, all);
+            let edit = case.insert(lexed.code[named].end, format!("{open}{name}{close}"));
+            // What the type must be able to do, the declaration may have to say.
+            let candidate = Candidate::new(MistakeId::MissingTypeParameter, factor, vec![edit]);
+            all.push(candidate.guess());
             taken = true;
         }
     }
-}
-
-fn push(case: &Case, at: usize, text: &str, factor: Factor, all: &mut Vec<Candidate>) {
-    let edit = case.insert(at, text);
-    all.push(Candidate::new(MistakeId::MissingTypeParameter, factor, vec![edit]));
 }
 
 /// The headers of the items around the reported token, from within: each from its first token to the

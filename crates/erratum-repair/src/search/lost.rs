@@ -64,9 +64,10 @@ impl Lost {
     }
 
     /// Returns whether a message tells that the paths of the function around the part do not all give a
-    /// value back: of half of them, that cannot be told.
+    /// value back, or that one leads nowhere: of half of them, that cannot be told.
     pub fn spoils_paths(&self, message: &Message, diagnosis: &Diagnosis) -> bool {
-        diagnosis.shows(MistakeId::MissingReturn) && self.holds(message)
+        let of_paths = [MistakeId::MissingReturn, MistakeId::UnreachableCode];
+        of_paths.into_iter().any(|one| diagnosis.shows(one)) && self.holds(message)
     }
 
     /// Whether a message points into the function around the part. A line may have been put in before it

@@ -21,7 +21,6 @@ use crate::message::{Message, Place};
 use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Verdict};
 use erratum_catalogue::{Captures, MistakeId};
 use erratum_syntax::edit::{self, Edit};
-use erratum_syntax::lex::TokenKind;
 use erratum_syntax::source::{Program, Source};
 use erratum_syntax::text::Text;
 use std::sync::Arc;
@@ -369,7 +368,7 @@ impl Teller<'_, '_> {
     }
 
     /// Whether a mistake that shows behind another speaks of what that one is about: it stands on a
-    /// line that the other one changes, or its message names a word of such a line, or of one that
+    /// line that the other one changes, or its message names what such a line declares, or a word that
     /// the other one puts in.
     fn hangs_on(&self, draft: &Draft, root: &Root, before: &Root) -> bool {
         let words = |text: &str| -> Vec<String> {
@@ -377,15 +376,16 @@ impl Teller<'_, '_> {
             parts.filter(|word| !word.is_empty()).map(str::to_owned).collect()
         };
         let message = draft.message();
-        let remarks = message.notes.iter().map(|note| note.text.as_str());
-        let said: Vec<String> =
-            remarks.chain([message.text.as_str()]).flat_map(|text| words(text)).collect();
+        let said = words(&message.text);
+        // Types may be told in remarks; what else these name is only around the place.
+        let remarks = message.notes.iter().flat_map(|note| words(&note.text));
+        let told: Vec<String> = remarks.chain(said.iter().cloned()).collect();
         let changes: Vec<&Change> = before.choices().iter().flat_map(|fix| &fix.edits).collect();
         let whole = |change: &&Change| change.text.contains('\n');
         // A message that names the type which a fix declares may come of that.
         let typed = before.choices().iter().filter(|fix| fix.effect == effect::Effect::Redeclares);
         let put_in = changes.iter().copied().filter(whole).chain(typed.flat_map(|fix| &fix.edits));
-        if put_in.flat_map(|change| words(&change.text)).any(|word| said.contains(&word)) {
+        if put_in.flat_map(|change| words(&change.text)).any(|word| told.contains(&word)) {
             return true;
         }
         let alone = changes.is_empty().then_some(&before.at);
@@ -393,13 +393,12 @@ impl Teller<'_, '_> {
         alone.into_iter().chain(others.map(|change| &change.at)).any(|place| {
             let Some(source) = self.original(&place.file) else { return false };
             let text = self.read(&source);
-            let names = text
-                .lexed
-                .on_line(place.line)
-                .filter(|token| text.lexed.kind(*token) == Some(TokenKind::Name));
+            // What the line only uses is what it was: only what it declares can have changed.
+            let line = text.lexed.on_line(place.line);
+            let declared = text.names.declared.iter().filter(|one| line.contains(&one.token));
             let here = root.at.file == place.file && root.at.line == place.line;
-            here || names
-                .map(|token| text.lexed.word(token))
+            here || declared
+                .map(|declared| text.lexed.word(declared.token))
                 .any(|name| said.iter().any(|word| word == name))
         })
     }

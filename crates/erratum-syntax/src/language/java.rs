@@ -345,6 +345,7 @@ pub(super) static JAVA: Language = Language {
     arrow_parameters: true,
     new_object: "new ",
     generic_objects: true,
+    fixed_words: &[("final", "")],
     empty_value: |typed| if typed.is_empty() { "0" } else { "null" }.to_owned(),
     letter_quotes: true,
     narrowing: &["int", "long", "float", "short", "byte", "char"],

@@ -113,6 +113,17 @@ mod tests {
     use crate::fixes::testing::{check_among, check_fix, check_no_fix};
 
     #[test]
+    fn a_final_name_of_java_loses_its_word() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(int[] seen) {\n        final int steps = 0;\n        for (int n : seen) <|>steps += n;\n    }\n}\n",
+            "cannot assign a value to final variable steps",
+            "class Quay {\n    void go(int[] seen) {\n        int steps = 0;\n        for (int n : seen) steps += n;\n    }\n}\n",
+        );
+    }
+
+    #[test]
     fn a_fixed_name_may_change() {
         check_fix(
             &FAMILY,
