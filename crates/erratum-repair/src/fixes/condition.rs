@@ -33,6 +33,8 @@ const THREE_MARKS: Factor = evidence("the header of a loop has two marks", 7.0);
 /// The header of a loop has three parts.
 const THREE_PARTS: Factor = evidence("the header of a loop has three parts", 7.0);
 
+/// The block of a condition ends before its `else`.
+const BLOCK_ENDS: Factor = evidence("the block of a condition ends before its `else`", 9.0);
 /// A condition stands behind `else`.
 const OTHER_CONDITION: Factor = evidence("a condition stands behind `else`", 7.0);
 
@@ -59,6 +61,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     word_of_elsewhere(case, all);
     lost_else(case, all);
     lost_if(case, all);
+    lost_brace(case, all);
     if case.language().is_keyword("for") && case.language().terminator == ";" {
         commas(case, all);
     }
@@ -109,6 +112,33 @@ fn lost_else(case: &Case, all: &mut Vec<Candidate>) {
             let edit = case.insert(lexed.code[open].start, "else ");
             all.push(Candidate::new(MistakeId::MissingWord, OTHER_BLOCK, vec![edit]));
         }
+    }
+}
+
+/// `else {` within the block of the condition that it belongs to: that block is not closed.
+fn lost_brace(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let source = &lexed.source;
+    let line = lexed.code[case.token].line;
+    let word = lexed.on_line(line).start;
+    if !lexed.is(word, "else") || lexed.on_line(line).is_empty() {
+        return;
+    }
+    let Some(open) = case.text.pairs.block_of(lexed, word).filter(|open| lexed.is(*open, "{"))
+    else {
+        return;
+    };
+    let header = lexed.on_line(lexed.code[open].line);
+    let asks = header.clone().any(|at| lexed.is(at, "if"));
+    let column = |line: u32| source.indent(line).unwrap_or(0);
+    // It stands with the header, not with what is in the block.
+    let inside = lexed.code.get(open + 1).map_or(0, |first| column(first.line));
+    let with_header =
+        column(line).abs_diff(column(lexed.code[open].line)) <= 1 && column(line) < inside;
+    let before = lexed.is(word.saturating_sub(1), "}") || lexed.code[open].line == line;
+    if asks && with_header && !before {
+        let edit = case.insert(lexed.code[word].start, "} ");
+        all.push(Candidate::new(MistakeId::MissingBracket, BLOCK_ENDS, vec![edit]));
     }
 }
 
@@ -349,6 +379,17 @@ mod tests {
             "for (let i = 0; i < 3; i++<|>;) {\n  go(i);\n}\nshow(3;\n",
             "')' expected.",
             "for (let i = 0; i < 3; i++) {\n  go(i);\n}\nshow(3;\n",
+        );
+    }
+
+    #[test]
+    fn a_block_ends_before_its_else() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(int n) {\n        if (n > 3) {\n            up();\n         <|>else {\n            down();\n        }\n    }\n}\n",
+            "illegal start of type",
+            "class Quay {\n    void go(int n) {\n        if (n > 3) {\n            up();\n         } else {\n            down();\n        }\n    }\n}\n",
         );
     }
 

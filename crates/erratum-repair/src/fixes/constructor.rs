@@ -1,8 +1,9 @@
-//! A constructor that says what it gives back is no constructor: `void Jetty(…)`.
+//! A constructor that says what it gives back is no constructor: `void Jetty(…)`. One that does not call
+//! that of the class above: `super(…)`.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
-use crate::score::{Factor, evidence};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::names::NameKind;
@@ -24,6 +25,9 @@ pub(super) static FAMILY: Family = Family {
     },
 };
 
+/// What the class above wants is there under the same names.
+const SAME_NAMES: Factor = weight("the class above wants values of these names", 6.0);
+
 /// What compilers say where a class lacks the constructor that is wanted (seen with javac 17 and
 /// mcs 6.8).
 const SAID: &[&str] = &[
@@ -33,6 +37,7 @@ const SAID: &[&str] = &[
 ];
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    lost_super(case, all);
     if !SAID.iter().any(|said| case.message.text.contains(said)) {
         return;
     }
@@ -57,6 +62,68 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// A constructor that does not call the one of the class above, where that wants values (seen with
+/// javac 17, tsc 5.9).
+fn lost_super(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    let told = said.contains("must contain a 'super' call")
+        || said.starts_with("constructor ") && said.contains("cannot be applied to given types");
+    if !told || !case.language().is_keyword("super") {
+        return;
+    }
+    let line = lexed.code[case.token].line;
+    let Some(open) = lexed.on_line(line).find(|at| lexed.is(*at, "{")) else { return };
+    let Some(own) = (0..open).rev().find(|at| lexed.is(*at, "(")) else { return };
+    let Some(class) = case.text.pairs.block_of(lexed, own) else { return };
+    let header = case.statement_start(class)..class;
+    let Some(word) = header.clone().find(|at| lexed.is(*at, "extends")) else { return };
+    let name = header.clone().find(|at| lexed.is(*at, "class")).map_or("", |at| lexed.word(at + 1));
+    let makes = lexed.before(own) == "constructor" || lexed.before(own) == name;
+    let close = case.text.pairs.partner[open].unwrap_or(open);
+    if !makes || (open..close).any(|at| lexed.is(at, "super")) {
+        return;
+    }
+    let above = lexed.word(word + 1);
+    let parents = case.text.names.of(above).filter(|d| d.kind == NameKind::Type);
+    let block = parents
+        .filter_map(|d| (d.token..lexed.code.len()).find(|at| lexed.opens_block(*at)))
+        .next();
+    let Some(block) = block else { return };
+    let end = case.text.pairs.partner[block].unwrap_or(lexed.code.len());
+    let wanted = (block..end).find(|at| {
+        lexed.is(*at, "(") && (lexed.before(*at) == "constructor" || lexed.before(*at) == above)
+    });
+    let Some(wanted) = wanted.map(|wanted| parameters(case, wanted)) else { return };
+    let given = parameters(case, own);
+    if wanted.iter().all(|name| given.contains(name)) {
+        let source = &lexed.source;
+        let indent = source.indent_text(line);
+        let step = lexed.code.get(open + 1).map_or(String::new(), |first| {
+            let inner = source.indent_text(first.line);
+            if inner.len() > indent.len() { inner } else { format!("{indent}    ") }
+        });
+        let text = format!("{}{step}super({});", source.line_end_text(), wanted.join(", "));
+        let edit = case.insert(lexed.code[open].end, text);
+        all.push(Candidate::new(MistakeId::ConstructorRules, SAME_NAMES, vec![edit]).guess());
+    }
+}
+
+/// The names of the parameters in a bracket: before the colon of their type, or behind the type.
+fn parameters(case: &Case, open: usize) -> Vec<String> {
+    let lexed = case.lexed();
+    let Some(close) = case.text.pairs.partner[open] else { return Vec::new() };
+    let own = (open + 1..close).filter(|at| case.text.pairs.inside[*at] == Some(open));
+    let own: Vec<usize> = own.collect();
+    let parts = own.split(|at| lexed.is(*at, ","));
+    let name = |part: &[usize]| {
+        let colon = part.iter().position(|at| lexed.is(*at, ":"));
+        let at = colon.map_or(part.last(), |colon| part[..colon].last())?;
+        Some(lexed.word(*at).to_owned())
+    };
+    parts.filter_map(name).collect()
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
@@ -70,6 +137,34 @@ mod tests {
             "class Jetty {\n    public void <|>Jetty(int size) {\n    }\n}\n",
             "[CS0542] 'Jetty.Jetty(int)': member names cannot be the same as their enclosing type",
             "class Jetty {\n    public Jetty(int size) {\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn the_class_above_gets_what_it_wants() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Vehicle {\n    Vehicle(double length) { }\n}\nclass Bus extends Vehicle {\n    int seats;\n    Bus(double length, int seats) <|>{\n        this.seats = seats;\n    }\n}\n",
+            "constructor Vehicle in class Vehicle cannot be applied to given types;",
+            "class Vehicle {\n    Vehicle(double length) { }\n}\nclass Bus extends Vehicle {\n    int seats;\n    Bus(double length, int seats) {\n        super(length);\n        this.seats = seats;\n    }\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "class Boat {\n  constructor(public name: string) {}\n}\nclass Punt extends Boat {\n  constructor<|>(name: string, private poles: number) {\n    this.poles = poles;\n  }\n}\n",
+            "[TS2377] Constructors for derived classes must contain a 'super' call.",
+            "class Boat {\n  constructor(public name: string) {}\n}\nclass Punt extends Boat {\n  constructor(name: string, private poles: number) {\n    super(name);\n    this.poles = poles;\n  }\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_is_not_there_is_not_given() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "class Boat {\n  constructor(public name: string, rate: number) {}\n}\nclass Punt extends Boat {\n  constructor<|>(name: string) {\n    go(name);\n  }\n}\n",
+            "[TS2377] Constructors for derived classes must contain a 'super' call.",
         );
     }
 

@@ -4,22 +4,25 @@
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
 
 /// The word makes objects in other languages.
 const NO_SUCH_WORD: Factor = evidence("the language makes no objects with this word", 6.0);
 
 /// An array of plain values has square brackets.
 const ARRAY: Factor = evidence("an array is made with square brackets", 6.0);
+/// An object of a class is made with a word.
+const OBJECT_MADE: Factor = evidence("an object of a class is made with `new`", 7.0);
 /// An object is made by a call.
 const OBJECT: Factor = evidence("an object is made by a call", 6.0);
 
 pub(super) static FAMILY: Family = Family {
     id: "made",
     recipes: &[],
-    phases: Phases::Early,
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -33,7 +36,13 @@ pub(super) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     if case.language().new_object == "new " {
-        brackets(case, all);
+        lost_word(case, all);
+        if case.phase <= Phase::Syntax {
+            brackets(case, all);
+        }
+    }
+    if case.phase > Phase::Syntax {
+        return;
     }
     let [before, behind] = case.language().made_by;
     if behind.is_empty() {
@@ -60,6 +69,40 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             continue;
         }
         all.push(Candidate::new(MistakeId::ForeignWord, NO_SUCH_WORD, edits));
+    }
+}
+
+/// `throw Lost("tide")`: a class is no function.
+fn lost_word(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    // What is said of a class that is called (seen with tsc 5.9, javac 17, mcs 6.8).
+    let told = said.contains("Did you mean to include 'new'?");
+    let asked = told
+        || said == "cannot find symbol"
+        || said.contains("is a `type' but a `variable' was expected")
+        || said.contains("non-invocable member");
+    let near = [case.token, case.token.saturating_sub(1), case.token.saturating_sub(2)];
+    let class = near.into_iter().find(|at| {
+        lexed.kind(*at) == Some(TokenKind::Name)
+            && lexed.is(at + 1, "(")
+            && !matches!(lexed.before(*at), "new" | "." | "class" | "@")
+    });
+    let Some(class) = class.filter(|_| asked) else { return };
+    let name = lexed.word(class);
+    let mut declared = case.text.names.of(name).peekable();
+    let own = declared.peek().is_some()
+        && declared.all(|one| one.kind == NameKind::Type || lexed.before(one.token) == "new");
+    // An exception is named so everywhere.
+    let library = name.ends_with("Exception")
+        || case
+            .language()
+            .prelude
+            .iter()
+            .any(|(kind, names)| *kind == NameKind::Type && names.contains(&name));
+    if told || own || library {
+        let edit = case.insert(lexed.code[class].start, "new ");
+        all.push(Candidate::new(MistakeId::MissingWord, OBJECT_MADE, vec![edit]));
     }
 }
 
@@ -100,6 +143,34 @@ mod tests {
             "fn main() {\n    let q = new <|>Queue(3);\n}\n",
             "expected one of `!`, `.`, `::`, `;`, `?`, `{`, `}`, or an operator, found `Queue`",
             "fn main() {\n    let q = Queue::new(3);\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_object_is_made_with_its_word() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "class Punt {\n  constructor(public name: string) {}\n}\nconst all = [<|>Punt(\"Reed\")];\n",
+            "[TS2348] Value of type 'typeof Punt' is not callable. Did you mean to include 'new'?",
+            "class Punt {\n  constructor(public name: string) {}\n}\nconst all = [new Punt(\"Reed\")];\n",
+        );
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go() {\n        throw <|>IllegalArgumentException(\"tide\");\n    }\n}\n",
+            "cannot find symbol",
+            "class Quay {\n    void go() {\n        throw new IllegalArgumentException(\"tide\");\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_unknown_function_makes_no_object() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go() {\n        <|>Rise(3);\n    }\n}\n",
+            "cannot find symbol",
         );
     }
 

@@ -1,4 +1,5 @@
-//! Marks whose two letters stand in the wrong order: `=>` for `>=`, `=<` for `<=`, `=!` for `!=`.
+//! Comparisons whose letters stand in the wrong order, or of which one is too many: `=>` for `>=`, `=!`
+//! for `!=`, `!===` for `!==`.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
@@ -11,7 +12,18 @@ use erratum_syntax::lex::TokenKind;
 const COMPARES: Factor = evidence("a condition compares", 6.5);
 
 /// What is written, and what it was to be.
-const TURNED: &[(&str, &str)] = &[("=>", ">="), ("=<", "<="), ("=!", "!=")];
+const TURNED: &[(&str, &str)] = &[
+    ("=>", ">="),
+    ("=<", "<="),
+    ("=!", "!="),
+    ("!===", "!=="),
+    ("====", "==="),
+    ("=!=", "!="),
+    ("!==", "!="),
+    ("===", "=="),
+    (">==", ">="),
+    ("<==", "<="),
+];
 
 /// Words that a condition follows.
 const WORDS: &[&str] = &["if", "elif", "elsif", "elseif", "while", "until", "when", "unless"];
@@ -38,7 +50,14 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let operators = case.language().operators;
     let line = lexed.on_line(lexed.code[case.token].line);
     for at in line.clone() {
-        for (written, meant) in TURNED.iter().filter(|(_, meant)| operators.contains(meant)) {
+        // The longest one that stands there counts.
+        let here = TURNED.iter().filter(|(written, meant)| {
+            operators.contains(meant) && !operators.contains(written) || written.len() == 2
+        });
+        let here = here.filter(|(written, meant)| {
+            operators.contains(meant) && spells(case, at, written).is_some()
+        });
+        if let Some((written, meant)) = here.max_by_key(|(written, _)| written.len()) {
             let Some(last) = spells(case, at, written) else { continue };
             let (Some(before), Some(after)) = (at.checked_sub(1), lexed.code.get(last + 1)) else {
                 continue;
@@ -63,14 +82,15 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 /// The last token of a mark that starts at a token, however the language parts it.
 fn spells(case: &Case, at: usize, mark: &str) -> Option<usize> {
     let lexed = case.lexed();
-    if lexed.is(at, mark) {
-        return Some(at);
-    }
-    let (first, second) = mark.split_at(1);
-    let apart = lexed.is(at, first)
-        && lexed.is(at + 1, second)
-        && lexed.code[at].end == lexed.code[at + 1].start;
-    apart.then_some(at + 1)
+    let start = lexed.code[at].start;
+    let last = (at..lexed.code.len()).find(|last| lexed.code[*last].end >= start + mark.len())?;
+    let here = lexed.source.slice(start, lexed.code[last].end);
+    // A longer run of marks is another one.
+    let next = lexed.code.get(last + 1);
+    let goes_on = next.is_some_and(|next| {
+        next.start == lexed.code[last].end && lexed.word(last + 1).starts_with(['=', '<', '>'])
+    });
+    (here == mark && !goes_on).then_some(last)
 }
 
 /// Whether a token stands in a condition: in the bracket behind a word that wants one, or behind such a
@@ -119,6 +139,24 @@ mod tests {
             "class Quay {\n    boolean go(int n) {\n        if (n <|>=! 3) return true;\n        return false;\n    }\n}\n",
             "illegal start of expression",
             "class Quay {\n    boolean go(int n) {\n        if (n != 3) return true;\n        return false;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_letter_too_many_goes() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "if (rope !=<|>== null) {\n  console.log(rope);\n}\n",
+            "Expression expected.",
+            "if (rope !== null) {\n  console.log(rope);\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "c",
+            "int go(int n) {\n    if (n ==<|>= 3) return 1;\n    return 0;\n}\n",
+            "expected expression before '=' token",
+            "int go(int n) {\n    if (n == 3) return 1;\n    return 0;\n}\n",
         );
     }
 

@@ -84,7 +84,8 @@ fn awaited(case: &Case, all: &mut Vec<Candidate>) {
     let promised = PROMISED.iter().find_map(|mark| case.message.text.find(mark));
     // The type that is found stands first.
     let wanted = case.message.text.find("assignable to").or(case.message.text.find("' to `"));
-    if !promised.is_some_and(|at| wanted.is_none_or(|wanted| at < wanted)) {
+    let Some(promised) = promised else { return };
+    if wanted.is_some_and(|wanted| wanted < promised) {
         return;
     }
     let line = lexed.on_line(lexed.code[case.token].line);
