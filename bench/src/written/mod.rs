@@ -63,6 +63,8 @@ struct Counts {
     harmed: usize,
     /// Changes, wrong ones, sure ones, and those that are both, for each effect.
     effects: BTreeMap<Effect, [usize; 4]>,
+    /// The same for each kind of mistake.
+    kinds: BTreeMap<String, [usize; 4]>,
     /// What is known of each change.
     told: Vec<fit::Told>,
 }
@@ -86,6 +88,10 @@ impl Counts {
             *own += more;
         }
         self.told.extend(other.told.iter().copied());
+        for (kind, counts) in &other.kinds {
+            let own = self.kinds.entry(kind.clone()).or_default();
+            own.iter_mut().zip(counts).for_each(|(own, more)| *own += more);
+        }
         for (effect, counts) in &other.effects {
             let own = self.effects.entry(*effect).or_default();
             own.iter_mut().zip(counts).for_each(|(own, more)| *own += more);
@@ -153,6 +159,12 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
     println!("\n{:<14} {:>8} {:>6} {:>6} {:>6}", "effect", "changes", "wrong", "sure", "wrong");
     for (effect, [changes, wrong, sure, wrong_sure]) in &all.effects {
         println!("{:<14} {changes:>8} {wrong:>6} {sure:>6} {wrong_sure:>6}", format!("{effect:?}"));
+    }
+    println!("\n{:<24} {:>8} {:>6} {:>6} {:>6}", "kind", "changes", "wrong", "sure", "wrong");
+    for (kind, [changes, wrong, sure, wrong_sure]) in
+        all.kinds.iter().filter(|(_, of)| of[1] + of[3] > 0)
+    {
+        println!("{kind:<24} {changes:>8} {wrong:>6} {sure:>6} {wrong_sure:>6}");
     }
     if options.fit {
         fit::print(&all.told);
@@ -253,6 +265,8 @@ fn look(
         let counted = [1, usize::from(!right), usize::from(sure), usize::from(wrong_sure)];
         let effect = counts.effects.entry(fix.effect).or_default();
         effect.iter_mut().zip(counted).for_each(|(own, more)| *own += more);
+        let kind = counts.kinds.entry(fix.mistake.as_str().to_owned()).or_default();
+        kind.iter_mut().zip(counted).for_each(|(own, more)| *own += more);
         counts.told.push(fit::Told { effect: fix.effect, probability: fix.probability, right });
         counts.changes += 1;
         counts.wrong += counted[1];
