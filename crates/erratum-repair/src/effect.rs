@@ -457,8 +457,10 @@ impl<'a> Change<'a> {
         if a == b {
             return Effect::Reorders;
         }
-        if old.concat() == new.concat() {
-            // The same letters, otherwise parted.
+        let (was, now) = (old.concat(), new.concat());
+        let marks = |text: &str| text.chars().all(|mark| mark.is_ascii_punctuation());
+        if was == now || (marks(&was) && was.chars().rev().eq(now.chars())) {
+            // The same letters, otherwise parted, or marks in the order in which they make one.
             return Effect::Restores;
         }
         if let Some(more) = rest(&new, &old) {

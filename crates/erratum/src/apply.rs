@@ -56,7 +56,7 @@ pub fn mend(app: &App, mend: &Mend, own: bool) -> Result<u8, Failure> {
 
 fn show_json(look: &Look, mend: &Mend) -> Result<(), Failure> {
     let (next, links) = (terminal::Next::Nothing, Links::none());
-    show::verdict(&look.verdict, &look.program, &mend.common, true, &next, &links)
+    show::verdict(&look.verdict, &look.program, &mend.common, terminal::Which::All, &next, &links)
 }
 
 fn show_plan(look: &Look, plan: &Plan, mend: &Mend) -> Result<(), Failure> {

@@ -148,7 +148,7 @@ fn seconds(text: &str) -> Result<f64, String> {
 /// How files are looked at.
 #[derive(Args, Clone, Debug)]
 pub struct How {
-    /// List every mistake
+    /// List every mistake, each in a few lines; with --whole, each whole
     #[arg(short, long)]
     pub all: bool,
     /// Do not try fixes: judge by the messages and the text
@@ -176,6 +176,9 @@ pub struct Look {
     /// that follows from it, as `--all` numbers them
     #[arg(long, value_name = "N", conflicts_with_all = ["json", "quiet", "all"])]
     pub open: Option<String>,
+    /// Show the mistake with this number whole, as `--all` numbers them
+    #[arg(long, value_name = "N", conflicts_with_all = ["json", "quiet", "all", "open", "interactive"])]
+    pub only: Option<usize>,
     #[command(flatten)]
     pub how: How,
 }
@@ -198,9 +201,12 @@ pub struct Read {
     /// A folder whose files are read where the output names them [default: the current one]
     #[arg(long, value_name = "FOLDER")]
     pub root: Vec<PathBuf>,
-    /// List every mistake
+    /// List every mistake, each in a few lines; with --whole, each whole
     #[arg(short, long)]
     pub all: bool,
+    /// Show the mistake with this number whole, as `--all` numbers them
+    #[arg(long, value_name = "N", conflicts_with_all = ["json", "quiet", "all"])]
+    pub only: Option<usize>,
     #[command(flatten)]
     pub common: Common,
 }

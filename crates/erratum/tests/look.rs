@@ -49,6 +49,48 @@ fn every_mistake_is_listed_and_hidden_ones_are_said_to_be() {
     assert!(quiet.stdout.starts_with("tide.rs:2:"), "{}", quiet.stdout);
 }
 
+/// Nine mistakes of several kinds.
+const NINE: &str = "#include <stdio.h>\n\nstruct berth {\n    int number;\n    double length;\n}\n\nint free_at(struct berth *all, int n, double wanted) {\n    for (int i = 0; i < n; i++ {\n        if (all[i]->length => wanted)\n            return all[i].nubmer\n    }\n    retrun -1;\n}\n\nint main(void) {\n    struct berth quay[2] = {{1, 8.5}, {2, 12.0}};\n    printf(\"%d\\n\", free_at(quay, 2, 10.0));\n    putts('done');\n    return O;\n}\n";
+
+#[test]
+fn in_a_list_each_mistake_has_a_few_lines() {
+    let folder = Folder::new();
+    let ran = folder.write("quay.c", NINE).run(&["look", "--all", "--compiles", "200", "quay.c"]);
+    let blocks: Vec<&str> =
+        ran.stdout.split("\n\n").filter(|block| block.starts_with("Mistake ")).collect();
+    assert!(blocks.len() >= 7, "{}", ran.stdout);
+    for block in &blocks {
+        assert!((3..=8).contains(&block.lines().count()), "{block}");
+        assert!(block.contains("at fault"), "{block}");
+        let does = ["To mend it: ", "It may be: ", "What to try: "];
+        assert!(does.iter().any(|what| block.contains(what)), "{block}");
+    }
+    assert!(ran.stdout.lines().all(|line| line.chars().count() <= 80), "{}", ran.stdout);
+    // The same reason is not given twice.
+    let whys: Vec<&str> = ran.stdout.lines().filter(|line| line.starts_with("  Why: ")).collect();
+    assert_eq!(whys.iter().collect::<std::collections::HashSet<_>>().len(), whys.len());
+    let whole = folder.run(&["look", "--all", "--whole", "--compiles", "200", "quay.c"]).stdout;
+    assert!(whole.lines().count() > 2 * ran.stdout.lines().count(), "{whole}");
+}
+
+#[test]
+fn one_mistake_of_a_list_is_shown_whole_by_its_number() {
+    let folder = Folder::new();
+    let ran =
+        folder.write("quay.c", NINE).run(&["look", "--only", "2", "--compiles", "200", "quay.c"]);
+    assert!(ran.stdout.contains("\nMistake 2 of "), "{}", ran.stdout);
+    assert!(!ran.stdout.contains("\nMistake 1 of "), "{}", ran.stdout);
+    assert!(ran.stdout.contains("gcc "), "{}", ran.stdout);
+    for number in ["0", "99"] {
+        let ran = folder.run(&["look", "--only", number, "--compiles", "200", "quay.c"]);
+        assert_eq!(ran.status, 2);
+        assert!(ran.stderr.contains("The numbers go from 1 to"), "{}", ran.stderr);
+        assert_eq!(ran.stdout, "");
+    }
+    let sound = folder.write("tide.c", SOUND).run(&["look", "--only", "1", "tide.c"]);
+    assert_eq!(sound.status, 2);
+}
+
 #[test]
 fn places_count_characters_whatever_stands_before_them() {
     let folder = Folder::new();

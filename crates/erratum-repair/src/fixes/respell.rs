@@ -14,6 +14,8 @@ use std::sync::LazyLock;
 
 /// Each word that the message is likelier to be about.
 const WORD_RANK: Factor = weight("a word that the message does not name first", -2.0);
+/// A letter that looks like a number.
+const LOOKS_SO: Factor = weight("it looks like a number", 3.0);
 /// A function with nearly the name that a program starts from.
 const NEAR_START: Factor = weight("nearly the name a program starts from", 5.0);
 /// Each letter that differs.
@@ -100,6 +102,25 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         near_names(case, token, &score, all);
         near_declaration(case, token, &score, all);
         lost_mark(case, token, &score, all);
+        like_a_number(case, token, &score, all);
+    }
+}
+
+/// `return O;`: a letter that looks like a number.
+fn like_a_number(case: &Case, token: usize, score: &Score, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let number = match lexed.word(token) {
+        "O" | "o" => "0",
+        "l" | "I" => "1",
+        _ => return,
+    };
+    // Before a bracket or behind a dot stands a name.
+    let named = lexed.is(token + 1, "(") || matches!(lexed.before(token), "." | "->" | "::");
+    let typed = matches!(lexed.word(token + 1), "<" | "[") || lexed.before(token) == "<";
+    if !named && !typed {
+        let edit = case.replace_token(token, number);
+        let score = LOOKS_SO + score.clone();
+        all.push(Candidate::new(MistakeId::MisspeltName, score, vec![edit]).guess());
     }
 }
 
@@ -596,6 +617,17 @@ fn words(text: &str) -> impl Iterator<Item = String> {
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_letter_may_look_like_a_number() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int go(void) {\n    return <|>O;\n}\n",
+            "'O' undeclared (first use in this function)",
+            "int go(void) {\n    return 0;\n}\n",
+        );
+    }
 
     #[test]
     fn a_word_for_not_between_two_values_compares() {

@@ -75,7 +75,7 @@ pub fn run(app: &App, demo: &Demo) -> Result<u8, Failure> {
     let view = terminal::View {
         program: &found.program,
         width: show::width(None),
-        all: false,
+        which: terminal::Which::First,
         verbose: false,
         next: &next,
         links: &Links::none(),
@@ -135,7 +135,7 @@ fn with_stand_in(
     let view = terminal::View {
         program: &program,
         width: show::width(None),
-        all: true,
+        which: terminal::Which::All,
         verbose: false,
         next: &next,
         links: &Links::none(),

@@ -7,7 +7,11 @@ use crate::failure::Failure;
 use crate::interactive;
 use crate::observing::Gap;
 use crate::preparing;
-use crate::show::{self, links::Links, terminal::Next};
+use crate::show::{
+    self,
+    links::Links,
+    terminal::{Next, Which},
+};
 use erratum_look::Group;
 use erratum_repair::verdict::Verdict;
 use erratum_syntax::source::Program;
@@ -71,12 +75,15 @@ fn show_or_open(
     next: &Next,
     path: &dyn Fn(&str) -> PathBuf,
 ) -> Result<(), Failure> {
+    if let Some(number) = look.only {
+        show::numbered_one(verdict, number)?;
+    }
     let Some(number) = &look.open else {
         return show::verdict(
             verdict,
             program,
             &look.how.common,
-            look.how.all,
+            Which::asked(look.how.all, look.only),
             next,
             &Links::new(path),
         );

@@ -4,7 +4,11 @@
 use crate::app::{App, limits, named_language};
 use crate::arguments::Read as Arguments;
 use crate::failure::Failure;
-use crate::show::{self, links::Links, terminal::Next};
+use crate::show::{
+    self,
+    links::Links,
+    terminal::{Next, Which},
+};
 use erratum_look::log::{self, Files};
 use erratum_repair::trace::{self, Stopped};
 use std::fs::File;
@@ -50,7 +54,11 @@ pub fn run(app: &App, arguments: &Arguments) -> Result<u8, Failure> {
     let (verdict, program) = log::judge(&app.catalogue, reading, &files, language, limits);
     let here = |name: &str| PathBuf::from(name);
     let (common, links) = (&arguments.common, Links::new(&here));
-    show::verdict(&verdict, &program, common, arguments.all, &Next::Nothing, &links)?;
+    if let Some(number) = arguments.only {
+        show::numbered_one(&verdict, number)?;
+    }
+    let which = Which::asked(arguments.all, arguments.only);
+    show::verdict(&verdict, &program, common, which, &Next::Nothing, &links)?;
     Ok(show::status(&verdict, &arguments.common))
 }
 

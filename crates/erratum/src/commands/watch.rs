@@ -5,7 +5,7 @@ use crate::arguments::Watch;
 use crate::failure::Failure;
 use crate::observing::Gap;
 use crate::saved::Saves;
-use crate::show::terminal::Next;
+use crate::show::terminal::{Next, Which};
 use crate::show::{self, links::Links, progress};
 use crate::stop;
 use erratum_compilers::Project;
@@ -135,5 +135,12 @@ fn report(
     let next = Next::Mend(show::mend_command(&arguments.files, &[], common));
     let path = |name: &str| session.path(name);
     let links = Links::new(&path);
-    show::verdict(&look.verdict, &look.program, common, arguments.how.all, &next, &links)
+    show::verdict(
+        &look.verdict,
+        &look.program,
+        common,
+        Which::asked(arguments.how.all, None),
+        &next,
+        &links,
+    )
 }

@@ -4,7 +4,7 @@ use super::state::{State, Trial};
 use super::work::Scene;
 use crate::show::links::Links;
 use crate::show::map::Mark;
-use crate::show::terminal::{Next, View, changed_lines};
+use crate::show::terminal::{Next, View, Which, changed_lines};
 use crate::show::{listed, plural, shown};
 use ansi_to_tui::IntoText;
 use erratum_repair::fixes::Certainty;
@@ -216,7 +216,7 @@ fn explanation(state: &State, scene: &Scene, width: usize, look: &Look) -> Text<
     let view = View {
         program: &scene.program,
         width: width.saturating_sub(1).max(16),
-        all: false,
+        which: Which::First,
         verbose: false,
         next: &Next::Nothing,
         links: &links,

@@ -10,6 +10,7 @@ mod numbered;
 pub mod page;
 pub mod progress;
 mod said;
+mod short;
 pub mod small;
 pub mod story;
 pub mod structure;
@@ -49,7 +50,7 @@ pub fn verdict(
     verdict: &Verdict,
     program: &Program,
     common: &Common,
-    all: bool,
+    which: terminal::Which,
     next: &terminal::Next,
     links: &links::Links,
 ) -> Result<(), Failure> {
@@ -62,7 +63,7 @@ pub fn verdict(
         let view = terminal::View {
             program,
             width: width(common.shown.page.width),
-            all,
+            which,
             verbose: common.verbose > 0,
             next,
             links,
@@ -74,6 +75,20 @@ pub fn verdict(
     }
     out.flush()?;
     Ok(())
+}
+
+/// Whether a verdict has a mistake with this number.
+///
+/// # Errors
+/// When it has none; it says which there are.
+pub fn numbered_one(verdict: &Verdict, number: usize) -> Result<(), Failure> {
+    match verdict.roots.len() {
+        0 => Err(Failure::said("there is no mistake to show: it compiles.")),
+        most if number < 1 || number > most => Err(Failure::said(format!(
+            "no mistake has the number {number}. The numbers go from 1 to {most}; `--all` lists them."
+        ))),
+        _ => Ok(()),
+    }
 }
 
 /// The exit status that a verdict means.

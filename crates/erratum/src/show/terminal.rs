@@ -29,14 +29,36 @@ pub enum Next {
     Nothing,
 }
 
+/// Which mistakes are shown.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum Which {
+    /// The first, whole.
+    First,
+    /// A list of all.
+    All,
+    /// The one with this number, from 1, whole.
+    Only(usize),
+}
+
+impl Which {
+    /// What `--all` and `--only` ask for.
+    pub fn asked(all: bool, only: Option<usize>) -> Which {
+        match only {
+            Some(number) => Which::Only(number),
+            None if all => Which::All,
+            None => Which::First,
+        }
+    }
+}
+
 /// How to show a verdict.
 pub struct View<'a> {
     /// The program as it stands.
     pub program: &'a Program,
     /// Columns.
     pub width: usize,
-    /// Every mistake, not only the first.
-    pub all: bool,
+    /// Which mistakes.
+    pub which: Which,
     /// What was run, too.
     pub verbose: bool,
     /// What to suggest at the end.
@@ -55,21 +77,39 @@ impl View<'_> {
     /// Writes the whole view.
     pub fn show(&self, out: &mut impl Write, verdict: &Verdict) -> io::Result<()> {
         self.summary(out, verdict)?;
-        if self.all {
+        let all = self.which == Which::All;
+        if all {
             self.map(out, verdict)?;
         }
-        let shown = if self.all { verdict.roots.len() } else { 1 };
+        // A list is for several; asked for whole, they are shown one after the other.
+        let listed = all && verdict.roots.len() > 1 && !self.whole;
+        if listed {
+            self.list(out, verdict)?;
+        } else {
+            self.one_by_one(out, verdict)?;
+        }
+        let shown = if all { verdict.roots.len() } else { 1 };
+        self.rest(out, verdict, shown)?;
+        if self.verbose {
+            self.details(out, verdict)?;
+        }
+        Ok(())
+    }
+
+    /// Shows mistakes whole.
+    fn one_by_one(&self, out: &mut impl Write, verdict: &Verdict) -> io::Result<()> {
         let mut before = None;
-        for root in verdict.roots.iter().take(shown) {
+        let (skipped, most) = match self.which {
+            Which::First => (0, 1),
+            Which::All => (0, verdict.roots.len()),
+            Which::Only(number) => (number.saturating_sub(1), 1),
+        };
+        for root in verdict.roots.iter().skip(skipped).take(most) {
             writeln!(out)?;
             // What kind of error it is is said where it is another than before.
             let area = area(root.area);
             self.root(out, verdict, root, (before != Some(area) && !root.warning).then_some(area))?;
             before = Some(area);
-        }
-        self.rest(out, verdict, shown)?;
-        if self.verbose {
-            self.details(out, verdict)?;
         }
         Ok(())
     }
@@ -402,7 +442,7 @@ impl View<'_> {
     /// What is not shown, and what to do next.
     fn rest(&self, out: &mut impl Write, verdict: &Verdict, shown: usize) -> io::Result<()> {
         let more: Vec<&Root> = verdict.roots.iter().skip(shown).collect();
-        if !more.is_empty() {
+        if !more.is_empty() && self.which == Which::First {
             writeln!(out)?;
             let lines: Vec<String> = more.iter().map(|root| root.at.line.to_string()).collect();
             let where_ = if more.iter().all(|root| root.at.file == more[0].at.file) {
@@ -446,12 +486,14 @@ impl View<'_> {
         if let (Next::Mend(command), true) =
             (self.next, verdict.roots.iter().any(|root| !root.fixes.is_empty()))
         {
+            // It begins at the beginning, whichever is shown.
+            let which = if self.which == Which::First { "this" } else { "the first" };
             writeln!(out)?;
             self.paragraph(
                 out,
                 "",
                 "      ",
-                &format!("Next: `{command}` shows this change and asks before it writes."),
+                &format!("Next: `{command}` shows {which} change and asks before it writes."),
             )?;
         }
         Ok(())
@@ -524,7 +566,7 @@ fn area(phase: Phase) -> &'static str {
 }
 
 /// The line that is reported, if it is in the file at fault; else the line at fault.
-fn reported_line(root: &Root, reported: Option<&Place>) -> u32 {
+pub(super) fn reported_line(root: &Root, reported: Option<&Place>) -> u32 {
     reported.filter(|place| place.file == root.at.file).map_or(root.at.line, |place| place.line)
 }
 

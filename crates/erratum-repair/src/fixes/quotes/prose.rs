@@ -226,7 +226,9 @@ fn is_code(case: &Case, start: usize, end: usize) -> bool {
             matches!(lexed.word(seen + 1), "=" | ":=" | "+=" | "-=" | "*=" | "/=" | "++" | "--")
         })
     };
-    lexed.is(start, ",") || (start..=end).any(typed) || (start == end && assigned(start))
+    // A letter by itself is a name, or was to be a number.
+    let letter = start == end && lexed.word(start).chars().count() == 1;
+    lexed.is(start, ",") || letter || (start..=end).any(typed) || (start == end && assigned(start))
 }
 
 /// Whether what stands in the like place elsewhere is a string: the other elements of the list, the
