@@ -40,6 +40,8 @@ pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Sco
         MistakeId::MismatchedBracket => text.pairs.odd.len() <= 2,
         MistakeId::OpenString => !place.mixes_quotes(new),
         MistakeId::MisspeltName => place.long_word(edit) && !place.one_and_many(edit),
+        // Of a kind that has no name nothing is known.
+        MistakeId::Other => named(),
         _ => true,
     }
 }
