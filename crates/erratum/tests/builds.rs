@@ -27,7 +27,8 @@ fn make_in_folders_is_proved_on_copies_of_the_project() {
     assert!(text.contains("2 files have errors. Start with src/tide.c."), "{text}");
     assert!(text.contains("Add `;` at the end of line 5"), "{text}");
     assert!(text.contains("write `zone` instead of `zoen`"), "{text}");
-    assert_eq!(text.matches("Proved on a copy").count(), 2, "{text}");
+    assert_eq!(text.matches(" Proved.").count(), 2, "{text}");
+    assert!(text.contains("  In src/fare.c:\n  line 4  at fault"), "{text}");
     // Nothing of the learner's is touched, and nothing is left behind.
     assert!(folder.read("src/tide.c").contains("DEPTH\n"));
     assert_eq!(folder.left_behind(), 0);

@@ -44,6 +44,9 @@ impl View<'_> {
             lines.push((reported, "reported", REPORTED));
         }
         lines.sort_by_key(|(line, ..)| *line);
+        if self.program.files.len() > 1 {
+            writeln!(out, "  In {}:", source.name())?;
+        }
         let digits = at.max(reported).to_string().len();
         for (line, label, style) in lines {
             let text = source.line_text(line);
