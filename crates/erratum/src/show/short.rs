@@ -29,7 +29,7 @@ impl View<'_> {
             }
         }
         writeln!(out)?;
-        let text = "`--only 2` shows the second of them whole, with what the compiler says and what follows from it.";
+        let text = "With `look` or `read`, `--only 2` shows the second of them whole, with what the compiler says.";
         paragraph(out, self.width, "", "", text)
     }
 
