@@ -211,3 +211,53 @@ fn where_gcc_proposes_an_include_it_says_where() {
     assert!(plain.messages.iter().any(|message| !message.suggestions.is_empty()));
     assert_eq!(report("quay.cpp", text, Some(&cache)).messages, plain.messages);
 }
+
+/// What was declared, read from another file, or not found in one check must not be known in the next.
+#[test]
+fn javac_forgets_what_the_copy_before_declared() {
+    if !have("java") {
+        return;
+    }
+    let fare = "class Fare {\n    int price() {\n        return 3;\n    }\n}\n";
+    let ferry = "class Ferry {\n    int two = new Fare().price();\n}\n";
+    let both = format!("{fare}{ferry}");
+    let texts = [
+        both.clone(),
+        both.replace("price() {", "cost() {"),
+        both.replacen("class Fare", "class Fares", 1),
+        both.clone(),
+        // The class is looked for in the file of its name, which declares another.
+        both.replace("class Ferry", "public class Fery"),
+        both.replace("class Ferry", "class Fery").replace("new Fare", "new Ferry"),
+        format!("package quay;\n{both}"),
+        both.replace("return 3;", "return 3"),
+        format!("package pier;\n{}", both.replace("new Fare", "new quay.Fare")),
+        format!("import quay.Fare;\n{both}"),
+        both.clone(),
+    ];
+    let mut warm: Option<Session> = None;
+    for text in &texts {
+        let folder = tempfile::tempdir().unwrap();
+        let fresh = open(folder.path(), "Ferry.java", text.as_bytes(), &[], None).first().unwrap();
+        let mut session = open(folder.path(), "Ferry.java", text.as_bytes(), &[], None);
+        if let Some(before) = &mut warm {
+            session.adopt(before);
+        }
+        assert_eq!(session.first().unwrap().messages, fresh.messages, "{text}");
+        warm = Some(session);
+    }
+    // A class in a file of its own, which changes from check to check.
+    for price in ["price", "cost", "price"] {
+        let folder = tempfile::tempdir().unwrap();
+        fs::write(folder.path().join("Fare.java"), fare.replace("price", price)).unwrap();
+        let fresh = open(folder.path(), "Ferry.java", ferry.as_bytes(), &[], None).first().unwrap();
+        let mut session = open(folder.path(), "Ferry.java", ferry.as_bytes(), &[], None);
+        if let Some(before) = &mut warm {
+            session.adopt(before);
+        }
+        let report = session.first().unwrap();
+        assert_eq!(report.messages, fresh.messages, "{price}");
+        assert_eq!(report.messages.is_empty(), price == "price");
+        warm = Some(session);
+    }
+}

@@ -52,7 +52,8 @@ fn command(javac: &Path, work: &Work) -> Result<Command, String> {
 
 fn jvm(javac: &Path) -> Jvm {
     let java = javac.with_file_name(if cfg!(windows) { "java.exe" } else { "java" });
-    Jvm { java, libraries: Vec::<PathBuf>::new() }
+    let export = Some("jdk.compiler/com.sun.tools.javac.api");
+    Jvm { java, libraries: Vec::<PathBuf>::new(), export }
 }
 
 /// What is checked to see which classes a check needs: one program with an error of its syntax, one

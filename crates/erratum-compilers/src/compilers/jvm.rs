@@ -22,16 +22,19 @@ pub(super) const FLAGS: &[&str] = &[
     "-XX:TieredStopAtLevel=1",
     "-XX:+UseSerialGC",
     "-Xshare:auto",
+    "-XX:-UsePerfData",
     "-Xmx768m",
     "-Xss8m",
     "-Duser.language=en",
     "-Dfile.encoding=UTF-8",
 ];
 
-/// What runs a helper: the JVM, and the libraries that the helper needs.
+/// What runs a helper: the JVM, and what the helper needs.
 pub(super) struct Jvm {
     pub java: PathBuf,
     pub libraries: Vec<PathBuf>,
+    /// The package that it uses of a module which does not show it to everyone: `module/package`.
+    pub export: Option<&'static str>,
 }
 
 impl Jvm {
@@ -50,16 +53,30 @@ impl Jvm {
                 if !self.libraries.is_empty() {
                     command.args(["-cp", &self.class_path(None)]);
                 }
-                command.arg(helper);
+                command.args(self.exported()).arg(helper);
             }
             Work::Prepared { folder, main } => {
-                command
-                    .arg(format!("-XX:SharedArchiveFile={ARCHIVE}"))
-                    .args(["-cp", &self.class_path(Some(CLASSES)), main])
-                    .current_dir(folder);
+                command.arg(format!("-XX:SharedArchiveFile={ARCHIVE}"));
+                command.args(self.main(main)).current_dir(folder);
             }
         }
         command
+    }
+
+    /// How the prepared classes are run. A JVM takes its own modules from its archive only if no flag
+    /// exports a package; what the file of the classes itself exports does not count.
+    fn main(&self, main: &str) -> Vec<String> {
+        let arguments: &[&str] = match self.export {
+            Some(_) => &["-jar", CLASSES],
+            None => &["-cp", &self.class_path(Some(CLASSES)), main],
+        };
+        arguments.iter().map(|&argument| argument.to_owned()).collect()
+    }
+
+    /// The flag by which a compiler or a JVM shows what the helper uses.
+    fn exported(&self) -> Vec<String> {
+        self.export
+            .map_or(Vec::new(), |of| vec!["--add-exports".to_owned(), format!("{of}=ALL-UNNAMED")])
     }
 
     /// The files that an archive depends on.
@@ -89,20 +106,22 @@ impl Jvm {
         if !self.libraries.is_empty() {
             javac.args(["-cp", &self.class_path(None)]);
         }
-        step(javac.arg(helper))?;
+        step(javac.args(self.exported()).arg(helper))?;
+        let mut manifest = format!("Main-Class: {main}\n");
+        if let Some(of) = self.export {
+            manifest += &format!("Add-Exports: {of}\n");
+        }
+        let about = work.path().join("manifest");
+        fs::write(&about, manifest).map_err(|error| error.to_string())?;
         let mut jar = Command::new(self.beside("jar")?);
-        step(
-            jar.args(["--create", "--file"])
-                .arg(folder.join(CLASSES))
-                .arg("-C")
-                .arg(&classes)
-                .arg("."),
-        )?;
+        jar.args(["--create", "--file"]).arg(folder.join(CLASSES));
+        jar.arg("--manifest").arg(&about).arg("-C").arg(&classes).arg(".");
+        step(&mut jar)?;
         let requests = requests(work.path(), samples)?;
         let mut learn = jvm(&self.java);
         learn
             .arg(format!("-XX:ArchiveClassesAtExit={ARCHIVE}"))
-            .args(["-cp", &self.class_path(Some(CLASSES)), &main])
+            .args(self.main(&main))
             .current_dir(folder)
             .stdin(requests);
         step(&mut learn)?;

@@ -48,7 +48,7 @@ static HOST: Host = Host {
 
 fn jvm(scalac: &Path) -> Result<Jvm, String> {
     let libraries = libraries(scalac).ok_or("has no libraries beside it")?;
-    Ok(Jvm { java: PathBuf::from("java"), libraries })
+    Ok(Jvm { java: PathBuf::from("java"), libraries, export: None })
 }
 
 /// The libraries of a scalac, which stand in a folder beside it or, on Debian, in the one for Java.

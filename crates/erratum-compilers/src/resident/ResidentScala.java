@@ -22,7 +22,7 @@ public class ResidentScala {
     public static void main(String[] arguments) throws Exception {
         PrintStream out = System.out;
         System.setOut(System.err);
-        Serve.requests(Properties.versionNumberString(), 16 << 20, out, () -> COMPILERS.get(), ResidentScala::check);
+        Serve.requests(Properties.versionNumberString(), 16 << 20, 0, out, () -> COMPILERS.get(), ResidentScala::check);
     }
 
     private static void check(String[] fields, StringBuilder answer) {

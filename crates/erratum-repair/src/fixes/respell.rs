@@ -8,7 +8,7 @@ use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Language;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::{NameKind, asked_kind};
-use erratum_syntax::spelling::{edit_distance, is_common_word};
+use erratum_syntax::spelling::{edit_distance, edit_distance_within, is_common_word};
 use std::collections::{BTreeMap, HashMap, HashSet};
 use std::sync::LazyLock;
 
@@ -343,10 +343,10 @@ fn likeness(
     if name == word || name.len() < 2 && word.len() > 2 {
         return None;
     }
-    let apart = edit_distance(word, name);
+    let apart = edit_distance_within(word, name, limit(word))?;
     // `jx` may be a `j`, but not every word of two letters is near to every letter.
     let letter = name.len() == 1 && word.starts_with(name);
-    if apart > limit(word) || (apart >= name.chars().count() as f64 && !letter) {
+    if apart >= name.chars().count() as f64 && !letter {
         return None;
     }
     let mut score =
@@ -444,8 +444,8 @@ fn near_names(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>)
     }
     if asked != NameKind::Member {
         for keyword in case.language().keywords {
-            let apart = edit_distance(word, keyword);
-            if apart <= limit(word).min(2.0) && apart < keyword.len() as f64 - 1.0 {
+            let near = edit_distance_within(word, keyword, limit(word).min(2.0));
+            if let Some(apart) = near.filter(|apart| *apart < keyword.len() as f64 - 1.0) {
                 let score =
                     base.clone() + w::RESPELL + w::PER_LETTER * (apart - 1.0) + KEYWORD_AS_NAME;
                 all.push(Candidate::new(

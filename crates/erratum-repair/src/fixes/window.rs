@@ -13,6 +13,8 @@ use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::model::{Class, class, classes};
 use erratum_syntax::names::NameKind;
+use rustc_hash::FxHashMap;
+use std::cell::RefCell;
 
 /// A word that may stand at the end of the line before or at the start of this one.
 const WORD_AT_LINE_END: Factor = weight("it ends the line before", 0.1);
@@ -85,6 +87,8 @@ struct Window<'a, 'b> {
     odd: bool,
     /// The tokens around which changes are tried.
     anchors: Vec<usize>,
+    /// How usual the text is as it stands, by the part that a change would replace.
+    scores: RefCell<FxHashMap<(usize, usize), f64>>,
 }
 
 pub(super) static FAMILY: Family = Family {
@@ -127,6 +131,7 @@ pub(super) fn around(case: &Case, all: &mut Vec<Candidate>) {
         named,
         odd: case.odd().next().is_some(),
         anchors: anchors(case),
+        scores: RefCell::default(),
     };
     let mut found = Vec::new();
     let mut tokens: Vec<usize> = Vec::new();
@@ -146,6 +151,9 @@ pub(super) fn around(case: &Case, all: &mut Vec<Candidate>) {
         window.joined(token, &mut found);
         window.run_together(token, &mut found);
         window.dotted_number(token, &mut found);
+        if found.len() > 8 * KEEP {
+            keep_best(&mut found);
+        }
     }
     if last == lexed.code.len() {
         window.insertions(last, &mut found);
@@ -154,9 +162,14 @@ pub(super) fn around(case: &Case, all: &mut Vec<Candidate>) {
     window.before_else(&mut found);
     window.ended_list(&mut found);
     window.compared(&mut found);
+    keep_best(&mut found);
+    all.append(&mut found);
+}
+
+/// Keeps the likeliest; of two that are equally likely, the one that was thought of first.
+fn keep_best(found: &mut Vec<Candidate>) {
     found.sort_by(|a, b| b.score.total().total_cmp(&a.score.total()));
     found.truncate(KEEP);
-    all.append(&mut found);
 }
 
 /// Where to look: at the reported place, and where the text itself is odd.

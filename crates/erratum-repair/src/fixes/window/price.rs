@@ -23,7 +23,12 @@ impl Window<'_, '_> {
         let end = |length: usize| {
             if right == self.sequence.len() { length } else { length.saturating_sub(1) }
         };
-        let before = model.score(&old, skip, end(old.len()));
+        let known = self.scores.borrow().get(&(from, to)).copied();
+        let before = known.unwrap_or_else(|| {
+            let score = model.score(&old, skip, end(old.len()));
+            self.scores.borrow_mut().insert((from, to), score);
+            score
+        });
         let after = model.score(&changed, skip, end(changed.len()));
         // A longer text is less likely by its length alone: an added token is measured against
         // what an average token costs.

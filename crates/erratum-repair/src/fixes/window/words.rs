@@ -8,7 +8,7 @@ use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::model::{class, name_class};
 use erratum_syntax::names::NameKind;
-use erratum_syntax::spelling::edit_distance;
+use erratum_syntax::spelling::edit_distance_within;
 
 /// A name that is declared here or in the library is hardly a misspelt keyword.
 const DECLARED_NAME: Factor = weight("the name is declared", -4.0);
@@ -40,9 +40,9 @@ impl Window<'_, '_> {
             return;
         }
         for word in self.case.language().keywords.iter().filter(|word| **word != text) {
-            let letters = edit_distance(text, word);
             let limit = if is_name { 2.0 } else { 1.0 };
-            if letters > limit || (letters >= text.len() as f64 - 0.5) {
+            let Some(letters) = edit_distance_within(text, word, limit) else { continue };
+            if letters >= text.len() as f64 - 0.5 {
                 continue;
             }
             let gain = self.gain(at, at + 1, &[class(word)]);
