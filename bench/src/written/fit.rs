@@ -19,6 +19,9 @@ const SHRINKAGE: f64 = 10.0;
 
 const BINS: usize = 5;
 
+/// What would be left if only changes from such a probability on were called fixes.
+const FROM: [f64; 7] = [0.5, 0.55, 0.6, 0.65, 0.7, 0.75, 0.8];
+
 /// Prints the share of wrong changes for each effect, drawn towards that of all, as odds; then bins of
 /// equal size in order of the probability, and the mean error of the bins.
 pub fn print(told: &[Told]) {
@@ -49,4 +52,9 @@ pub fn print(told: &[Told]) {
         println!("{range:<14} {:>8} {said:>6.2} {so:>6.2}", bin.len());
     }
     println!("mean error {error:.3}");
+    println!("\n{:<14} {:>8} {:>6}", "likely from", "changes", "wrong");
+    for least in FROM {
+        let part: Vec<Told> = told.iter().filter(|one| one.probability >= least).copied().collect();
+        println!("{least:<14} {:>8} {:>6}", part.len(), share(&part));
+    }
 }

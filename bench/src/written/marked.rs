@@ -206,16 +206,31 @@ impl Marked {
             return plain_words(&String::from_utf8_lossy(source.bytes()));
         }
         let breaks = breaks && (self.language.line_ends || self.language.layout);
-        let mut all = Vec::new();
+        let mut lines: Vec<Vec<String>> = Vec::new();
         for (at, token) in lexed.code.iter().enumerate() {
-            if breaks && token.first {
+            if token.first || lines.is_empty() {
                 let indent = lexed.source.indent(token.line).unwrap_or(0);
-                all.push(format!("line {}", if self.language.layout { indent } else { 0 }));
+                let start = format!("line {}", if self.language.layout { indent } else { 0 });
+                lines.push(if breaks && token.first { vec![start] } else { Vec::new() });
             }
-            all.push(lexed.word(at).to_owned());
+            if let Some(line) = lines.last_mut() {
+                line.push(lexed.word(at).to_owned());
+            }
         }
-        all
+        // What is brought in means the same in any order.
+        let (mut brought, rest): (Vec<_>, Vec<_>) =
+            lines.into_iter().partition(|line| brings_in(line));
+        brought.sort();
+        brought.into_iter().chain(rest).flatten().collect()
     }
+}
+
+/// Whether a line only brings in what others offer.
+fn brings_in(line: &[String]) -> bool {
+    let word = line.iter().find(|word| !word.starts_with("line "));
+    word.is_some_and(|word| {
+        word.starts_with("#include") || matches!(word.as_str(), "import" | "using" | "use" | "open")
+    })
 }
 
 /// The words and marks of a text, whatever the language makes of them.
@@ -322,6 +337,14 @@ mod tests {
         let with = |text: &str| tide.right(&[Edit::replace("quay.c", low, low + 3, text)]);
         assert!(with("2") && with("'2'"));
         assert!(!with("3") && !with("\"2\"") && !with("2 + 2"));
+    }
+
+    #[test]
+    fn what_is_brought_in_has_no_order() {
+        let text = "#include <stdio.h>\n⟪⟶#include <string.h>\n⟫int tide;\n";
+        let tide = marked(text);
+        assert!(tide.right(&[Edit::insert("quay.c", 0, "#include <string.h>\n")]));
+        assert!(!tide.right(&[Edit::insert("quay.c", 0, "#include <strings.h>\n")]));
     }
 
     #[test]

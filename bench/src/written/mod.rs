@@ -58,6 +58,8 @@ struct Counts {
     wrong: usize,
     sure: usize,
     wrong_sure: usize,
+    /// Those of them that are one fair reading of several.
+    of_several: usize,
     restored: usize,
     /// Programs with a change that is wrong and called sure.
     harmed: usize,
@@ -82,6 +84,7 @@ impl Counts {
             (&mut self.wrong, other.wrong),
             (&mut self.sure, other.sure),
             (&mut self.wrong_sure, other.wrong_sure),
+            (&mut self.of_several, other.of_several),
             (&mut self.restored, other.restored),
             (&mut self.harmed, other.harmed),
         ] {
@@ -156,6 +159,7 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
     }
     println!("{}", all.row("all"));
     println!("\nprograms with a wrong change called sure: {} of {}", all.harmed, all.programs);
+    println!("of the sure and wrong ones, one fair reading of several: {}", all.of_several);
     println!("\n{:<14} {:>8} {:>6} {:>6} {:>6}", "effect", "changes", "wrong", "sure", "wrong");
     for (effect, [changes, wrong, sure, wrong_sure]) in &all.effects {
         println!("{:<14} {changes:>8} {wrong:>6} {sure:>6} {wrong_sure:>6}", format!("{effect:?}"));
@@ -272,6 +276,7 @@ fn look(
         counts.wrong += counted[1];
         counts.sure += counted[2];
         counts.wrong_sure += counted[3];
+        counts.of_several += usize::from(wrong_sure && right);
         if !right || wrong_sure {
             let said = match (right, sure) {
                 (false, false) => "wrong",

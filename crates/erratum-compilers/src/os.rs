@@ -5,14 +5,14 @@
 mod unix;
 #[cfg(unix)]
 pub(crate) use unix::{
-    adopt_strays, end_strays, has_ended, is_own, is_safe, kill_group, lead_group, lend_folder,
-    limit_memory, lower_priority, make_own, same_mode,
+    adopt_strays, end_strays, has_ended, is_own, is_safe, keep_private, kill_group, lead_group,
+    lend_folder, limit_memory, lower_priority, make_own, same_mode,
 };
 
 #[cfg(not(unix))]
 mod plain;
 #[cfg(not(unix))]
 pub(crate) use plain::{
-    adopt_strays, end_strays, has_ended, is_own, is_safe, kill_group, lead_group, lend_folder,
-    limit_memory, lower_priority, make_own, same_mode,
+    adopt_strays, end_strays, has_ended, is_own, is_safe, keep_private, kill_group, lead_group,
+    lend_folder, limit_memory, lower_priority, make_own, same_mode,
 };

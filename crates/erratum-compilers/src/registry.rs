@@ -51,7 +51,7 @@ pub fn interrupt() {
     for path in with(&FOLDERS, std::mem::take) {
         // A compiler that is just ending, or we ourselves, may still write into it.
         for _ in 0..20 {
-            let _ = std::fs::remove_dir_all(&path);
+            crate::scratch::remove(&path);
             std::thread::sleep(std::time::Duration::from_millis(5));
             if !path.exists() {
                 break;

@@ -8,6 +8,7 @@ use std::fs::{self, File};
 use std::io;
 use std::path::{Path, PathBuf};
 use std::sync::{Arc, Once};
+use std::time::Duration;
 
 /// The names of scratch folders start so.
 const PREFIX: &str = "erratum-";
@@ -27,10 +28,10 @@ impl Scratch {
     pub fn new() -> Result<Scratch, Error> {
         static SWEPT: Once = Once::new();
         SWEPT.call_once(|| sweep(&std::env::temp_dir()));
-        let folder = tempfile::Builder::new()
-            .prefix(PREFIX)
-            .tempdir()
-            .map_err(|source| Error::Scratch { source })?;
+        let mut folders = tempfile::Builder::new();
+        folders.prefix(PREFIX);
+        os::keep_private(&mut folders);
+        let folder = folders.tempdir().map_err(|source| Error::Scratch { source })?;
         registry::folder_made(folder.path());
         // A file system that knows no locks leaves the folder without one; then nobody sweeps it.
         let lock = lock(folder.path()).ok();
@@ -42,30 +43,59 @@ impl Scratch {
     }
 }
 
+/// A lock that is not held yet.
+const LOCK_NEW: &str = ".lock-new";
+
 /// Makes the lock of a scratch folder: it is there for others only once it is held.
 fn lock(folder: &Path) -> io::Result<File> {
-    let new = folder.join(".lock-new");
+    let new = folder.join(LOCK_NEW);
     let file = File::create(&new)?;
     file.try_lock()?;
     fs::rename(new, folder.join(LOCK))?;
     Ok(file)
 }
 
+/// How old a folder must be that is taken for one whose owner was killed before it had a lock.
+const MAKING: Duration = Duration::from_secs(5);
+
 /// Removes the user's own scratch folders in a folder that nobody holds any more: their owners were
-/// killed.
+/// killed. One that never got a lock goes only if it is empty.
 fn sweep(folder: &Path) {
     for entry in fs::read_dir(folder).into_iter().flatten().flatten() {
         let path = entry.path();
-        let ours = entry.file_name().to_string_lossy().starts_with(PREFIX) && os::is_own(&path);
-        let lock = File::open(path.join(LOCK)).ok().filter(|_| ours);
-        if lock.is_some_and(|lock| lock.try_lock().is_ok()) {
-            let _ = fs::remove_dir_all(&path);
+        if !entry.file_name().to_string_lossy().starts_with(PREFIX) || !os::is_own(&path) {
+            continue;
+        }
+        match File::open(path.join(LOCK)) {
+            Ok(lock) if lock.try_lock().is_ok() => remove(&path),
+            Ok(_) => {}
+            Err(_) => {
+                let age = entry.metadata().and_then(|data| data.modified()).ok();
+                if age.and_then(|made| made.elapsed().ok()).is_some_and(|age| age > MAKING) {
+                    let _ = fs::remove_file(path.join(LOCK_NEW));
+                    let _ = fs::remove_dir(&path);
+                }
+            }
         }
     }
 }
 
+/// Removes a scratch folder, its lock last: one that is left half removed is still known to be ours.
+pub(crate) fn remove(folder: &Path) {
+    for entry in fs::read_dir(folder).into_iter().flatten().flatten() {
+        let path = entry.path();
+        let _ = match entry.file_type() {
+            Ok(kind) if kind.is_dir() => fs::remove_dir_all(path),
+            _ if entry.file_name() == LOCK => Ok(()),
+            _ => fs::remove_file(path),
+        };
+    }
+    let _ = fs::remove_dir_all(folder);
+}
+
 impl Drop for Scratch {
     fn drop(&mut self) {
+        remove(self.folder.path());
         registry::folder_gone(self.folder.path());
     }
 }
@@ -150,8 +180,35 @@ mod tests {
         fs::write(other.join(LOCK), "").unwrap();
         // One that is just being made has no lock yet.
         let young = make("erratum-young");
+        // Two whose owners never came to it; what is in one may be somebody's.
+        let (empty, full) = (make("erratum-empty"), make("erratum-full"));
+        fs::write(empty.join(LOCK_NEW), "").unwrap();
+        fs::write(full.join("quay.c"), "").unwrap();
+        for folder in [&empty, &full] {
+            let before = std::time::SystemTime::now() - Duration::from_secs(60);
+            File::open(folder).unwrap().set_modified(before).unwrap();
+        }
         sweep(place.path());
-        assert!(!dead.exists());
-        assert!(alive.exists() && other.exists() && young.exists());
+        assert!(!dead.exists() && !empty.exists());
+        assert!([alive, other, young, full].iter().all(|folder| folder.exists()));
+    }
+
+    #[test]
+    fn a_scratch_folder_goes_with_all_that_is_in_it() {
+        let scratch = Scratch::new().unwrap();
+        let path = scratch.path().to_owned();
+        fs::create_dir(path.join("copy0")).unwrap();
+        fs::write(path.join("copy0/quay.c"), "int tide;\n").unwrap();
+        fs::write(path.join("quay.o"), "").unwrap();
+        drop(scratch);
+        assert!(!path.exists());
+    }
+
+    #[test]
+    fn nobody_else_sees_into_a_scratch_folder() {
+        use std::os::unix::fs::PermissionsExt;
+        let scratch = Scratch::new().unwrap();
+        let mode = fs::metadata(scratch.path()).unwrap().permissions().mode();
+        assert_eq!(mode & 0o777, 0o700);
     }
 }

@@ -135,3 +135,12 @@ fn java_classes_of_one_folder_belong_together() {
     let again = session.compile(&[program], Depth::Errors).remove(0).unwrap();
     assert_eq!(again.messages.len(), 0);
 }
+
+#[test]
+fn a_lone_crate_of_macros_has_the_library_for_them() {
+    let folder = tempfile::tempdir().unwrap();
+    let text = "use proc_macro::TokenStream;\n\n#[proc_macro]\npub fn tide(input: TokenStream) -> TokenStream {\n    input\n}\n";
+    let path = file(folder.path(), "tide.rs", text);
+    let mut session = session(&Toolbox::default(), &[path], Limits::default());
+    assert!(session.first().unwrap().messages.is_empty());
+}

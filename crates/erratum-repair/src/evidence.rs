@@ -16,6 +16,10 @@ pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Sco
     if mistake == MistakeId::PastedText {
         return true;
     }
+    let respelt = matches!(mistake, MistakeId::MisspeltName | MistakeId::WrongCase);
+    if respelt && edits.first().is_some_and(|edit| outvoted(text, edit)) {
+        return false;
+    }
     let [edit] = edits else { return several(edits) };
     let place = Around::new(&text.lexed, edit);
     let new = edit.text.trim();
@@ -38,7 +42,11 @@ pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Sco
         // The bracket that is odd may be another.
         MistakeId::ExtraBracket => place.is_odd(text, edit) && (named() || place.doubled(edit)),
         MistakeId::MismatchedBracket => text.pairs.odd.len() <= 2,
-        MistakeId::OpenString => !place.mixes_quotes(new),
+        MistakeId::OpenString => !place.mixes_quotes(new) && place.has_one_end(new),
+        // A text may be lent or owned.
+        MistakeId::ForeignWord => new != "String" || !text.lexed.language.borrows,
+        // Where the prefix stands nowhere else, the names may be meant to be brought in.
+        MistakeId::MissingPrefix => named() || place.written_elsewhere(edit),
         MistakeId::MisspeltName => place.long_word(edit) && !place.one_and_many(edit),
         // Of a kind that has no name nothing is known.
         MistakeId::Other => named(),
@@ -54,6 +62,15 @@ fn several(edits: &[Edit]) -> bool {
     let enclose = edits.len() == 2 && edits.iter().all(|edit| edit.start == edit.end);
     let braces = edits.iter().any(|edit| edit.text.contains(['{', '}']));
     (same || enclose) && !braces
+}
+
+/// Whether several uses agree with each other and only the declaration differs: then it may be the
+/// declaration that is misspelt.
+fn outvoted(text: &Text, edit: &Edit) -> bool {
+    let old = text.lexed.source.slice(edit.start, edit.end);
+    let times =
+        |name: &str| (0..text.lexed.code.len()).filter(|at| text.lexed.word(*at) == name).count();
+    text.names.of(&edit.text).next().is_some() && times(&edit.text) == 1 && times(&old) > 1
 }
 
 /// Letters that a word must have, so that it is not near to everything.
@@ -237,6 +254,31 @@ impl<'a> Around<'a> {
         ['"', '\''].iter().any(|other| !quote.starts_with(*other) && odd(*other))
     }
 
+    /// Whether a text with a lost quote has only one place for it: nothing within it reads as what
+    /// follows a text, and only what closes the line comes behind.
+    fn has_one_end(&self, quote: &str) -> bool {
+        let source = &self.lexed.source;
+        let line = source.line_of(self.start);
+        let text = String::from_utf8_lossy(source.line_bytes(line)).into_owned();
+        let column = self.start.saturating_sub(source.line_start(line));
+        let Some((before, behind)) = text.split_at_checked(column) else { return false };
+        let Some(mark) = quote.chars().next() else { return false };
+        if before.matches(mark).count() % 2 == 0 {
+            // It starts here, so what stands before is code that a text follows.
+            let before = before.trim_end();
+            return before.ends_with(['(', ',', '=', '+', '<', '[', '{', '&'])
+                || before.ends_with("return");
+        }
+        let within = before.rsplit(mark).next().unwrap_or("");
+        let closes = |letter: char| letter.is_whitespace() || ")]};:,".contains(letter);
+        !within.contains([',', '+', '<', '&', ';', ')']) && behind.chars().all(closes)
+    }
+
+    /// Whether what is put in stands elsewhere in the text.
+    fn written_elsewhere(&self, edit: &Edit) -> bool {
+        memchr::memmem::find(self.lexed.source.bytes(), edit.text.as_bytes()).is_some()
+    }
+
     /// Whether the word that is replaced is long enough to be near to few others.
     fn long_word(&self, edit: &Edit) -> bool {
         let (old, new) = (edit.end - edit.start, edit.text.len());
@@ -268,6 +310,37 @@ mod tests {
         let source = Source::new("quay.c", marked.replacen("<|>", "", 1).into_bytes());
         let text = Text::new(&source, by_id("c").unwrap());
         shows(&text, mistake, &[Edit::insert("quay.c", at, new)], score)
+    }
+
+    #[test]
+    fn a_lost_quote_is_shown_only_where_it_has_one_place() {
+        let open = MistakeId::OpenString;
+        assert!(shown(open, "show(\"low tide<|>);\n", "\""));
+        assert!(!shown(open, "show(\"low tide<|> + fare);\n", "\""));
+        assert!(!shown(open, "show(\"tide %d, low<|>);\n", "\""));
+        assert!(shown(open, "show(<|>low tide\");\n", "\""));
+        assert!(!shown(open, "show(low <|>tide\");\n", "\""));
+    }
+
+    #[test]
+    fn uses_that_agree_with_each_other_outvote_a_declaration() {
+        let respelt = |marked: &str| {
+            let at = marked.find("<|>").unwrap();
+            let source = Source::new("quay.c", marked.replacen("<|>", "", 1).into_bytes());
+            let text = Text::new(&source, by_id("c").unwrap());
+            let edit = Edit::replace("quay.c", at, at + 4, "Fare");
+            shows(&text, MistakeId::WrongCase, &[edit], &Score::default())
+        };
+        assert!(respelt("int Fare = 3;\nint all(void) { return <|>fare; }\n"));
+        assert!(!respelt("int Fare = 3;\nint all(void) { return <|>fare + fare; }\n"));
+        assert!(respelt("int Fare = 3;\nint all(void) { return <|>fare + fare + Fare; }\n"));
+    }
+
+    #[test]
+    fn a_prefix_is_shown_where_it_stands_elsewhere() {
+        let prefix = MistakeId::MissingPrefix;
+        assert!(shown(prefix, "<|>string name;\nstd::string quay;\n", "std::"));
+        assert!(!shown(prefix, "<|>string name;\nstring quay;\n", "std::"));
     }
 
     #[test]

@@ -48,18 +48,24 @@ fn crate_arguments(inputs: &Inputs, edition: &str) -> Vec<String> {
         .collect();
     let name =
         if stem.starts_with(|c: char| c.is_ascii_alphabetic()) { stem } else { format!("p{stem}") };
+    // cargo gives macros the library that they are written with, too.
+    let library: &[&str] = if kind == MACROS { &["--extern", "proc_macro"] } else { &[] };
     ["--edition", edition, "--crate-type", kind, "--crate-name", &name]
         .iter()
+        .chain(library)
         .map(|s| (*s).to_owned())
         .chain([argument(root)])
         .collect()
 }
 
+/// A crate of procedural macros.
+const MACROS: &str = "proc-macro";
+
 /// What kind of crate a text is the root of. A library has no `main`, and shows others what it has;
 /// where a function is nearly called so, the name is misspelt.
 fn crate_type(root: &str, text: &str) -> &'static str {
     if text.contains("#[proc_macro") {
-        return "proc-macro";
+        return MACROS;
     }
     let starts = |line: &str, words: &[&str]| words.iter().any(|word| line.starts_with(word));
     let names = text.lines().filter_map(|line| {

@@ -35,6 +35,9 @@ pub(crate) fn make_own(folder: &Path) -> io::Result<()> {
     std::fs::create_dir_all(folder)
 }
 
+/// Folders for temporary files are the user's own on these systems.
+pub(crate) fn keep_private(_folders: &mut tempfile::Builder) {}
+
 /// Whether it is a folder: whose it is is not known.
 pub(crate) fn is_own(folder: &Path) -> bool {
     folder.is_dir()

@@ -161,6 +161,11 @@ pub(crate) fn make_own(folder: &Path) -> io::Result<()> {
     DirBuilder::new().recursive(true).mode(0o700).create(folder)
 }
 
+/// Lets only the user see what is in the folders that are made.
+pub(crate) fn keep_private(folders: &mut tempfile::Builder) {
+    folders.permissions(Permissions::from_mode(0o700));
+}
+
 /// Whether a folder is the user's own, and nobody else can write to it.
 pub(crate) fn is_own(folder: &Path) -> bool {
     fs::symlink_metadata(folder).is_ok_and(|data| {

@@ -7,6 +7,10 @@ use erratum_syntax::source::ColumnUnit;
 
 pub(super) fn starts(line: &str) -> Option<Message> {
     let line = line.strip_prefix("vet: ").unwrap_or(line);
+    // What go says of imports before it compiles is indented under the package.
+    let imports =
+        line.strip_prefix('\t').filter(|rest| rest.contains(": use of internal package "));
+    let line = imports.unwrap_or(line);
     let (file, number, column, rest) = file_line(line)?;
     let go = file.ends_with(".go");
     let known = go || [".adb", ".ads"].iter().any(|ending| file.ends_with(ending));
@@ -50,6 +54,14 @@ mod tests {
         assert_eq!(read[0].text, "too many arguments in call to f");
         assert_eq!(read[0].notes.len(), 2);
         assert_eq!(read[1].at.as_ref().map(|at| at.file.as_str()), Some("./b.go"));
+    }
+
+    #[test]
+    fn an_import_that_go_does_not_allow_is_a_message() {
+        let log = "package command-line-arguments\n\tquay.go:5:2: use of internal package internal/abi not allowed\n";
+        let read = read(log.as_bytes()).messages;
+        assert_eq!(read.len(), 1);
+        assert_eq!(read[0].at.as_ref().map(|at| (at.line, at.column)), Some((5, 2)));
     }
 
     #[test]

@@ -152,7 +152,7 @@ impl View<'_> {
                     format!("{compiles}, but {compiler} warns of {}.", plural(n, "thing", "things"))
                 }
                 n => format!(
-                    "{compiles}, but {compiler} warns of {} that will go wrong when it runs.",
+                    "{compiles}, but {compiler} warns of {} that may go wrong when it runs.",
                     plural(n, "thing", "things")
                 ),
             }
