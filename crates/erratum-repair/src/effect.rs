@@ -122,11 +122,14 @@ pub(crate) fn of_edits(
         .unwrap_or(Effect::Restores)
 }
 
-/// Whether a mistake is that something of the library is not brought in, or not named whole.
+/// Whether a mistake is that something is not brought in, or not named whole.
 fn brings_in(mistake: MistakeId) -> bool {
     matches!(
         mistake,
-        MistakeId::MissingImport | MistakeId::UnlistedImport | MistakeId::MissingPrefix
+        MistakeId::MissingImport
+            | MistakeId::UnlistedImport
+            | MistakeId::MissingPrefix
+            | MistakeId::MissingObject
     )
 }
 

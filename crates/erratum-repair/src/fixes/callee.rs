@@ -97,7 +97,7 @@ fn bare_member(case: &Case, all: &mut Vec<Candidate>) {
     if case.language().object_required && case.phase == Phase::Name && (own || told) && bare {
         let edit = case.insert(lexed.code[name].start, case.language().object);
         all.push(Candidate::new(
-            MistakeId::MissingWord,
+            MistakeId::MissingObject,
             OWN_MEMBER + TOLD_MEMBER.when(told),
             vec![edit],
         ));

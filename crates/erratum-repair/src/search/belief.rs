@@ -17,18 +17,19 @@ const SCALE: f64 = 1.0;
 const WOULD_HOLD: f64 = 0.1;
 
 /// The odds that none of the candidates is what was meant, by what the fix does. Fitted with
-/// `erratum-bench written --fit`.
+/// `erratum-bench written --held-back --fit`: on programs that are tuned on they would be too low. Of
+/// what removes there are too few; five of eight were wrong elsewhere.
 fn none_of_these(effect: Effect, mistake: MistakeId) -> f64 {
     match effect {
         // What the compiler says is not used is taken out for that.
         Effect::Removes if mistake == MistakeId::UnusedName => 0.25,
-        Effect::Restores => 0.11,
-        Effect::Converts => 0.08,
-        Effect::Reorders => 0.2,
-        Effect::Redeclares => 0.55,
-        Effect::Invents => 0.75,
+        Effect::Restores => 0.08,
+        Effect::Converts => 0.09,
+        Effect::Reorders => 0.39,
+        Effect::Redeclares => 0.72,
+        Effect::Invents => 0.28,
         Effect::Removes => 1.1,
-        Effect::Reinterprets => 0.2,
+        Effect::Reinterprets => 0.22,
     }
 }
 
@@ -111,7 +112,7 @@ mod tests {
     #[test]
     fn what_was_worth_little_is_less_likely_meant() {
         let invents = |score| probability(Effect::Invents, 0.0, &worth(score));
-        assert!(invents(-1.0) < 0.5 && invents(3.0) > 0.5);
+        assert!(invents(-1.0) + 0.1 < invents(3.0));
         assert_eq!(invents(-9.0), invents(-99.0));
     }
 

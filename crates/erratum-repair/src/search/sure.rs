@@ -60,6 +60,7 @@ impl AtEnd<'_> {
                 | MistakeId::MissingImport
                 | MistakeId::UnlistedImport
                 | MistakeId::MissingPrefix
+                | MistakeId::MissingObject
                 | MistakeId::ForeignWord
         )
     }
