@@ -69,10 +69,13 @@ fn mending_warnings_ends_in_a_program_without_any() {
     let folder = Folder::new();
     folder.write("ferry.c", FERRY);
     let ran = folder.run(&["mend", "--warnings", "--all", "--yes", "--guesses", "ferry.c"]);
-    // Which value the call lacks nobody can know: it is asked.
+    // Which value the call lacks, and which of the lines the condition is to guard, nobody can know: it is
+    // asked.
     assert_eq!(ran.status, 1, "{}", ran.stdout);
     assert!(ran.stdout.contains("Perhaps: Add `, 0`"), "{}", ran.stdout);
+    assert!(ran.stdout.contains("One of these? 1. Add `{`"), "{}", ran.stdout);
     let pick = ["mend", "--warnings", "--pick", "1", "--guesses", "--yes", "ferry.c"];
+    assert_eq!(folder.run(&pick).status, 1);
     assert_eq!(folder.run(&pick).status, 0);
     let text = folder.read("ferry.c");
     assert!(text.contains("price = 3;\n        break;\n    case 2:"), "{text}");
