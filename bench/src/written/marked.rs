@@ -225,11 +225,14 @@ impl Marked {
     }
 }
 
-/// Whether a line only brings in what others offer.
+/// Whether a line only brings in what others offer: a `using` that makes something is a statement.
 fn brings_in(line: &[String]) -> bool {
     let word = line.iter().find(|word| !word.starts_with("line "));
-    word.is_some_and(|word| {
-        word.starts_with("#include") || matches!(word.as_str(), "import" | "using" | "use" | "open")
+    let makes = || line.iter().any(|word| matches!(word.as_str(), "(" | "="));
+    word.is_some_and(|word| match word.as_str() {
+        "import" | "use" => true,
+        "using" => !makes(),
+        other => other.starts_with("#include"),
     })
 }
 
@@ -345,6 +348,17 @@ mod tests {
         let tide = marked(text);
         assert!(tide.right(&[Edit::insert("quay.c", 0, "#include <string.h>\n")]));
         assert!(!tide.right(&[Edit::insert("quay.c", 0, "#include <strings.h>\n")]));
+    }
+
+    #[test]
+    fn a_statement_is_nothing_that_is_brought_in() {
+        let words = |line: &str| line.split(' ').map(str::to_owned).collect::<Vec<_>>();
+        assert!(
+            brings_in(&words("using System ;")) && brings_in(&words("import Data.List ( nub )"))
+        );
+        assert!(
+            !brings_in(&words("using ( var log = quay )")) && !brings_in(&words("open ( quay )"))
+        );
     }
 
     #[test]
