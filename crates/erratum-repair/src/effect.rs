@@ -85,7 +85,10 @@ pub(crate) fn of_edits(
             let old = program.file(&edit.file).map(|file| file.slice(edit.start, edit.end));
             edit.start == edit.end || old.is_some_and(|old| !old.contains(edit.text.trim()))
         });
-    if (header || typed) && edits.len() == 1 {
+    // Whether a method makes an object is told by its header, too.
+    let makes =
+        mistake == MistakeId::ConstructorRules && edits.iter().all(|edit| edit.text.is_empty());
+    if (header || typed || makes) && edits.len() == 1 {
         return Effect::Redeclares;
     }
     // One value becomes a list of one.

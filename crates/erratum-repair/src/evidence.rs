@@ -48,6 +48,8 @@ pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Sco
         // Where the prefix stands nowhere else, the names may be meant to be brought in.
         MistakeId::MissingPrefix => named() || place.written_elsewhere(edit),
         MistakeId::MisspeltName => place.long_word(edit) && !place.one_and_many(edit),
+        // A letter where a text is told: the declaration may lack its length.
+        MistakeId::WrongFormat => new != "%c",
         // Of a kind that has no name nothing is known.
         MistakeId::Other => named(),
         _ => true,
@@ -129,6 +131,10 @@ impl<'a> Around<'a> {
         let Some(from) = odd.rfind(|at| lexed.is(*at, open) && *at < self.next) else {
             return false;
         };
+        // What is asked of a value may be asked of the one in the bracket, or of what the bracket gives.
+        if matches!(lexed.word(self.next), "." | "->" | "?." | "!.") {
+            return false;
+        }
         // A bracket that goes on over its line may have ended there.
         if self.leaves_line(from, lexed.source.line_of(self.start)) {
             return false;
@@ -199,6 +205,10 @@ impl<'a> Around<'a> {
 
     /// Whether the edit stands between two values of a bracket.
     fn in_list(&self, text: &Text) -> bool {
+        // Where values stand behind their function, two side by side are no list.
+        if self.lexed.language.applies_bare {
+            return false;
+        }
         let value = |at: usize| {
             let kind = self.lexed.kind(at);
             matches!(
@@ -360,6 +370,7 @@ mod tests {
         assert!(!shown(lost, &body("if (compare(tide, low == 0<|>) {"), ")"));
         assert!(shown(lost, "int main(void) {\n    print(\"%d\", tide + 2<|>;\n}\n", ")"));
         assert!(!shown(lost, "int main(void) {\n    tide = rise(low + 2<|>;\n}\n", ")"));
+        assert!(!shown(lost, "int main(void) {\n    print(tide<|>.low;\n}\n", ")"));
     }
 
     #[test]

@@ -208,6 +208,14 @@ impl<'a> Walk<'a> {
         }
         let label = matches!(self.lexed.word(index), "case" | "default")
             || (self.lexed.is(index + 1, ":") && self.lexed.language.terminator == ";");
+        // `private` alone on its line parts the members of a class, which goes on.
+        let alone = self.lexed.code.get(index + 1).is_none_or(|next| next.first);
+        let section =
+            matches!(self.lexed.word(index), "public" | "private" | "protected" | "published");
+        // A choice of Pascal has its own `else`.
+        let choice = self.stack.last().is_some_and(|frame| self.lexed.is(frame.token, "case"));
+        let otherwise = choice && matches!(self.lexed.word(index), "else" | "otherwise");
+        let label = label || otherwise || alone && section;
         if matches!(token.kind, TokenKind::Close | TokenKind::Directive)
             || label
             || (self.lexed.opens_block(index) && !self.new_block(index))
@@ -324,8 +332,11 @@ impl<'a> Walk<'a> {
         }
         let Some(frame) = self.stack.last() else { return };
         let header = frame.token > 0 && self.lexed.is(frame.token - 1, "for");
+        // The parameters of a routine may be parted by it: `(a: integer; b: string)`.
+        let parted = self.lexed.language.parted_parameters && !self.ends_line(index);
         let allowed = match frame.open {
             b'(' if header => 2,
+            b'(' if parted => u32::MAX,
             // `[0; n]`, but no array goes on behind a `;` that ends its line.
             b'[' if self.lexed.language.sized_lists && !self.ends_line(index) => 1,
             b'{' => u32::MAX,
@@ -584,6 +595,16 @@ mod tests {
     fn sound_text_has_no_odd_bracket_whatever_its_layout() {
         assert_eq!(odd("c", "int f() {\nif (a) { b[1]();\n}\n  }\n"), vec![]);
         assert_eq!(odd("rust", "fn f() { g(|x| { x; [0; 3] }); }"), vec![]);
+    }
+
+    #[test]
+    fn sections_of_a_class_do_not_end_it() {
+        let text = "type\n  TBoat = class\n  private\n    FName: string;\n  public\n    function Fee(a: integer; b: double): double;\n  end;\nbegin\n  case k of\n    1: go(1);\n  else\n    go(2);\n  end;\n  for i := 1 to 2 do\n  begin\n    go(i);\n  stop;\nend.\n";
+        let source = Source::new("pier.pas", text.as_bytes().to_vec());
+        let lexed = Lexed::new(&source, by_id("pascal").unwrap());
+        let pairs = Pairs::new(&lexed);
+        let odd: Vec<u32> = pairs.odd.iter().map(|odd| lexed.code[odd.token].line).collect();
+        assert_eq!(odd, [15]);
     }
 
     #[test]

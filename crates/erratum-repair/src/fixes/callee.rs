@@ -10,6 +10,8 @@ use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 
+/// The message says that nothing is taken.
+const TAKES_NOTHING: Factor = weight("the message says that it takes nothing", 6.0);
 /// `->` behind what may be no pointer.
 const NO_POINTER: Factor = weight("no pointer stands before it", 1.0);
 /// The message names what only points to the object.
@@ -47,6 +49,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let lexed = case.lexed();
+    takes_nothing(case, all);
     no_pointer(case, all);
     smart_pointer(case, all);
     bare_member(case, all);
@@ -66,6 +69,20 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     no_function(case, name, all);
 }
 
+/// Scala: `names.size()` where `size` is no method.
+fn takes_nothing(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !case.message.text.ends_with("does not take parameters") {
+        return;
+    }
+    let near = case.token.saturating_sub(2)..case.token + 1;
+    for open in near.filter(|at| lexed.is(*at, "(") && lexed.is(at + 1, ")")) {
+        let (from, to) = (lexed.code[open].start, lexed.code[open + 1].end);
+        let edit = Edit::delete(case.file(), from, to);
+        all.push(Candidate::new(MistakeId::NotCallable, TAKES_NOTHING, vec![edit]));
+    }
+}
+
 /// C: `->` behind what is no pointer.
 fn no_pointer(case: &Case, all: &mut Vec<Candidate>) {
     if case.lexed().is(case.token, "->") && case.language().directives {
@@ -78,7 +95,14 @@ fn no_pointer(case: &Case, all: &mut Vec<Candidate>) {
 fn smart_pointer(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let said = &case.message.text;
-    let owner = ["unique_ptr<", "shared_ptr<", "optional<"].iter().any(|kind| said.contains(kind));
+    // What holds such owners is none.
+    let typed = said.trim_start_matches(|letter: char| !"'`\u{2018}".contains(letter));
+    let typed = typed.trim_start_matches(['\'', '`', '\u{2018}']);
+    let typed = ["const ", "class ", "std::"]
+        .iter()
+        .fold(typed, |typed, word| typed.trim_start_matches(word));
+    let owner =
+        ["unique_ptr<", "shared_ptr<", "optional<"].iter().any(|kind| typed.starts_with(kind));
     let dot = [case.token, case.token.wrapping_sub(1)].into_iter().find(|at| lexed.is(*at, "."));
     if let Some(dot) = dot.filter(|_| owner && said.contains("has no member named")) {
         let edit = case.replace_token(dot, "->");

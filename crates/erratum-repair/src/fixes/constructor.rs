@@ -28,6 +28,9 @@ pub(super) static FAMILY: Family = Family {
 /// What the class above wants is there under the same names.
 const SAME_NAMES: Factor = weight("the class above wants values of these names", 6.0);
 
+/// What the class above does comes first.
+const COMES_FIRST: Factor = evidence("what the class above does comes first", 8.0);
+
 /// What compilers say where a class lacks the constructor that is wanted (seen with javac 17 and
 /// mcs 6.8).
 const SAID: &[&str] = &[
@@ -36,23 +39,35 @@ const SAID: &[&str] = &[
     "member names cannot be the same as their enclosing type",
 ];
 
+/// What javac 17 says of a fixed field that such a method sets.
+const SETS_FIXED: &str = "cannot assign a value to final variable";
+
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     lost_super(case, all);
-    if !SAID.iter().any(|said| case.message.text.contains(said)) {
+    late_super(case, all);
+    let sets_fixed = case.message.text.contains(SETS_FIXED);
+    if !sets_fixed && !SAID.iter().any(|said| case.message.text.contains(said)) {
         return;
     }
     let lexed = case.lexed();
     for class in case.text.names.declared.iter().filter(|d| d.kind == NameKind::Type) {
         let name = lexed.word(class.token);
-        let told = case.message.text.contains(name);
+        let told = sets_fixed || case.message.text.contains(name);
         let open = (class.token..lexed.code.len()).find(|at| lexed.opens_block(*at));
         let (Some(open), true) = (open, told) else { continue };
         let Some(close) = case.text.pairs.partner[open] else { continue };
+        // Which of the methods sets it, the message shows.
+        let around = |method: usize| {
+            let body = (method..close).find(|at| lexed.opens_block(*at));
+            let end = body.and_then(|body| case.text.pairs.partner[body]);
+            end.is_some_and(|end| (method..end).contains(&case.token))
+        };
         let methods = (open + 2..close).filter(|at| {
             lexed.is(*at, name)
                 && lexed.is(at + 1, "(")
                 && case.text.pairs.block_of(lexed, *at) == Some(open)
                 && lexed.is(at - 1, "void")
+                && (!sets_fixed || around(*at))
         });
         for method in methods {
             let (from, to) = (lexed.code[method - 1].start, lexed.code[method].start);
@@ -109,6 +124,30 @@ fn lost_super(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `super(…)` below another statement: it comes first (seen with javac 17).
+fn late_super(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !case.message.text.starts_with("call to super must be first statement") {
+        return;
+    }
+    let line = lexed.code[case.token].line;
+    let Some(word) = lexed.on_line(line).find(|at| lexed.is(*at, "super")) else { return };
+    let Some(open) = case.text.pairs.block_of(lexed, word) else { return };
+    let end = case.statement_end(word);
+    let source = &lexed.source;
+    let own = lexed.code[word].first && lexed.code.get(end + 1).is_none_or(|next| next.first);
+    let first = lexed.code.get(open + 1).filter(|first| first.first && own);
+    if let Some(first) = first {
+        let text = source.slice(lexed.code[word].start, lexed.code[end].end).into_owned();
+        let (indent, line_end) = (source.indent_text(first.line), source.line_end_text());
+        let edits = vec![
+            case.insert(source.line_start(first.line), format!("{indent}{text}{line_end}")),
+            Edit::delete(case.file(), source.line_start(line), source.line_start(line + 1)),
+        ];
+        all.push(Candidate::new(MistakeId::ConstructorRules, COMES_FIRST, edits));
+    }
+}
+
 /// The names of the parameters in a bracket: before the colon of their type, or behind the type.
 fn parameters(case: &Case, open: usize) -> Vec<String> {
     let lexed = case.lexed();
@@ -155,6 +194,34 @@ mod tests {
             "class Boat {\n  constructor(public name: string) {}\n}\nclass Punt extends Boat {\n  constructor<|>(name: string, private poles: number) {\n    this.poles = poles;\n  }\n}\n",
             "[TS2377] Constructors for derived classes must contain a 'super' call.",
             "class Boat {\n  constructor(public name: string) {}\n}\nclass Punt extends Boat {\n  constructor(name: string, private poles: number) {\n    super(name);\n    this.poles = poles;\n  }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_constructor_may_set_what_is_fixed() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Jetty {\n    final int size;\n    void Jetty(int size) {\n        this.<|>size = size;\n    }\n}\n",
+            "cannot assign a value to final variable size",
+            "class Jetty {\n    final int size;\n    Jetty(int size) {\n        this.size = size;\n    }\n}\n",
+        );
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Jetty {\n    final int size;\n    void Jetty() { }\n    void grow(int size) {\n        this.<|>size = size;\n    }\n}\n",
+            "cannot assign a value to final variable size",
+        );
+    }
+
+    #[test]
+    fn what_the_class_above_does_comes_first() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Boat { Boat(int n) { } }\nclass Tug extends Boat {\n    int power;\n    Tug(int n, int power) {\n        this.power = power;\n        super<|>(n);\n    }\n}\n",
+            "call to super must be first statement in constructor",
+            "class Boat { Boat(int n) { } }\nclass Tug extends Boat {\n    int power;\n    Tug(int n, int power) {\n        super(n);\n        this.power = power;\n    }\n}\n",
         );
     }
 

@@ -16,6 +16,9 @@ const AGAIN: Factor = weight("further messages about the name", 0.7);
 /// The item of a map's loop is used as a value.
 const VALUES: Factor = weight("it is used as a value of the map", 5.0);
 
+/// The loop names a place and an item.
+const PLACES: Factor = weight("the loop names a place and an item", 5.0);
+
 pub(super) static FAMILY: Family = Family {
     id: "each-item",
     recipes: &[],
@@ -33,6 +36,7 @@ pub(super) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     of_map(case, all);
+    with_places(case, all);
     let line = lexed.on_line(lexed.code[case.token].line);
     let mut done: Vec<usize> = Vec::new();
     for at in line.filter(|at| lexed.kind(*at) == Some(TokenKind::Name)) {
@@ -53,6 +57,20 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let more = (about.count() as f64 - 1.0).clamp(0.0, 3.0);
         let score = USED_AS_ITEM + AGAIN * more;
         all.push(Candidate::new(MistakeId::LoopPlaces, score, vec![edit]).guess());
+    }
+}
+
+/// `for (i, boat) in boats.iter()`: the places are asked for, too (seen with rustc 1.95).
+fn with_places(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message;
+    let pair = said.spans.iter().any(|span| span.text.contains("found `(_, _)`"));
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let header = line.clone().find(|at| lexed.is(*at, "for") && lexed.is(at + 1, "("));
+    let end = line.end - 1;
+    if header.is_some() && pair && lexed.opens_block(end) && lexed.is(end - 1, ")") {
+        let edit = case.insert(lexed.code[end - 1].end, ".enumerate()");
+        all.push(Candidate::new(MistakeId::LoopPlaces, PLACES, vec![edit]).guess());
     }
 }
 

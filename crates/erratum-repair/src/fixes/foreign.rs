@@ -19,6 +19,10 @@ const RETURNED: Factor = weight("the value goes to the name of the function", 6.
 const RECEIVER: Factor = weight("the method names its object so", 7.0);
 /// A trait is implemented for a type, whatever word stands there.
 const FOR_A_TYPE: Factor = evidence("a trait is implemented for a type", 7.0);
+/// What stands before the mark is a type.
+const OF_A_TYPE: Factor = evidence("what stands before the mark is a type", 7.0);
+/// A trait stands where a type is wanted, and one type has what its methods ask for.
+const FOR_ONE_TYPE: Factor = evidence("one type has what the methods of the trait ask for", 9.0);
 /// Each line between the mark and the reported place.
 const PER_LINE: Factor = weight("lines from the reported place", -1.5);
 
@@ -42,6 +46,7 @@ const LINES: u32 = 1;
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     receiver(case, all);
     implemented(case, all);
+    scoped(case, all);
     // C# has the mark for pointers alone, which hardly anybody uses (seen with mcs 6.8).
     if case.message.text.contains("may only be used in an unsafe context") {
         let line = case.lexed().on_line(case.lexed().code[case.token].line);
@@ -63,6 +68,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if case.phase <= Phase::Syntax {
             marks(case, line, far, None, all);
             each(case, line, far, all);
+            bare_each(case, line, far, all);
+            result_mark(case, line, far, all);
         }
         returned(case, line, far, all);
     }
@@ -82,12 +89,36 @@ fn receiver(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `Kind.Ferry` where a type and what it holds are joined by another mark.
+fn scoped(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if case.language().scope_mark != "::" {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for at in line.skip(1).filter(|at| lexed.is(*at, ".")) {
+        let mut own = case.text.names.of(lexed.word(at - 1)).peekable();
+        let typed = own.peek().is_some() && own.all(|d| d.kind == NameKind::Type);
+        if typed && lexed.kind(at + 1) == Some(TokenKind::Name) {
+            let edit = case.replace_token(at, "::");
+            all.push(Candidate::new(MistakeId::WrongMark, OF_A_TYPE, vec![edit]));
+        }
+    }
+}
+
 /// Rust: `impl Vessel of Tug`.
 fn implemented(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[case.token].line);
     let word = line.start + 2;
     let named = |at: usize| lexed.kind(at) == Some(TokenKind::Name);
+    if lexed.is(line.start, "impl")
+        && case.language().is_keyword("impl")
+        && (line.len() == 3 && lexed.is(line.end - 1, "{"))
+        && named(line.start + 1)
+    {
+        implemented_for(case, line.start + 1, all);
+    }
     if lexed.is(line.start, "impl")
         && case.language().is_keyword("impl")
         && (line.len() == 5 && lexed.is(line.end - 1, "{"))
@@ -97,6 +128,76 @@ fn implemented(case: &Case, all: &mut Vec<Candidate>) {
     {
         let edit = case.replace_token(word, "for");
         all.push(Candidate::new(MistakeId::ForeignWord, FOR_A_TYPE, vec![edit]));
+    }
+}
+
+/// `impl Report {` of a trait: it is meant for the one type that has all that its methods ask of `self`.
+fn implemented_for(case: &Case, name: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let own = |at: usize| case.text.names.of(lexed.word(at)).map(|declared| declared.token);
+    if !own(name).any(|at| lexed.before(at) == "trait") {
+        return;
+    }
+    let open = name + 1;
+    let Some(close) = case.text.pairs.partner[open] else { return };
+    let called = |at: usize| matches!(lexed.word(at + 1), "(" | "::");
+    let asked: Vec<&str> = (open..close.saturating_sub(2))
+        .filter(|at| lexed.is(*at, "self") && lexed.is(at + 1, ".") && !called(at + 2))
+        .map(|at| lexed.word(at + 2))
+        .collect();
+    let types = case.text.names.declared.iter().filter(|declared| {
+        declared.kind == NameKind::Type && matches!(lexed.before(declared.token), "struct" | "enum")
+    });
+    let fits = types.filter(|declared| {
+        let block = declared.token + 1;
+        let end = case.text.pairs.partner.get(block).copied().flatten().unwrap_or(block);
+        asked
+            .iter()
+            .all(|field| (block..end).any(|at| lexed.word(at) == *field && lexed.is(at + 1, ":")))
+    });
+    let fits: Vec<usize> = fits.map(|declared| declared.token).collect();
+    if let [one] = fits[..] {
+        let edit = case.insert(lexed.code[name].end, format!(" for {}", lexed.word(one)));
+        all.push(Candidate::new(MistakeId::MissingWord, FOR_ONE_TYPE, vec![edit]).guess());
+    }
+}
+
+/// `for boat in boats {` where the list stands behind a word of its own.
+fn bare_each(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let item = lexed.on_line(line);
+    let (first, end) = (item.start, item.end - 1);
+    let named = lexed.kind(first + 1) == Some(TokenKind::Name);
+    let between = matches!(lexed.word(first + 2), "in" | "of" | ":");
+    let ranges = case.language().is_keyword("range") && case.language().is_keyword("for");
+    if ranges && lexed.is(first, "for") && named && between && lexed.opens_block(end) {
+        let (from, to) = (lexed.code[first + 1].start, lexed.code[first + 3].start);
+        let text = format!("_, {} := range ", lexed.word(first + 1));
+        let edit = Edit::replace(case.file(), from, to, text);
+        let score = LOOP_ELSEWHERE + far;
+        all.push(Candidate::new(MistakeId::ForeignMark, score, vec![edit]));
+    }
+}
+
+/// `func text(kind Kind) -> string {` where nothing stands before the type of a result.
+fn result_mark(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let bare = case.language().result_mark.is_some_and(|mark| mark.trim().is_empty());
+    let item = lexed.on_line(line);
+    if !bare || !lexed.is(item.start, "func") {
+        return;
+    }
+    for at in item.skip(1).filter(|at| matches!(lexed.word(*at), "->" | ":" | "-")) {
+        let arrow = lexed.is(at, "->") || lexed.is(at, "-") && lexed.is(at + 1, ">");
+        let end = at + usize::from(lexed.is(at, "-"));
+        let typed = lexed.kind(end + 1) == Some(TokenKind::Name)
+            || case.language().is_type(lexed.word(end + 1));
+        if lexed.before(at) == ")" && (arrow || lexed.is(at, ":")) && typed {
+            let (from, to) = (lexed.code[at].start, lexed.code[end + 1].start);
+            let edit = Edit::delete(case.file(), from, to);
+            let score = NO_SUCH_MARK + far;
+            all.push(Candidate::new(MistakeId::ForeignMark, score, vec![edit]));
+        }
     }
 }
 
@@ -337,6 +438,59 @@ mod tests {
             "haskell",
             "note :: String\nnote = \"low\" <<|>> tide\n",
             "Variable not in scope: tide :: String",
+        );
+    }
+
+    #[test]
+    fn a_trait_is_for_the_type_that_has_what_it_asks_for() {
+        let types = "struct Tug {\n    power: u32,\n}\nstruct Quay {\n    name: String,\n}\ntrait Report {\n    fn line(&self) -> String;\n}\n";
+        let body = " {\n    fn line(&self) -> String {\n        self.name.clone()\n    }\n}\n";
+        check_fix(
+            &FAMILY,
+            "rust",
+            &format!("{types}impl <|>Report{body}"),
+            "[E0782] expected a type, found a trait",
+            &format!("{types}impl Report for Quay{body}"),
+        );
+        let body = " {\n    fn line(&self) -> String {\n        String::new()\n    }\n}\n";
+        check_no_fix(
+            &FAMILY,
+            "rust",
+            &format!("{types}impl <|>Report{body}"),
+            "[E0782] expected a type, found a trait",
+        );
+    }
+
+    #[test]
+    fn a_type_and_what_it_holds_have_their_mark() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "enum class Kind { Tug };\nKind first() {\n    return Kind<|>.Tug;\n}\n",
+            "expected primary-expression before '.' token",
+            "enum class Kind { Tug };\nKind first() {\n    return Kind::Tug;\n}\n",
+        );
+    }
+
+    #[test]
+    fn go_ranges_over_a_list() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc go2(boats []string) {\n\tfor boat <|>in boats {\n\t\tshow(boat)\n\t}\n}\n",
+            "syntax error: unexpected in, expecting {",
+            "package quay\n\nfunc go2(boats []string) {\n\tfor _, boat := range boats {\n\t\tshow(boat)\n\t}\n}\n",
+        );
+    }
+
+    #[test]
+    fn no_mark_stands_before_a_result_of_go() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc text(kind Kind) <|>-> string {\n\treturn \"\"\n}\n",
+            "syntax error: unexpected ->, expecting {",
+            "package quay\n\nfunc text(kind Kind) string {\n\treturn \"\"\n}\n",
         );
     }
 

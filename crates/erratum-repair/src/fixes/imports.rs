@@ -97,7 +97,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                     + NAMED_WHOLE.when(habit),
                 vec![edit],
             ));
-            if let Some(at) = line.clone().find(|at| lexed.word(*at) == name) {
+            let bare = |at: &usize| lexed.word(*at) == name && lexed.before(*at) != "::";
+            if let Some(at) = line.clone().find(bare) {
                 let edit = case.insert(lexed.code[at].start, "std::");
                 all.push(Candidate::new(
                     MistakeId::MissingPrefix,

@@ -3,13 +3,16 @@
 use super::brackets::doubles;
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
-use crate::score::{Factor, evidence};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::pairs::{Odd, closing};
 
 /// The next line starts another statement.
 const NEXT_STARTS: Factor = evidence("the next line starts another statement", 5.0);
+
+/// Each line between the place and the reported one.
+const PER_LINE: Factor = weight("lines from the reported place", -0.3);
 
 /// Words that start a statement, whatever stands before them.
 const STARTERS: &[&str] = &[
@@ -38,41 +41,70 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         // A message at the end of a line is about the next one, too.
         false => lexed.on_line(lexed.code[case.token].line).end,
     };
-    let Some(last) = next.checked_sub(1) else { return };
-    let typed = lexed.kind(next) == Some(TokenKind::Keyword)
-        && lexed.language.types.contains(&lexed.word(next));
-    let starts = typed || STARTERS.contains(&lexed.word(next));
-    let closes = lexed.closes_block(next);
-    if lexed.code.get(next).is_none_or(|token| !token.first) || !(starts || closes) {
-        return;
-    }
-    if starts {
+    let starts = starts(case, next);
+    if let Some(last) = next.checked_sub(1).filter(|_| starts) {
         terminator(case, last, all);
     }
-    let line = lexed.code[last].line;
     for odd in case.text.pairs.odd.iter().filter(|odd| odd.odd == Odd::Unclosed) {
         let open = odd.token;
-        if lexed.opens_block(open) || lexed.code[open].line != line {
+        let line = lexed.code[open].line;
+        let behind = lexed.on_line(line).end;
+        let last = behind - 1;
+        let near = behind == next && (starts || closes(case, next));
+        if lexed.opens_block(open) || behind > next || !(near || another(case, last, behind)) {
             continue;
         }
         let place = if lexed.is(last, ";") { last } else { last + 1 };
         if place == open + 1 || doubles(case, open, place) || lexed.is(place - 1, ",") {
             continue;
         }
-        let score = w::INSERT + w::PAIRS_MENDED + NEXT_STARTS;
+        let lines = lexed.code.get(next).map_or(0, |next| next.line.saturating_sub(line + 1));
+        let score = w::INSERT + w::PAIRS_MENDED + NEXT_STARTS + PER_LINE * f64::from(lines);
         let edit = case.insert(case.end_before(place), closing(lexed, open));
         all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
     }
+}
+
+/// Whether a line starts with a word that starts a statement.
+fn starts(case: &Case, next: usize) -> bool {
+    let lexed = case.lexed();
+    let typed = lexed.kind(next) == Some(TokenKind::Keyword)
+        && lexed.language.types.contains(&lexed.word(next));
+    let first = lexed.code.get(next).is_some_and(|token| token.first);
+    first && (typed || STARTERS.contains(&lexed.word(next)))
+}
+
+/// Whether a line starts with what closes a block.
+fn closes(case: &Case, next: usize) -> bool {
+    let lexed = case.lexed();
+    lexed.closes_block(next) && lexed.code[next].first
+}
+
+/// Whether a line ends with a value, and the next one, which stands no deeper, starts with a name or with
+/// a word that starts a statement.
+fn another(case: &Case, last: usize, next: usize) -> bool {
+    let lexed = case.lexed();
+    let Some(token) = lexed.code.get(next) else { return false };
+    let value = ends_value(case, last) || lexed.is(last, ";");
+    let indent = |line: u32| lexed.source.indent(line).unwrap_or(0);
+    let deeper = indent(token.line) > indent(lexed.code[last].line);
+    let named = lexed.kind(next) == Some(TokenKind::Name);
+    value && !deeper && (named || starts(case, next))
+}
+
+/// Whether a token can be the last one of a value.
+fn ends_value(case: &Case, last: usize) -> bool {
+    matches!(
+        case.lexed().kind(last),
+        Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Char)
+    ) || matches!(case.lexed().word(last), ")" | "]" | "++" | "--" | "true" | "false")
 }
 
 /// The mark that ends a statement, behind the last token of its line.
 fn terminator(case: &Case, last: usize, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let language = case.language();
-    let value = matches!(
-        lexed.kind(last),
-        Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Char)
-    ) || matches!(lexed.word(last), ")" | "]" | "++" | "--" | "true" | "false");
+    let value = ends_value(case, last);
     let in_block =
         case.text.pairs.inside[last].is_none_or(|open| lexed.opens_block(open) || open == last);
     if language.line_ends || language.layout || language.terminator != ";" || !value || !in_block {
@@ -99,6 +131,17 @@ fn terminator(case: &Case, last: usize, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_bracket_above_the_reported_line_is_closed_where_its_own_line_ends() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(all: Seq[Pier]): Unit = {\n    all.foreach(p => p.book(3)\n    best(all) match {\n      case _ => ()\n    }\n    <|>val free = 3\n  }\n}\n",
+            "')' expected but 'val' found.",
+            "object Quay {\n  def go(all: Seq[Pier]): Unit = {\n    all.foreach(p => p.book(3))\n    best(all) match {\n      case _ => ()\n    }\n    val free = 3\n  }\n}\n",
+        );
+    }
 
     #[test]
     fn a_bracket_is_closed_before_the_next_case() {

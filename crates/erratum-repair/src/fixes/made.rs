@@ -77,15 +77,17 @@ fn lost_word(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let said = &case.message.text;
     // What is said of a class that is called (seen with tsc 5.9, javac 17, mcs 6.8).
-    let told = said.contains("Did you mean to include 'new'?");
+    let told = said.contains("Did you mean to include 'new'?")
+        || said.contains("is not callable") && said.contains("Constructor'");
     let asked = told
         || said == "cannot find symbol"
+        || said.starts_with("not found: value ")
         || said.contains("is a `type' but a `variable' was expected")
         || said.contains("non-invocable member");
     let near = [case.token, case.token.saturating_sub(1), case.token.saturating_sub(2)];
     let class = near.into_iter().find(|at| {
         lexed.kind(*at) == Some(TokenKind::Name)
-            && lexed.is(at + 1, "(")
+            && (lexed.is(at + 1, "(") || told && lexed.is(at + 1, "<"))
             && !matches!(lexed.before(*at), "new" | "." | "class" | "@")
     });
     let Some(class) = class.filter(|_| asked) else { return };

@@ -5,7 +5,10 @@
 //! logarithm of how likely the slip is, up to a constant that is the same for all. Nothing here is
 //! believed: [`crate::search`] tries the candidates on copies.
 
+mod above;
 mod addressed;
+mod angles;
+mod as_function;
 mod boxed;
 mod brackets;
 mod callee;
@@ -14,6 +17,7 @@ mod cast;
 mod condition;
 mod constructor;
 mod copied;
+mod counted;
 mod declare;
 mod each_item;
 mod elements;
@@ -25,16 +29,21 @@ mod foreign;
 mod format_hole;
 mod guard;
 mod haskell;
+mod headless;
+mod heritage;
 mod hints;
 mod import_path;
 mod imports;
 mod include;
 mod joined;
 mod labels;
+mod lambda_head;
 mod line_end;
 mod loop_item;
 mod made;
 mod members;
+mod mirrored;
+mod object_pascal;
 mod operands;
 mod overriding;
 mod pasted;
@@ -47,6 +56,8 @@ mod respell;
 mod results;
 pub(crate) mod shape;
 mod starts_whole;
+mod stored;
+mod streams;
 mod structure;
 mod synonyms;
 #[cfg(test)]

@@ -17,6 +17,9 @@ const MAY_BE_THERE: Factor = evidence("a value that may be missing is taken apar
 /// The arrow of an arm is another one.
 const ARROW: Factor = evidence("an arm has another arrow", 6.5);
 
+/// The arm uses a name that nothing else declares.
+const USED_IN_ARM: Factor = evidence("the arm uses a name that its pattern can give", 8.0);
+
 pub(super) static FAMILY: Family = Family {
     id: "patterns",
     recipes: &[],
@@ -39,6 +42,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     let reported = lexed.code[case.token].line;
     taken_bare(case, all);
+    named_in_arm(case, all);
     if case.phase > Phase::Syntax {
         return;
     }
@@ -106,6 +110,37 @@ fn taken_bare(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `Err(Problem::Bad) => show(text)`: the arm uses a name that its pattern was to take out (seen with
+/// rustc 1.95).
+fn named_in_arm(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !case.message.text.contains("found tuple variant") {
+        return;
+    }
+    let mut name = case.token;
+    while matches!(lexed.word(name + 1), "::") {
+        name += 2;
+    }
+    let line = lexed.on_line(lexed.code[name].line);
+    let Some(arrow) = line.clone().find(|at| *at > name && lexed.is(*at, "=>")) else { return };
+    let end = match lexed.opens_block(arrow + 1) {
+        true => case.text.pairs.partner[arrow + 1].unwrap_or(line.end),
+        false => line.end,
+    };
+    let unknown = |at: &usize| {
+        lexed.kind(*at) == Some(TokenKind::Name)
+            && !matches!(lexed.before(*at), "." | "::")
+            && !matches!(lexed.word(at + 1), "(" | "!" | "::" | "{")
+            && case.text.names.of(lexed.word(*at)).next().is_none()
+    };
+    let mut names: Vec<&str> = (arrow..end).filter(unknown).map(|at| lexed.word(at)).collect();
+    names.dedup();
+    if let [one] = names[..] {
+        let edit = case.insert(lexed.code[name].end, format!("({one})"));
+        all.push(Candidate::new(MistakeId::MissingMark, USED_IN_ARM, vec![edit]));
+    }
+}
+
 /// `case _ -> 3`: the arrow of an arm, where `->` is another one or none.
 fn arrow(case: &Case, item: std::ops::Range<usize>, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -140,6 +175,23 @@ mod tests {
             "fn go(mut queue: Vec<String>) {\n    while let boat = queue.pop() {\n        println!(\"{}\", boat.<|>len());\n    }\n}\n",
             "[E0599] no method named `len` found for enum `Option<String>` in the current scope",
             "fn go(mut queue: Vec<String>) {\n    while let Some(boat) = queue.pop() {\n        println!(\"{}\", boat.len());\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_pattern_gives_the_name_that_its_arm_uses() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn go(p: Problem) {\n    match p {\n        <|>Problem::Bad => println!(\"{}\", text),\n        Problem::None => {}\n    }\n}\n",
+            "[E0532] expected unit struct, unit variant or constant, found tuple variant `Problem::Bad`",
+            "fn go(p: Problem) {\n    match p {\n        Problem::Bad(text) => println!(\"{}\", text),\n        Problem::None => {}\n    }\n}\n",
+        );
+        check_no_fix(
+            &FAMILY,
+            "rust",
+            "fn go(p: Problem, text: &str) {\n    match p {\n        <|>Problem::Bad => println!(\"{}\", text),\n        Problem::None => {}\n    }\n}\n",
+            "[E0532] expected unit struct, unit variant or constant, found tuple variant `Problem::Bad`",
         );
     }
 

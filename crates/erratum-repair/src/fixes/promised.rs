@@ -33,6 +33,10 @@ pub(super) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let Some(wanted) = promised(&case.message.text) else { return };
     let lexed = case.lexed();
+    if case.language().receivers {
+        received(case, wanted, all);
+        return;
+    }
     let code = case.token..lexed.code.len();
     let Some(open) = code.into_iter().find(|at| lexed.opens_block(*at)) else { return };
     let Some(close) = case.text.pairs.partner[open] else { return };
@@ -55,6 +59,25 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// Go: the methods of a type stand outside of it.
+fn received(case: &Case, wanted: &str, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let methods = case.text.names.declared.iter().filter(|declared| {
+        declared.kind == NameKind::Function && lexed.before(declared.token) == ")"
+    });
+    let named = case.text.names.of(wanted).any(|d| lexed.before(d.token) == ")");
+    for method in methods.filter(|_| !named) {
+        let name = lexed.word(method.token);
+        let same_but_case = name.eq_ignore_ascii_case(wanted);
+        let slips = if same_but_case { 0.5 } else { edit_distance(name, wanted) };
+        if slips <= SLIPS && slips * 2.0 <= wanted.len() as f64 {
+            let kind = if same_but_case { MistakeId::WrongCase } else { MistakeId::MisspeltName };
+            let edit = case.replace_token(method.token, wanted);
+            all.push(Candidate::new(kind, NEARLY + PER_SLIP * slips, vec![edit]));
+        }
+    }
+}
+
 /// What comes before the name of the method that is not written, and what ends it (seen with javac 17,
 /// mcs 6.8, tsc 5.9, rustc 1.95 and scalac 2.11).
 const SAID: &[(&str, &str, char)] = &[
@@ -65,6 +88,7 @@ const SAID: &[(&str, &str, char)] = &[
     ("does not implement inherited abstract member ", "", ' '),
     ("not all trait items implemented, missing: `", "", '`'),
     ("needs to be abstract, since method ", "", ' '),
+    ("(missing method ", "", ')'),
 ];
 
 /// The name of the method that a class promises, and does not write.
@@ -133,6 +157,17 @@ mod tests {
             "java",
             "class <|>Boat implements Comparable<Boat> {\n    class Deck {\n        int compareto() { return 0; }\n    }\n}\n",
             "Boat is not abstract and does not override abstract method compareTo(Boat) in Comparable",
+        );
+    }
+
+    #[test]
+    fn a_method_of_go_stands_outside_of_its_type() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\ntype Payer interface {\n\tFee() int\n}\n\ntype Boat struct{}\n\nfunc (b Boat) Fees() int { return 3 }\n\nvar p Payer = <|>Boat{}\n",
+            "cannot use Boat{} (value of type Boat) as Payer value in variable declaration: Boat does not implement Payer (missing method Fee)",
+            "package quay\n\ntype Payer interface {\n\tFee() int\n}\n\ntype Boat struct{}\n\nfunc (b Boat) Fee() int { return 3 }\n\nvar p Payer = Boat{}\n",
         );
     }
 

@@ -11,6 +11,8 @@ use erratum_syntax::text::Text;
 
 /// The name stands among the values of an enumeration.
 const ENUMERATED: Factor = weight("an enumeration has this name", 6.0);
+/// A module is brought in under this name.
+const OF_MODULE: Factor = weight("a module is brought in under this name", 7.0);
 /// A name of the program is declared as something by itself, too.
 const BY_ITSELF: Factor = weight("the name is declared by itself, too", -4.0);
 
@@ -30,6 +32,7 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    of_module(case, all);
     let mark = case.language().scope_mark;
     let name = case.token;
     let unknown = case.phase == Phase::Name || case.text.names.resolve(lexed, name).is_none();
@@ -47,6 +50,23 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let edit = case.insert(lexed.code[name].start, format!("{owner}{mark}"));
         let score = ENUMERATED + BY_ITSELF.when(itself);
         all.push(Candidate::new(MistakeId::MissingScope, score, vec![edit]));
+    }
+}
+
+/// Haskell: `Map String Int` where `Data.Map` is brought in as `Map`: its type has that name, too.
+fn of_module(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let name = lexed.word(case.token);
+    let bare = lexed.before(case.token) != "." && !lexed.is(case.token + 1, ".");
+    let named = (1..lexed.code.len()).any(|at| {
+        let line = lexed.on_line(lexed.code[at].line);
+        lexed.is(at, name)
+            && lexed.is(at - 1, "as")
+            && line.into_iter().any(|at| lexed.is(at, "qualified"))
+    });
+    if case.language().applies_bare && named && bare && case.message.text.contains("Not in scope") {
+        let edit = case.insert(lexed.code[case.token].start, format!("{name}."));
+        all.push(Candidate::new(MistakeId::MissingPrefix, OF_MODULE, vec![edit]));
     }
 }
 

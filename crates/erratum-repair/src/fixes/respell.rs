@@ -1,16 +1,18 @@
 //! Names that are written a little wrong: the use, the declaration, or a word of the language.
 
+mod familiar;
+
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
-use erratum_catalogue::{Catalogue, MistakeId, Recipe};
+use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Language;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::{NameKind, asked_kind};
-use erratum_syntax::spelling::{edit_distance, edit_distance_within, is_common_word};
-use std::collections::{BTreeMap, HashMap, HashSet};
-use std::sync::LazyLock;
+use erratum_syntax::spelling::{edit_distance, edit_distance_within};
+use familiar::{familiarity, looks};
+use std::collections::{BTreeMap, HashSet};
 
 /// Each word that the message is likelier to be about.
 const WORD_RANK: Factor = weight("a word that the message does not name first", -2.0);
@@ -56,6 +58,9 @@ const DECLARED_SO: Factor = weight("it is declared so", -0.2);
 /// How many letters may differ in a word of this length.
 /// The name is only declared by this statement.
 const OWN_VALUE: Factor = weight("it is declared with this very value", -6.0);
+
+/// The distance of two names that differ in capital letters only.
+const ONE_CASE: f64 = 0.9;
 
 fn limit(word: &str) -> f64 {
     match word.chars().count() {
@@ -173,6 +178,9 @@ fn wrong_names(case: &Case) -> Vec<usize> {
     if found.is_empty() && lexed.kind(case.token) == Some(TokenKind::Name) {
         found.push(case.token);
     }
+    // fpc 3.2 points behind the type that it does not know.
+    let behind = case.message.text == "Type identifier expected" && found.is_empty();
+    found.extend(case.token.checked_sub(1).filter(|_| behind));
     let around = case.token.saturating_sub(8)..(case.token + 4).min(lexed.code.len());
     let unknown =
         around.filter(|at| lexed.kind(*at) == Some(TokenKind::Name) && !is_known(case, *at));
@@ -227,6 +235,9 @@ fn meant<'a>(case: &'a Case, token: usize) -> BTreeMap<&'a str, (NameKind, bool,
             all.insert(name, (asked_kind(lexed, seen[0]), false, false));
         }
     }
+    if let Some(told) = told(case) {
+        all.entry(told).or_insert((asked_kind(lexed, token), true, false));
+    }
     for other in &case.others {
         for declared in &other.names.declared {
             // What is local to a function of another file cannot be meant.
@@ -246,6 +257,13 @@ fn meant<'a>(case: &'a Case, token: usize) -> BTreeMap<&'a str, (NameKind, bool,
         }
     }
     all
+}
+
+/// The name that the compiler thinks is meant (seen with tsc 5.9).
+fn told<'a>(case: &'a Case) -> Option<&'a str> {
+    let (_, rest) = case.message.text.split_once("Did you mean '")?;
+    let (name, _) = rest.split_once('\'')?;
+    name.chars().all(|letter| letter.is_alphanumeric() || letter == '_').then_some(name)
 }
 
 /// Where an unknown name could fall into two, as bytes of it, with how many of the parts are known.
@@ -343,7 +361,11 @@ fn likeness(
     if name == word || name.len() < 2 && word.len() > 2 {
         return None;
     }
-    let apart = edit_distance_within(word, name, limit(word))?;
+    let apart = match word.eq_ignore_ascii_case(name) {
+        // However many letters are capital ones, it is one slip.
+        true => edit_distance(word, name).min(ONE_CASE),
+        false => edit_distance_within(word, name, limit(word))?,
+    };
     // `jx` may be a `j`, but not every word of two letters is near to every letter.
     let letter = name.len() == 1 && word.starts_with(name);
     if apart >= name.chars().count() as f64 && !letter {
@@ -410,6 +432,9 @@ fn near_names(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>)
     };
     for (name, known) in meant(case, token) {
         let Some(score) = likeness(case, word, name, known, asked) else { continue };
+        if misplaced(case, token, name, asked) {
+            continue;
+        }
         // What a statement declares is not there yet while its value is worked out.
         let start = case.statement_start(token);
         let itself =
@@ -456,6 +481,22 @@ fn near_names(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>)
             }
         }
     }
+}
+
+/// Whether a name cannot stand at a place, however near it is: a type of the language where something is
+/// given a value, a function where a type is told by its capital letter.
+fn misplaced(case: &Case, token: usize, name: &str, asked: NameKind) -> bool {
+    let (lexed, language) = (case.lexed(), case.language());
+    let set = matches!(lexed.word(token + 1), ":=" | "=" | "+=" | "-=" | "*=" | "/=");
+    let plain_type = asked == NameKind::Value
+        && language.types.contains(&name)
+        && set
+        && case.statement_start(token) == token;
+    let line = lexed.on_line(lexed.code[token].line);
+    let typed =
+        language.applies_bare && line.into_iter().any(|at| at < token && lexed.is(at, "::"));
+    let capital = lexed.word(token).starts_with(char::is_uppercase);
+    plain_type || typed && capital && name.starts_with(char::is_lowercase)
 }
 
 /// The other way round: a declaration near the unknown name that nothing uses.
@@ -519,103 +560,9 @@ fn named_beside(case: &Case, name: &str) -> bool {
     case.others.iter().any(|other| global(other))
 }
 
-/// How much a word looks like one that people write, by its letters in threes: held against the
-/// words of the library tables, of the catalogue's texts, and of this file.
-fn looks(case: &Case, word: &str) -> f64 {
-    static COMMON: LazyLock<HashMap<[u8; 3], f64>> = LazyLock::new(|| {
-        let mut counts = HashMap::new();
-        for entry in Catalogue::shipped().entries() {
-            count_letters(&entry.meaning, 1.0, &mut counts);
-            count_letters(&entry.advice, 1.0, &mut counts);
-        }
-        for language in erratum_syntax::language::LANGUAGES {
-            language.known_names().for_each(|(name, _)| count_letters(name, 1.0, &mut counts));
-            language.keywords.iter().for_each(|name| count_letters(name, 1.0, &mut counts));
-        }
-        counts
-    });
-    let mut own = HashMap::new();
-    let lexed = case.lexed();
-    for token in lexed.comments.iter().chain(lexed.code.iter().filter(|t| t.kind == TokenKind::Str))
-    {
-        count_letters(lexed.text(token), 1.0, &mut own);
-    }
-    for name in case.text.names.seen.keys().filter(|name| *name != word) {
-        count_letters(name, 1.0, &mut own);
-    }
-    let mut wanted = HashMap::new();
-    count_letters(word, 1.0, &mut wanted);
-    let likely = |run: &[u8; 3]| {
-        let seen = COMMON.get(run).unwrap_or(&0.0) + 2.0 * own.get(run).unwrap_or(&0.0);
-        ((seen + 0.3) / 40.0).ln()
-    };
-    let mut wanted: Vec<_> = wanted.into_iter().collect();
-    wanted.sort_unstable_by_key(|(run, _)| *run);
-    let sum: f64 = wanted.iter().map(|(run, count)| likely(run) * count).sum();
-    let count: f64 = wanted.iter().map(|(_, count)| count).sum();
-    sum / count.max(1.0)
-}
-
-fn count_letters(text: &str, weight: f64, counts: &mut HashMap<[u8; 3], f64>) {
-    let mut spaced = vec![b' '];
-    let mut before_lower = false;
-    for byte in text.bytes() {
-        let letter = byte.is_ascii_alphabetic();
-        if !letter || (byte.is_ascii_uppercase() && before_lower) {
-            spaced.push(b' ');
-        }
-        if letter {
-            spaced.push(byte.to_ascii_lowercase());
-        }
-        before_lower = byte.is_ascii_lowercase();
-    }
-    spaced.push(b' ');
-    for run in spaced.windows(3).filter(|run| run[1] != b' ') {
-        *counts.entry([run[0], run[1], run[2]]).or_default() += weight;
-    }
-}
-
-/// How often the words of a name occur in the rest of the text, in comments, strings and other names:
-/// a word that people use elsewhere is hardly the misspelt one.
-fn familiarity(case: &Case, name: &str, other: &str) -> f64 {
-    let lexed = case.lexed();
-    let strings = lexed.code.iter().filter(|token| token.kind == TokenKind::Str);
-    let texts = lexed.comments.iter().chain(strings).map(|token| lexed.text(token));
-    let names = case.text.names.seen.keys().map(String::as_str);
-    let mut count: HashMap<String, f64> = HashMap::new();
-    for text in texts.chain(names.filter(|seen| *seen != name && *seen != other)) {
-        for word in words(text) {
-            *count.entry(word).or_default() += 1.0;
-        }
-    }
-    let seen = |word: &str| {
-        let stem = word.strip_suffix('s').unwrap_or(word);
-        let forms = [word.to_owned(), stem.to_owned(), format!("{word}s")];
-        let all: f64 = forms.iter().filter_map(|form| count.get(form)).sum();
-        let common = [word, stem].iter().any(|form| is_common_word(form));
-        all.min(2.0).max(if common { 1.8 } else { 0.0 })
-    };
-    // The part that nobody knows gives a slip away.
-    words(name).map(|word| seen(&word)).fold(2.0, f64::min)
-}
-
-/// The words of a text or of a name such as `lastBerth` or `last_berth`, in small letters.
-fn words(text: &str) -> impl Iterator<Item = String> {
-    let mut spaced = String::with_capacity(text.len() + 8);
-    let mut lower = false;
-    for c in text.chars() {
-        if c.is_uppercase() && lower {
-            spaced.push(' ');
-        }
-        spaced.extend(if c.is_alphabetic() { c } else { ' ' }.to_lowercase());
-        lower = c.is_lowercase();
-    }
-    spaced.split_whitespace().map(str::to_owned).collect::<Vec<_>>().into_iter()
-}
-
 #[cfg(test)]
 mod tests {
-    use super::super::testing::{check_among, check_fix, check_no_fix};
+    use super::super::testing::{check_among, check_fix, check_no_fix, rated};
     use super::FAMILY;
 
     #[test]
@@ -713,6 +660,31 @@ mod tests {
             "c",
             "int main(void) {\n    return <|>lighthouse;\n}\n",
             "'lighthouse' undeclared (first use in this function)",
+        );
+    }
+
+    #[test]
+    fn any_number_of_capital_letters_is_one_slip() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "enum Level {\n  Low,\n  High,\n}\nconst now = Level.<|>HIGH;\n",
+            "[TS2551] Property 'HIGH' does not exist on type 'typeof Level'. Did you mean 'High'?",
+            "enum Level {\n  Low,\n  High,\n}\nconst now = Level.High;\n",
+        );
+    }
+
+    #[test]
+    fn what_is_given_a_value_is_no_type() {
+        let before = "begin\n  <|>longest := 3;\nend.\n";
+        let texts = rated(&FAMILY, "pascal", before, "Identifier not found \"longest\"");
+        assert!(texts.iter().all(|(text, _)| !text.contains("longint")), "{texts:?}");
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "var\n  tide: <|>longnit;\nbegin\nend.\n",
+            "Identifier not found \"longnit\"",
+            "var\n  tide: longint;\nbegin\nend.\n",
         );
     }
 

@@ -24,6 +24,9 @@ const NO_ERROR: Factor = weight("that nothing went wrong is not said", 3.5);
 /// Beside what went wrong, the other results start empty.
 const EMPTY_BESIDE: Factor = weight("the results beside it start empty", 2.5);
 
+/// Whether there is a value is told beside it.
+const FOUND: Factor = weight("whether there is a value is told beside it", 4.0);
+
 /// An empty value of the type that is wanted.
 const EMPTY_OF_TYPE: Factor = evidence("an empty value of the type that is wanted", 5.0);
 /// A value that the function has worked out, and does not give back.
@@ -225,6 +228,12 @@ fn values(case: &Case, have: &[String], want: &[String], all: &mut Vec<Candidate
     let Some(at) = line.into_iter().rev().find(|at| lexed.is(*at, "return")) else { return };
     let end = case.statement_end(at);
     let fails = want.last().is_some_and(|last| last == "error");
+    // Beside nothing, nothing was found; beside a value, something was.
+    if want.last().is_some_and(|last| last == "bool") && have.len() + 1 == want.len() && end > at {
+        let found = if lexed.is(end, "nil") { ", false" } else { ", true" };
+        let edit = case.insert(lexed.code[end].end, found);
+        all.push(Candidate::new(MistakeId::ReturnCount, FOUND, vec![edit]).guess());
+    }
     if !fails || have.len() + 1 > want.len() || end == at {
         return;
     }
@@ -321,6 +330,17 @@ mod tests {
             "go",
             "package quay\n\nfunc deep() {\n\treturn <|>nil\n}\n",
             "too many return values\n\thave (nil)\n\twant ()",
+        );
+    }
+
+    #[test]
+    fn whether_there_is_a_value_is_told_beside_it() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc first(all []*Boat) (*Boat, bool) {\n\tif len(all) == 0 {\n\t\treturn <|>nil\n\t}\n\treturn all[0], true\n}\n",
+            "not enough return values\n\thave (nil)\n\twant (*Boat, bool)",
+            "package quay\n\nfunc first(all []*Boat) (*Boat, bool) {\n\tif len(all) == 0 {\n\t\treturn nil, false\n\t}\n\treturn all[0], true\n}\n",
         );
     }
 

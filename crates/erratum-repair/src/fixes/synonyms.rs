@@ -140,6 +140,17 @@ mod tests {
     }
 
     #[test]
+    fn a_method_that_takes_nothing_keeps_its_brackets() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "const captain: string = \"a\";\nconsole.log(captain.<|>upper());\n",
+            "[TS2339] Property 'upper' does not exist on type 'string'.",
+            "const captain: string = \"a\";\nconsole.log(captain.toUpperCase());\n",
+        );
+    }
+
+    #[test]
     fn a_member_that_nobody_calls_otherwise_is_left() {
         check_no_fix(
             &FAMILY,

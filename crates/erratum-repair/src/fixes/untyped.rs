@@ -2,6 +2,7 @@
 //! `var` section.
 
 use super::family::{Example, Family, Phases};
+use super::shape::{call_at, type_of};
 use super::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
@@ -12,10 +13,13 @@ const COUNTS: Factor = weight("it counts in a loop", 4.0);
 /// Nothing tells the type.
 const UNTOLD: Factor = weight("nothing tells the type", 0.0);
 
+/// All calls hand over values of one type.
+const CALLED_WITH: Factor = weight("all calls hand over values of this type", 6.0);
+
 pub(super) static FAMILY: Family = Family {
     id: "untyped",
     recipes: &[],
-    phases: Phases::Early,
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -27,6 +31,7 @@ pub(super) static FAMILY: Family = Family {
 };
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    parameter(case, all);
     let lexed = case.lexed();
     let language = case.language();
     if language.variable_section.is_empty() || !case.message.text.contains("\":\" expected") {
@@ -56,12 +61,68 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// A parameter without its type: the calls of the function tell it (seen with tsc 5.9 and rustc 1.95).
+fn parameter(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    let told =
+        said.contains("implicitly has an 'any' type") || said.starts_with("expected one of `:`");
+    let colon = case.language().result_marks.contains(&":");
+    if !told || !colon {
+        return;
+    }
+    let near = [case.token, case.token.saturating_sub(1)];
+    let name = near.into_iter().find(|at| {
+        lexed.kind(*at) == Some(TokenKind::Name)
+            && matches!(lexed.before(*at), "(" | ",")
+            && matches!(lexed.word(at + 1), ")" | ",")
+    });
+    let Some(name) = name else { return };
+    let Some(open) = case.text.pairs.inside[name] else { return };
+    let function = open.wrapping_sub(1);
+    let own = |at: &usize| case.text.pairs.inside[*at] == Some(open);
+    let place = (open..name).filter(own).filter(|at| lexed.is(*at, ",")).count();
+    let calls = case.text.names.seen.get(lexed.word(function)).map_or(&[][..], Vec::as_slice);
+    let types = calls.iter().filter(|at| **at != function).filter_map(|at| {
+        let (first, last) = *call_at(case, at + 1)?.arguments.get(place)?;
+        type_of(case, first, last)
+    });
+    let mut types: Vec<String> = types.collect();
+    types.sort_unstable();
+    types.dedup();
+    if let [typed] = &types[..] {
+        let edit = case.insert(lexed.code[name].end, format!(": {typed}"));
+        all.push(Candidate::new(MistakeId::MissingType, CALLED_WITH, vec![edit]).guess());
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
 
     const SAID: &str = "Syntax error, \":\" expected but \";\" found";
+
+    #[test]
+    fn calls_tell_the_type_of_a_parameter() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "function level(<|>metres): boolean {\n  return metres > 4;\n}\nlevel(3);\n",
+            "[TS7006] Parameter 'metres' implicitly has an 'any' type.",
+            "function level(metres: number): boolean {\n  return metres > 4;\n}\nlevel(3);\n",
+        );
+    }
+
+    #[test]
+    fn calls_that_disagree_tell_nothing() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "function level(<|>metres): boolean {\n  return true;\n}\nlevel(3);\nlevel(\"3\");\n",
+            "[TS7006] Parameter 'metres' implicitly has an 'any' type.",
+        );
+    }
 
     #[test]
     fn several_names_have_one_type() {

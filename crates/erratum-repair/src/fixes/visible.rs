@@ -45,7 +45,10 @@ pub(super) static FAMILY: Family = Family {
 };
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
-    if PROMISES.iter().any(|said| case.message.text.contains(said)) {
+    // javac's own interface gives the reason as a remark, its text as a part of the message.
+    let notes = case.message.notes.iter().map(|note| &note.text);
+    let mut texts = notes.chain([&case.message.text]);
+    if texts.any(|text| PROMISES.iter().any(|said| text.contains(said))) {
         promised(case, all);
     }
     if !SAID.iter().any(|said| case.message.text.contains(said)) {

@@ -1,6 +1,7 @@
 //! The general search around a syntax error: every change of one token that a slip could explain,
 //! ranked by how much more usual the text gets.
 
+mod forms;
 mod price;
 mod words;
 
@@ -161,6 +162,7 @@ pub(super) fn around(case: &Case, all: &mut Vec<Candidate>) {
     window.for_header(&mut found);
     window.before_else(&mut found);
     window.ended_list(&mut found);
+    window.ended_item(&mut found);
     window.compared(&mut found);
     keep_best(&mut found);
     all.append(&mut found);
@@ -460,6 +462,10 @@ impl Window<'_, '_> {
         let text = lexed.text(&here);
         let at = self.place[token];
         let near = self.distance(token);
+        // `end.` is the end of a program: nothing else stands there.
+        if text == "." && token + 1 == lexed.code.len() && lexed.before(token) == "end" {
+            return;
+        }
         if matches!(
             here.kind,
             TokenKind::Op | TokenKind::Open | TokenKind::Close | TokenKind::Unknown
@@ -501,101 +507,6 @@ impl Window<'_, '_> {
             && lexed.is(end, case.language().terminator)
             && case.language().terminator == ";"
     }
-
-    /// `for (i = 0, i < n; i++)`: another mark stands where one of the two `;` belongs.
-    fn for_header(&self, found: &mut Vec<Candidate>) {
-        let (case, lexed) = (self.case, self.case.lexed());
-        if !case.language().type_first {
-            return;
-        }
-        let near = case.token.saturating_sub(REACH_BEFORE)..(case.token + REACH_AFTER);
-        for open in near.filter(|at| lexed.is(*at, "(") && lexed.is(at.wrapping_sub(1), "for")) {
-            let close =
-                case.text.pairs.partner[open].unwrap_or(lexed.on_line(lexed.code[open].line).end);
-            let own = |at: &usize| case.text.pairs.inside[*at] == Some(open);
-            let inside: Vec<usize> = (open + 1..close.min(lexed.code.len())).filter(own).collect();
-            let ends = inside.iter().filter(|at| lexed.is(**at, ";")).count();
-            if ends != 1 {
-                continue;
-            }
-            for (rank, at) in
-                inside.iter().filter(|at| matches!(lexed.word(**at), "," | ":" | ".")).enumerate()
-            {
-                let edit = case.replace_token(*at, ";");
-                let score = w::FOR_HEADER + FURTHER_MARK * rank as f64;
-                found.push(Candidate::new(MistakeId::WrongMark, score, vec![edit]));
-            }
-        }
-    }
-
-    /// `[w | w <- all, w = who]`: in the brackets of an expression nothing is defined.
-    fn compared(&self, found: &mut Vec<Candidate>) {
-        let (case, lexed) = (self.case, self.case.lexed());
-        if !case.language().applies_bare {
-            return;
-        }
-        let line = lexed.on_line(lexed.code[case.token].line);
-        for at in line.filter(|at| lexed.is(*at, "=")) {
-            let open = case.text.pairs.inside[at];
-            // Of a bracket that is never closed, nothing tells where its expression ends.
-            let expression = open.is_some_and(|open| {
-                matches!(lexed.word(open), "(" | "[") && case.text.pairs.partner[open].is_some()
-            });
-            let names = open.is_some_and(|open| (open..at).any(|at| lexed.is(at, "let")));
-            if expression && !names {
-                let score = w::COMPARED + self.distance(at);
-                let edit = case.replace_token(at, "==");
-                found.push(Candidate::new(MistakeId::AssignmentComparison, score, vec![edit]));
-            }
-        }
-    }
-
-    /// `place(2; 3)`: a mark that ends a statement stands in a bracket whose end is on the same line.
-    fn ended_list(&self, found: &mut Vec<Candidate>) {
-        let (case, lexed) = (self.case, self.case.lexed());
-        let lines = case.language().line_ends || case.language().layout;
-        if lines || case.language().terminator != ";" {
-            return;
-        }
-        let line = lexed.on_line(lexed.code[case.token].line);
-        let mut open: Vec<usize> = Vec::new();
-        let mut ended = Vec::new();
-        for at in line {
-            match lexed.word(at) {
-                "(" | "[" => open.push(at),
-                ")" | "]" => {
-                    if let Some(from) = open.pop() {
-                        let inside = |end: &usize| *end > from;
-                        // In the header of a loop or of a routine the mark may part.
-                        let name = from.wrapping_sub(1);
-                        let parted = case.language().parted_parameters
-                            && case.text.names.declared.iter().any(|d| d.token == name);
-                        let header = lexed.is(name, "for") || parted;
-                        let marks: Vec<usize> = ended.extract_if(.., |end| inside(end)).collect();
-                        for mark in marks.into_iter().filter(|_| !header) {
-                            let edit = case.replace_token(mark, ",");
-                            let score = w::LIST_ENDED + self.distance(mark);
-                            found.push(Candidate::new(MistakeId::WrongMark, score, vec![edit]));
-                        }
-                    }
-                }
-                ";" if !open.is_empty() => ended.push(at),
-                "{" | "}" => open.clear(),
-                _ => {}
-            }
-        }
-    }
-
-    /// Pascal: a `;` before `else` ends the `if` that it belongs to.
-    fn before_else(&self, found: &mut Vec<Candidate>) {
-        let (case, lexed) = (self.case, self.case.lexed());
-        let at = case.token;
-        let ended = at > 0 && lexed.is(at - 1, case.language().terminator);
-        if case.language().else_unended && lexed.is(at, "else") && ended {
-            let edit = case.delete_token(at - 1);
-            found.push(Candidate::new(MistakeId::ExtraMark, w::ENDED_EARLY, vec![edit]));
-        }
-    }
 }
 
 fn mistake_of_insert(mark: &str) -> MistakeId {
@@ -620,6 +531,24 @@ fn mistake_of_replacement(old: &str, new: &str) -> MistakeId {
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix, rated};
     use super::FAMILY;
+
+    #[test]
+    fn the_names_of_an_enumeration_are_parted_by_commas() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "enum Lane { Left<|>; Right }\n",
+            "[TS1357] An enum member name must be followed by a ',', '=', or '}'.",
+            "enum Lane { Left, Right }\n",
+        );
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "loads = [Sand 4, Mud 6<|>; Empty]\n",
+            "parse error on input ';'",
+            "loads = [Sand 4, Mud 6, Empty]\n",
+        );
+    }
 
     #[test]
     fn the_header_of_a_loop_gets_no_third_mark() {

@@ -47,7 +47,19 @@ fn wrapping(case: &Case) -> Option<(&'static str, &'static str)> {
             return (wanted == given || whole).then_some(("vec![", "]"));
         }
     }
+    if let Some((_, rest)) = said.split_once("required: Option[") {
+        let wanted = rest.split(']').next()?;
+        let (_, rest) = said.split_once("found : ")?;
+        let given = rest.split([' ', '(']).next()?;
+        return (wanted == given).then_some(("Some(", ")"));
+    }
     let (_, rest) = said.split_once("required: List[")?;
+    let found = said.split_once("found : ").map_or("", |(_, found)| found);
+    let found = found.split(" required").next()?.trim();
+    let list = rest.split(']').next().map(|element| format!("[{element}]"))?;
+    if found.ends_with(&list) && !found.starts_with("Option") {
+        return Some(("", ".toList"));
+    }
     let wanted = rest.split(']').next()?;
     let (_, rest) = said.split_once("found : ")?;
     let given = rest.split([' ', '(']).next()?;
@@ -77,11 +89,11 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     };
     // Of a larger expression only a part would be taken.
     let whole = last.filter(|last| matches!(lexed.word(last + 1), "," | ")" | "}" | ";" | "]"));
-    if let Some(last) = whole {
-        let edits = vec![
-            case.insert(lexed.code[first].start, open),
-            case.insert(lexed.code[last].end, close),
-        ];
+    let ends = |last: &usize| lexed.code.get(last + 1).is_none_or(|next| next.first);
+    if let Some(last) = whole.or(last.filter(ends)) {
+        let put = [(lexed.code[first].start, open), (lexed.code[last].end, close)];
+        let put = put.into_iter().filter(|(_, text)| !text.is_empty());
+        let edits = put.map(|(at, text)| case.insert(at, text)).collect();
         all.push(Candidate::new(MistakeId::WrongArgument, ONE_OF_THEM, edits).guess());
     }
 }

@@ -376,5 +376,6 @@ pub(super) static CSHARP: Language = Language {
     empty_value: |typed| if typed.is_empty() { "0" } else { "null" }.to_owned(),
     codes: "csharp",
     model: include_bytes!("../../data/csharp.model"),
+    letter_quotes: true,
     ..super::PLAIN
 };

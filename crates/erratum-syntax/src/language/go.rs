@@ -254,6 +254,18 @@ pub(super) static GO: Language = Language {
     empty_value,
     import_list: ImportList::Bracketed("import"),
     model: include_bytes!("../../data/go.model"),
+    letter_quotes: true,
+    member_functions: &[
+        ("length", "len"),
+        ("Length", "len"),
+        ("size", "len"),
+        ("Size", "len"),
+        ("len", "len"),
+        ("count", "len"),
+        ("append", "append"),
+        ("push", "append"),
+        ("add", "append"),
+    ],
     ..super::PLAIN
 };
 

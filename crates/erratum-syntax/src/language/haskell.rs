@@ -319,6 +319,8 @@ pub(super) static HASKELL: Language = Language {
         ("switch", "case"),
         ("struct", "data"),
         ("println", "putStrLn"),
+        ("derive", "deriving"),
+        ("derives", "deriving"),
     ],
     foreign_marks: &[("!=", "/="), ("=<", "<="), ("=>", ">="), ("===", "=="), ("%", "`mod`")],
     called: &[("[Char]", "String")],
@@ -350,5 +352,6 @@ pub(super) static HASKELL: Language = Language {
     declaring: Declaring::Elsewhere,
     imports_names: true,
     model: include_bytes!("../../data/haskell.model"),
+    letter_quotes: true,
     ..super::PLAIN
 };

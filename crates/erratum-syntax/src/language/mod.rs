@@ -329,6 +329,8 @@ const PLAIN: Language = Language {
     first_values: |_| &[],
     braces_in_formats: false,
     letter_quotes: false,
+    count_by_one: &[],
+    member_functions: &[],
     exact_numbers: false,
     narrowing: &[],
     text_types: false,
@@ -566,6 +568,11 @@ pub struct Language {
     pub braces_in_formats: bool,
     /// Whether one letter stands between single quotes.
     pub letter_quotes: bool,
+    /// What other languages ask of a list as a member, and the function that does it here.
+    pub member_functions: &'static [(&'static str, &'static str)],
+    /// Where the language has no mark that counts by one: such marks of other languages, and what is
+    /// written here, with `{}` for what is counted.
+    pub count_by_one: &'static [(&'static str, &'static str)],
     /// Whether a whole number is no real one.
     pub exact_numbers: bool,
     /// Types to which a cast narrows.

@@ -385,6 +385,13 @@ pub(super) static PASCAL: Language = Language {
     opens_block,
     codes: "fpc",
     model: include_bytes!("../../data/pascal.model"),
+    count_by_one: &[("++", "inc({})"), ("--", "dec({})")],
+    member_functions: &[
+        ("length", "length"),
+        ("size", "length"),
+        ("count", "length"),
+        ("len", "length"),
+    ],
     ..super::PASCAL_LIKE
 };
 

@@ -335,6 +335,7 @@ pub(super) static RUST: Language = Language {
     exact_numbers: true,
     codes: "rustc",
     model: include_bytes!("../../data/rust.model"),
+    count_by_one: &[("++", "{} += 1"), ("--", "{} -= 1")],
     ..super::RUST_LIKE
 };
 

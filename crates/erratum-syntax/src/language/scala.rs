@@ -293,6 +293,9 @@ pub(super) static SCALA: Language = Language {
     ],
     empty_value,
     model: include_bytes!("../../data/scala.model"),
+    letter_quotes: true,
+    count_by_one: &[("++", "{} += 1"), ("--", "{} -= 1")],
+    new_object: "new ",
     ..super::SCALA_LIKE
 };
 

@@ -112,5 +112,6 @@ pub(super) static SWIFT: Language = Language {
         ("elif", "else if"),
     ],
     defaults: &[("Int", "0"), ("Double", "0"), ("Bool", "false"), ("String", "\"\"")],
+    count_by_one: &[("++", "{} += 1"), ("--", "{} -= 1")],
     ..super::RUST_LIKE
 };

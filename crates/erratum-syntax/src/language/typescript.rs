@@ -252,6 +252,7 @@ pub(super) static TYPESCRIPT: Language = Language {
         ("double", "number"),
         ("float", "number"),
         ("bool", "boolean"),
+        ("str", "string"),
         ("String", "string"),
         ("nil", "null"),
         ("None", "null"),

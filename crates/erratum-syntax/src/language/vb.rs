@@ -194,6 +194,7 @@ pub(super) static VB: Language = Language {
     closes_block,
     named_end: Some(NamedEnd { before: "End ", after: "", except: &[] }),
     declaring: Declaring::Words(&[("Dim ", Preference::Usual)]),
+    count_by_one: &[("++", "{} += 1"), ("--", "{} -= 1")],
     ..super::PLAIN
 };
 

@@ -3,8 +3,9 @@
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::shape::function_around;
 use crate::fixes::{Candidate, Case};
-use crate::score::{Factor, weight};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Recipe};
+use erratum_syntax::names::NameKind;
 
 /// A binding that is changed must say so.
 const BINDING: Factor = weight("the binding is changed later", 3.5);
@@ -18,6 +19,9 @@ const OWN_REFERENCE: Factor = weight("the method borrows its object", 2.5);
 const NO_LONGER_FIXED: Factor = weight("it takes a word out", 2.0);
 /// A word that forbids changes gives way to one that allows them.
 const CHANGEABLE_WORD: Factor = weight("a word that lets it change", 2.5);
+
+/// A parameter is set to itself where a field has its name.
+const SETS_FIELD: Factor = evidence("a field of this name is to be set", 8.0);
 
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "mutable",
@@ -36,6 +40,24 @@ pub(in crate::fixes) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks(Recipe::Mutable) {
         mutable(case, all);
+        own_field(case, all);
+    }
+}
+
+/// Rust: `name = name` in a method sets the field of that name.
+fn own_field(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let at = case.token;
+    let object = case.language().object;
+    let same = lexed.is(at + 1, "=") && lexed.word(at + 2) == lexed.word(at);
+    let field = case.text.names.of(lexed.word(at)).any(|d| d.kind == NameKind::Member);
+    let method = function_around(case, at).is_some_and(|function| {
+        let head = case.statement_start(function.open)..function.open;
+        head.into_iter().any(|at| lexed.is(at, object.trim_end_matches('.')))
+    });
+    if case.language().borrows && same && field && method {
+        let edit = case.insert(lexed.code[at].start, object);
+        all.push(Candidate::new(MistakeId::MissingObject, SETS_FIELD, vec![edit]));
     }
 }
 
@@ -185,6 +207,17 @@ mod tests {
             "class Quay {\n    readonly int tide = 3;\n    void Go() {\n        <|>tide = 4;\n    }\n}\n",
             "[CS0191] A readonly field 'Quay.tide' cannot be assigned to (except in a constructor or a variable initializer)",
             "class Quay {\n    int tide = 3;\n    void Go() {\n        tide = 4;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_parameter_that_is_set_to_itself_is_a_field() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "struct Boat {\n    name: String,\n}\nimpl Boat {\n    fn rename(&mut self, name: String) {\n        <|>name = name;\n    }\n}\n",
+            "[E0384] cannot assign to immutable argument `name`",
+            "struct Boat {\n    name: String,\n}\nimpl Boat {\n    fn rename(&mut self, name: String) {\n        self.name = name;\n    }\n}\n",
         );
     }
 

@@ -2,7 +2,7 @@
 //! prototype of a function that is defined further down.
 
 use crate::fixes::family::{Example, Family, Phases};
-use crate::fixes::shape::{function_around, simple_type, text_of};
+use crate::fixes::shape::{function_around, simple_type, text_of, type_of};
 use crate::fixes::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
 use erratum_catalogue::{MistakeId, Recipe};
@@ -64,8 +64,10 @@ fn undeclared(case: &Case, all: &mut Vec<Candidate>) {
     {
         return;
     }
-    let first =
-        case.text.names.seen.get(name).and_then(|seen| seen.first().copied()).unwrap_or(case.token);
+    // Another function may have a variable of this name.
+    let body = function_around(case, case.token).map_or(0, |function| function.open);
+    let seen = case.text.names.seen.get(name).map_or(&[][..], Vec::as_slice);
+    let first = seen.iter().copied().find(|at| *at > body).unwrap_or(case.token);
     let starts = matches!(lexed.word(first.wrapping_sub(1)), ";" | "{" | "}" | "(" | "")
         || lexed.code[first].first;
     let assigned = lexed.is(first + 1, "=") || lexed.is(first + 1, ":=");
@@ -76,7 +78,8 @@ fn undeclared(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let value = simple_type(case, first + 2)
-        .filter(|_| matches!(lexed.word(first + 3), ";" | "+" | "-" | "*" | "/"));
+        .filter(|_| matches!(lexed.word(first + 3), ";" | "+" | "-" | "*" | "/"))
+        .or_else(|| type_of(case, first + 2, case.statement_end(first).checked_sub(1)?));
     let start = lexed.code[first].start;
     let usual = case.language().usual;
     let words: Vec<(String, Score)> = match case.language().declaring {
@@ -278,6 +281,17 @@ mod tests {
             "struct tide {\n    int hour;\n};\n\nint up(<|>tide one) {\n    return one.hour;\n}\n",
             "unknown type name 'tide'",
             "struct tide {\n    int hour;\n};\n\nint up(struct tide one) {\n    return one.hour;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_variable_of_another_function_declares_nothing_here() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "static int longest(int n)\n{\n    int best = n;\n    return best;\n}\nint main(void)\n{\n    <|>best = longest(3);\n    return best;\n}\n",
+            "'best' undeclared (first use in this function)",
+            "static int longest(int n)\n{\n    int best = n;\n    return best;\n}\nint main(void)\n{\n    int best = longest(3);\n    return best;\n}\n",
         );
     }
 

@@ -4,9 +4,10 @@
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::shape::{Function, function_at, text_of};
 use crate::fixes::{Candidate, Case, weights as w};
-use crate::score::{Factor, Score, weight};
+use crate::score::{Factor, Score, evidence, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 
 /// A result is gathered up to the end of the function: from 0 at its start to 1.
@@ -48,6 +49,9 @@ const LIKE_TYPE: Factor = weight("it has the type that is returned", 0.8);
 /// A member or a parameter of another type.
 const UNLIKE_TYPE: Factor = weight("it has another type", -1.5);
 
+/// The last statement is a value that goes nowhere.
+const GOES_NOWHERE: Factor = evidence("its last statement is a value that goes nowhere", 6.0);
+
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "lost_return",
     recipes: &[Recipe::Return],
@@ -65,7 +69,44 @@ pub(in crate::fixes) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks(Recipe::Return) {
         lost_return(case, all);
+        lost_word(case, all);
         last_branch(case, all);
+    }
+}
+
+/// A function ends with a value that goes nowhere: the word before it is lost.
+fn lost_word(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Where the last value is given back, no word says so.
+    if case.language().returns_unsaid {
+        return;
+    }
+    // The message stands at the name, at the type or at the end of the function.
+    let near = case.token..(case.token + 40).min(lexed.code.len());
+    let header = near.into_iter().find(|at| lexed.opens_block(*at));
+    let inside = function_at(case, case.token.min(lexed.code.len() - 1));
+    let function = inside.or_else(|| function_at(case, header?));
+    let Some((function, close)) = function.and_then(|f| Some((f.close?, f)).map(|(c, f)| (f, c)))
+    else {
+        return;
+    };
+    let Some(last) = close.checked_sub(1).filter(|last| *last > function.open) else { return };
+    let end = if lexed.is(last, case.language().terminator) { last } else { last + 1 };
+    let start = case.statement_start(end.saturating_sub(1));
+    let own = |at: &usize| case.text.pairs.block_of(lexed, *at) == Some(function.open);
+    let value = matches!(
+        lexed.kind(start),
+        Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Open)
+    ) || lexed.is(start, "this");
+    let sets = |at: usize| {
+        matches!(lexed.word(at), "=" | ":=" | "+=" | "-=" | "*=" | "/=" | "++" | "--" | "<<" | ":")
+    };
+    // A call may be made for what it does.
+    let called = lexed.is(end.saturating_sub(1), ")")
+        && !(start..end).any(|at| lexed.kind(at) == Some(TokenKind::Op) && !lexed.is(at, "."));
+    if start > function.open && value && own(&start) && !called && !(start..end).any(sets) {
+        let edit = case.insert(lexed.code[start].start, "return ");
+        all.push(Candidate::new(MistakeId::MissingReturn, GOES_NOWHERE, vec![edit]).guess());
     }
 }
 
@@ -377,6 +418,17 @@ mod tests {
             "package main\n\nfunc sum(zones []int) int {\n\ttotal := 0\n\tfor _, zone := range zones {\n\t\ttotal += zone\n\t}\n<|>}\n",
             "missing return",
             "package main\n\nfunc sum(zones []int) int {\n\ttotal := 0\n\tfor _, zone := range zones {\n\t\ttotal += zone\n\t}\n\treturn total\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_last_value_that_goes_nowhere_is_returned() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "function fee(length: number): <|>number {\n  const base = 12;\n  base * length;\n}\n",
+            "[TS2355] A function whose declared type is neither 'undefined', 'void', nor 'any' must return a value.",
+            "function fee(length: number): number {\n  const base = 12;\n  return base * length;\n}\n",
         );
     }
 

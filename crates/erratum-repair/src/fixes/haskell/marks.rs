@@ -2,7 +2,7 @@
 
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::{Candidate, Case};
-use crate::score::{Factor, weight};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::lex::TokenKind;
 
@@ -25,6 +25,12 @@ const LATER_NAME: Factor = weight("a name further on", -1.0);
 /// What follows the arrow is a known name.
 const KNOWN_BODY: Factor = weight("a known name follows", 0.3);
 
+/// The equations beside it have the mark.
+const OTHERS_DEFINE: Factor = evidence("the equations beside it have the mark", 8.0);
+
+/// How many lines above the reported one an equation is looked for: ghc notices at the next one.
+const LINES_ABOVE: u32 = 3;
+
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "marks",
     recipes: &[],
@@ -46,6 +52,46 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     record(case, all);
     elements(case, all);
     lost_arrow(case, all);
+    defined(case, all);
+}
+
+/// An equation beside others of its function that has lost its `=`: it takes as many values as they do.
+fn defined(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    for (item, far) in super::items_near(case, LINES_ABOVE) {
+        let mark = |item: &std::ops::Range<usize>| {
+            item.clone().find(|at| {
+                case.text.pairs.inside[*at].is_none() && matches!(lexed.word(*at), "=" | "|" | "::")
+            })
+        };
+        let name = lexed.word(item.start);
+        let line = lexed.code[item.start].line;
+        let beside = [line.saturating_sub(1), line + 1].into_iter().find_map(|other| {
+            let other = lexed.on_line(other);
+            let same = !other.is_empty()
+                && lexed.is(other.start, name)
+                && lexed.kind(other.start) == Some(TokenKind::Name);
+            mark(&other).filter(|at| same && lexed.is(*at, "=")).map(|at| other.start..at)
+        });
+        let (Some(beside), None) = (beside, mark(&item)) else { continue };
+        let takes = operands(case, beside).count();
+        let own: Vec<usize> = operands(case, item.clone()).collect();
+        // Behind the values there must be something that it is.
+        if let Some(value) = own.get(takes) {
+            let edit = case.insert(lexed.code[*value].start, "= ");
+            let score = OTHERS_DEFINE + far;
+            all.push(Candidate::new(MistakeId::MissingMark, score, vec![edit]));
+        }
+    }
+}
+
+/// The first tokens of the values that stand side by side: a bracket with what is in it is one.
+fn operands<'a>(case: &'a Case, range: std::ops::Range<usize>) -> impl Iterator<Item = usize> + 'a {
+    let outer = case.text.pairs.inside[range.start];
+    range.filter(move |at| {
+        let close = case.lexed().kind(*at) == Some(TokenKind::Close);
+        case.text.pairs.inside[*at] == outer && !close
+    })
 }
 
 /// The fields of a record, each on a line that starts with `{` or `,`: the mark that one has lost.
@@ -189,6 +235,34 @@ mod tests {
             "haskell",
             "rise :: Int -> Int\nrise t = <|>tide\n",
             "Variable not in scope: tide :: Int",
+        );
+    }
+
+    #[test]
+    fn an_equation_beside_others_has_their_mark() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "instance Weighs Load where\n  weigh (Mud n) = n * 2\n  weigh Empty 0\n\n<|>high :: Int\nhigh = 3\n",
+            "parse error (possibly incorrect indentation or mismatched brackets)",
+            "instance Weighs Load where\n  weigh (Mud n) = n * 2\n  weigh Empty = 0\n\nhigh :: Int\nhigh = 3\n",
+        );
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "rise 0 x = x\nrise n x rise (n - 1) x\n\n<|>high :: Int\n",
+            "parse error on input '::'",
+            "rise 0 x = x\nrise n x = rise (n - 1) x\n\nhigh :: Int\n",
+        );
+    }
+
+    #[test]
+    fn an_equation_that_stands_alone_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "low = 2\nrise n x\n\n<|>high :: Int\n",
+            "parse error on input '::'",
         );
     }
 }

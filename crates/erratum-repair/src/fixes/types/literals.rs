@@ -49,7 +49,9 @@ fn handed_as<'a>(case: &'a Case) -> Option<&'a str> {
     let mut told = case.all.iter().filter(|other| other.line() == line);
     told.find_map(|other| {
         let text = other.text.replace(['`', '"'], "'");
-        let (_, wanted) = text.split_once("cannot convert 'double' expression to type '")?;
+        let (_, wanted) = text
+            .split_once("cannot convert 'double' expression to type '")
+            .or_else(|| text.split_once("onvert type 'double' to '"))?;
         match wanted.split('\'').next()? {
             "decimal" => Some("m"),
             "float" => Some("f"),

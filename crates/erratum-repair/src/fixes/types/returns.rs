@@ -109,7 +109,20 @@ fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
     }
     for name in found_types(case) {
         let pointed = name.strip_suffix('*').is_some_and(|base| base.trim_end().ends_with(&now));
-        if case.language().is_type(&name) || name == "String" || pointed {
+        // Of several types that are written, the one that does not fit is another.
+        if let Some((one, rest)) = now.split_once(" | ")
+            && case.language().is_type(&name)
+            && case.message.text.contains(&format!("'{one}'"))
+        {
+            let edit = edit(&format!("{name} | {rest}"));
+            let other = Candidate::new(MistakeId::WrongReturnType, TOLD_RETURN, vec![edit]);
+            all.push(other.guess());
+        }
+        if wraps(&name, &now) {
+            let edit = edit(&name);
+            let wider = Candidate::new(MistakeId::WrongReturnType, MAY_BE_MISSING, vec![edit]);
+            all.push(wider.guess());
+        } else if case.language().is_type(&name) || name == "String" || pointed {
             // The type that is written is the one that the message expected.
             let told = case.word("to") == Some(now.as_str()) && case.word("from") == Some(&name);
             let score = if told { TOLD_RETURN } else { FOUND_RETURN };
@@ -128,6 +141,13 @@ fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
         let score = if void { VOID_USED } else { OTHER_RETURN } + RARER_TYPE * rank as f64;
         all.push(Candidate::new(MistakeId::WrongReturnType, score, vec![edit(guess)]).guess());
     }
+}
+
+/// Whether a type is a library's that holds another one: `Option<u32>` of `u32`.
+fn wraps(outer: &str, inner: &str) -> bool {
+    let held = outer.strip_suffix(['>', ']']).and_then(|outer| outer.strip_suffix(inner));
+    let head = held.and_then(|held| held.strip_suffix(['<', '[']));
+    head.is_some_and(|head| head.chars().all(char::is_alphanumeric) && !head.is_empty())
 }
 
 /// Whether results stand in brackets of their own.

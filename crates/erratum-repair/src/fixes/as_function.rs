@@ -1,0 +1,182 @@
+//! What other languages ask of a value, and this one gives to a function: `boats.length` for
+//! `len(boats)`; and a number that a function gives, beside a number of another type.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
+
+/// A function does that here.
+const FUNCTION: Factor = evidence("a function does that here", 8.0);
+/// A whole number from a function meets a real one.
+const OTHER_NUMBER: Factor = weight("what the function gives meets a real number", 4.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "as_function",
+    recipes: &[],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "go",
+        before: "package quay\n\nfunc count(boats []string) int {\n\treturn boats.<|>length\n}\n",
+        message: "boats.length undefined (type []string has no field or method length)",
+        after: "package quay\n\nfunc count(boats []string) int {\n\treturn len(boats)\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for dot in line.clone().filter(|at| lexed.is(*at, ".")) {
+        let member = dot + 1;
+        let ways = case.language().member_functions;
+        let Some((_, function)) = ways.iter().find(|(name, _)| lexed.is(member, name)) else {
+            continue;
+        };
+        let own = case
+            .text
+            .names
+            .of(lexed.word(member))
+            .any(|declared| matches!(declared.kind, NameKind::Member | NameKind::Function));
+        if let (Some(first), false) = (value_before(case, dot), own) {
+            called(case, (first, dot), member, function, all);
+        }
+    }
+    numbers(case, line, all);
+}
+
+/// Writes the function before the value, with the values of a call behind it.
+fn called(
+    case: &Case,
+    (first, dot): (usize, usize),
+    member: usize,
+    function: &str,
+    all: &mut Vec<Candidate>,
+) {
+    let lexed = case.lexed();
+    let value = lexed.source.slice(lexed.code[first].start, lexed.code[dot - 1].end).into_owned();
+    let open = Some(member + 1).filter(|at| lexed.is(*at, "("));
+    let close = open.and_then(|open| case.text.pairs.partner[open]);
+    let last = close.unwrap_or(member);
+    let handed = match (open, close) {
+        (Some(open), Some(close)) if close > open + 1 => {
+            let (from, to) = (lexed.code[open + 1].start, lexed.code[close - 1].end);
+            format!(", {}", lexed.source.slice(from, to))
+        }
+        _ => String::new(),
+    };
+    let (from, to) = (lexed.code[first].start, lexed.code[last].end);
+    let edit = Edit::replace(case.file(), from, to, format!("{function}({value}{handed})"));
+    all.push(Candidate::new(MistakeId::ForeignWord, FUNCTION, vec![edit]));
+}
+
+/// The first token of the value that ends before a dot: names with their indices and members.
+fn value_before(case: &Case, dot: usize) -> Option<usize> {
+    let lexed = case.lexed();
+    let mut at = dot.checked_sub(1)?;
+    loop {
+        while lexed.is(at, "]") {
+            at = case.text.pairs.partner[at]?.checked_sub(1)?;
+        }
+        if lexed.kind(at) != Some(TokenKind::Name) {
+            return None;
+        }
+        if lexed.before(at) != "." {
+            return Some(at);
+        }
+        at = at.checked_sub(2)?;
+    }
+}
+
+/// `rate * len(days)`: the whole number becomes a real one (seen with go 1.19).
+fn numbers(case: &Case, line: std::ops::Range<usize>, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    let real = ["float64", "float32"].into_iter().find(|real| {
+        said.contains(&format!("types {real} and int)"))
+            || said.contains(&format!("types int and {real})"))
+    });
+    let Some(real) = real else { return };
+    for open in line.filter(|at| lexed.is(*at, "(")) {
+        let name = open.wrapping_sub(1);
+        let whole = lexed.is(name, "len")
+            || case.text.names.of(lexed.word(name)).any(|declared| {
+                declared.typed.is_some_and(|typed| super::shape::text_of(case, typed) == "int")
+            });
+        let close = case.text.pairs.partner[open];
+        let Some(first) = value_before(case, open).filter(|_| whole) else { continue };
+        let Some(close) =
+            close.filter(|_| lexed.before(first) != "(" || !lexed.is(first.wrapping_sub(2), real))
+        else {
+            continue;
+        };
+        let edits = vec![
+            case.insert(lexed.code[first].start, format!("{real}(")),
+            case.insert(lexed.code[close].end, ")"),
+        ];
+        all.push(Candidate::new(MistakeId::WrongNumberType, OTHER_NUMBER, edits));
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn the_values_of_a_call_go_along() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc add(b *Boat, n int) {\n\tb.days = b.days.<|>append(n)\n}\n",
+            "b.days.append undefined (type []int has no field or method append)",
+            "package quay\n\nfunc add(b *Boat, n int) {\n\tb.days = append(b.days, n)\n}\n",
+        );
+    }
+
+    #[test]
+    fn pascal_has_a_function_of_another_name() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "procedure show(names: array of string);\nbegin\n  writeln(names.<|>size());\nend;\n",
+            "Illegal qualifier",
+            "procedure show(names: array of string);\nbegin\n  writeln(length(names));\nend;\n",
+        );
+    }
+
+    #[test]
+    fn a_whole_number_of_a_function_becomes_real() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc fee(rate float64, days []int) float64 {\n\treturn <|>rate * len(days)\n}\n",
+            "invalid operation: rate * len(days) (mismatched types float64 and int)",
+            "package quay\n\nfunc fee(rate float64, days []int) float64 {\n\treturn rate * float64(len(days))\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_member_of_the_program_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\ntype Boat struct {\n\tlength int\n}\n\nfunc count(boats []Boat) int {\n\treturn boats.<|>length\n}\n",
+            "boats.length undefined (type []Boat has no field or method length)",
+        );
+    }
+
+    #[test]
+    fn a_number_that_is_real_already_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc fee(rate float64, n int, days []int) float64 {\n\treturn <|>rate * n * float64(len(days))\n}\n",
+            "invalid operation: rate * n (mismatched types float64 and int)",
+        );
+    }
+}

@@ -1,0 +1,163 @@
+//! The head of a class as another language writes it: `class Tug : Boat` where a word stands there,
+//! `class Tug extends Boat` where a colon does, `class Tug` where classes are something else.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
+
+/// A class takes over from another one, as another language writes it.
+const ELSEWHERE: Factor = evidence("a class of another language takes over so", 8.0);
+/// A type is declared with the word of another language.
+const OTHER_WORD: Factor = evidence("another language declares types so", 7.0);
+/// Each line between the head and the reported place.
+const LINES: Factor = weight("lines from the reported place", -0.5);
+
+pub(super) static FAMILY: Family = Family {
+    id: "heritage",
+    recipes: &[],
+    phases: Phases::Early,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "typescript",
+        before: "class Boat {}\nclass Tug <|>: Boat {}\n",
+        message: "[TS1005] '{' expected.",
+        after: "class Boat {}\nclass Tug extends Boat {}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let reported = lexed.code[case.token].line;
+    for line in reported.saturating_sub(1).max(1)..=reported {
+        let far = LINES * f64::from(reported - line);
+        let item = lexed.on_line(line);
+        for class in item.clone().filter(|at| lexed.is(*at, "class")) {
+            let named = lexed.kind(class + 1) == Some(TokenKind::Name);
+            if named && class + 1 < item.end {
+                head(case, class, far, all);
+                other_word(case, class, far, all);
+            }
+        }
+    }
+}
+
+/// The mark or the word between a class and the one above it.
+fn head(case: &Case, class: usize, far: Factor, all: &mut Vec<Candidate>) {
+    let (lexed, language) = (case.lexed(), case.language());
+    let taken = Some(class + 2).filter(|at| lexed.is(*at, "(") && language.is_keyword("val"));
+    let behind = taken.and_then(|open| case.text.pairs.partner[open]).map(|close| close + 1);
+    let mark = behind.unwrap_or(class + 2);
+    let above = mark + 1;
+    if lexed.kind(above) != Some(TokenKind::Name) {
+        return;
+    }
+    let worded = language.is_keyword("extends") && language.is_keyword("class");
+    let written = lexed.word(mark);
+    let new = match written {
+        ":" | "(" | "inherits" | "implements" if worded && !language.is_keyword(written) => {
+            let mut own = case.text.names.of(lexed.word(above)).map(|declared| declared.token);
+            let interface = own.any(|at| lexed.before(at) == "interface");
+            let extends = !interface || !language.is_keyword("implements");
+            if extends { "extends" } else { "implements" }
+        }
+        "extends" | "implements" | "inherits" if !worded && !language.is_keyword("extends") => {
+            // Where members are hidden unless a label shows them, so is what is taken over.
+            if language.member_label.is_empty() { ":" } else { ": public" }
+        }
+        _ => return,
+    };
+    let spaced = lexed.code[mark].start > lexed.code[mark - 1].end;
+    let behind = lexed.code[above].start > lexed.code[mark].end;
+    let text = format!("{}{new}{}", if spaced { "" } else { " " }, if behind { "" } else { " " });
+    let mut edits = vec![case.replace_token(mark, text)];
+    if written == "(" {
+        let Some(close) = case.text.pairs.partner[mark] else { return };
+        edits.push(Edit::delete(case.file(), lexed.code[close].start, lexed.code[close].end));
+    }
+    all.push(Candidate::new(MistakeId::ForeignMark, ELSEWHERE + far, edits));
+}
+
+/// `class Boat {` in a language whose types have other words.
+fn other_word(case: &Case, class: usize, far: Factor, all: &mut Vec<Candidate>) {
+    let language = case.language();
+    let record = ["struct", "record"].into_iter().find(|word| language.is_keyword(word));
+    if language.is_keyword("class") || !case.lexed().is(class + 2, "{") {
+        return;
+    }
+    if let Some(word) = record {
+        let edit = case.replace_token(class, word);
+        all.push(Candidate::new(MistakeId::ForeignWord, OTHER_WORD + far, vec![edit]));
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn an_interface_is_implemented() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "interface Hire {}\nclass Boat<|>: Hire {\n}\n",
+            "'{' expected",
+            "interface Hire {}\nclass Boat implements Hire {\n}\n",
+        );
+    }
+
+    #[test]
+    fn where_a_colon_stands_no_word_does() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Boat { }\nclass Tug <|>extends Boat { }\n",
+            "[CS1514] Unexpected symbol `extends', expecting `{' or `:'",
+            "class Boat { }\nclass Tug : Boat { }\n",
+        );
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "class Boat {};\nclass Tug <|>extends Boat {};\n",
+            "expected initializer before 'extends'",
+            "class Boat {};\nclass Tug : public Boat {};\n",
+        );
+    }
+
+    #[test]
+    fn a_bracket_of_another_language_goes_whole() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Boat {}\nclass Tug<|>(Boat) {\n}\n",
+            "'{' expected",
+            "class Boat {}\nclass Tug extends Boat {\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_type_has_the_word_of_its_language() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "<|>class Boat {\n    seats: u32,\n}\n",
+            "expected one of `!` or `::`, found `Boat`",
+            "struct Boat {\n    seats: u32,\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_is_right_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "class Tug extends Boat <|>{}\n",
+            "[TS1005] ';' expected.",
+        );
+        check_no_fix(&FAMILY, "csharp", "class Tug : Boat <|>{ }\n", "[CS1002] ; expected");
+    }
+}

@@ -1,0 +1,225 @@
+//! Forms of Object Pascal that other languages write otherwise: an object that is made, an element, the
+//! body of a method, the bounds of a loop, a number within a text.
+
+use super::family::{Example, Family, Phases};
+use super::shape::operand_end;
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
+
+/// A class is no function.
+const MADE: Factor = evidence("an object is made by its constructor", 8.0);
+/// A list has its places in square brackets.
+const ELEMENT: Factor = evidence("a list has its places in square brackets", 7.0);
+/// One class declares the method.
+const METHOD: Factor = evidence("one class declares it", 8.0);
+/// A loop names its bounds with a word between.
+const BOUNDS: Factor = evidence("a word stands between the bounds of a loop", 8.0);
+/// A number is joined to a text.
+const JOINED: Factor = evidence("a number is joined to a text", 6.5);
+
+pub(super) static FAMILY: Family = Family {
+    id: "object_pascal",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "pascal",
+        before: "type\n  TBoat = class\n    constructor Create(n: integer);\n  end;\nbegin\n  boat := TBoat(3<|>, 4);\nend.\n",
+        message: "Syntax error, \")\" expected but \",\" found",
+        after: "type\n  TBoat = class\n    constructor Create(n: integer);\n  end;\nbegin\n  boat := TBoat.Create(3, 4);\nend.\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if !case.language().returns_by_name {
+        return;
+    }
+    let lexed = case.lexed();
+    let reported = lexed.code[case.token].line;
+    for line in reported.saturating_sub(1).max(1)..=reported {
+        for open in lexed.on_line(line).filter(|at| lexed.is(*at, "(")) {
+            made(case, open, all);
+            element(case, open, all);
+        }
+        bounds(case, line, all);
+    }
+    method(case, all);
+    joined(case, all);
+}
+
+/// `TBoat('Auk')` for `TBoat.Create('Auk')`.
+fn made(case: &Case, open: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(name) = open.checked_sub(1) else { return };
+    let mut types = case.text.names.of(lexed.word(name));
+    let class = types
+        .any(|declared| declared.kind == NameKind::Type && lexed.is(declared.token + 2, "class"));
+    if class && lexed.before(name) == ":=" {
+        let edit = case.insert(lexed.code[name].end, ".Create");
+        all.push(Candidate::new(MistakeId::MissingWord, MADE, vec![edit]));
+    }
+}
+
+/// `places(0)` of what is declared as an array.
+fn element(case: &Case, open: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(name) = open.checked_sub(1) else { return };
+    let declared = case.text.names.resolve(lexed, name);
+    let array = declared
+        .and_then(|declared| declared.typed)
+        .is_some_and(|(first, _)| lexed.is(first, "array"));
+    if let Some(close) = case.text.pairs.partner[open].filter(|_| array) {
+        let edits = vec![case.replace_token(open, "["), case.replace_token(close, "]")];
+        all.push(Candidate::new(MistakeId::MismatchedBracket, ELEMENT, edits));
+    }
+}
+
+/// `for i := 1 .. count do`.
+fn bounds(case: &Case, line: u32, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let item = lexed.on_line(line);
+    let Some(word) = item.clone().find(|at| lexed.is(*at, "for")) else { return };
+    let mark = (word..item.end).find(|at| matches!(lexed.word(*at), ".." | "," | "upto" | "till"));
+    let counted = lexed.is(word + 2, ":=");
+    let none = !(word..item.end).any(|at| matches!(lexed.word(at), "to" | "downto"));
+    if let Some(mark) = mark.filter(|_| counted && none) {
+        let edit = case.replace_token(mark, "to");
+        all.push(Candidate::new(MistakeId::ForeignMark, BOUNDS, vec![edit]));
+    }
+}
+
+/// `constructor Create(…)` below the classes, without the one that it belongs to.
+fn method(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    let maker = said.contains("constructors, destructors and class operators must be methods");
+    if !maker {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let word = line.clone().find(|at| matches!(lexed.word(*at), "constructor" | "destructor"));
+    let Some(name) = word.map(|word| word + 1) else { return };
+    let classes = case.text.names.declared.iter().filter(|declared| {
+        let (class, end) = (declared.token + 2, declared.token + 2);
+        declared.kind == NameKind::Type
+            && lexed.is(class, "class")
+            && case.text.pairs.partner[end].is_some_and(|end| {
+                (class..end).any(|at| {
+                    lexed.word(at) == lexed.word(name) && lexed.before(at) == lexed.before(name)
+                })
+            })
+    });
+    let classes: Vec<usize> = classes.map(|class| class.token).collect();
+    if let [class] = classes[..] {
+        let text = format!("{}.", lexed.text(&lexed.code[class]));
+        let edit = case.insert(lexed.code[name].start, text);
+        all.push(Candidate::new(MistakeId::ConstructorRules, METHOD, vec![edit]));
+    }
+}
+
+/// `'sum ' + count`: fpc tells both types, the text first or last.
+fn joined(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some((_, told)) = case.message.text.split_once("Operator is not overloaded: ") else {
+        return;
+    };
+    let types: Vec<&str> = told.split('"').skip(1).step_by(2).collect();
+    let [left, right] = types[..] else { return };
+    let text = |typed: &str| typed.ends_with("String");
+    let number = match (text(left), text(right)) {
+        (true, false) => right,
+        (false, true) => left,
+        _ => return,
+    };
+    let function = match number {
+        "LongInt" | "SmallInt" | "Int64" | "Byte" | "Word" | "ShortInt" => "IntToStr(",
+        "Double" | "Extended" | "Real" | "Single" => "FloatToStr(",
+        _ => return,
+    };
+    // fpc points at the mark, at the operand behind it, or at what follows.
+    for first in [case.token + 1, case.token, case.token.saturating_sub(1)] {
+        let value = matches!(lexed.kind(first), Some(TokenKind::Name | TokenKind::Number));
+        if let (true, "+", Some(last)) = (value, lexed.before(first), operand_end(case, first)) {
+            let edits = vec![
+                case.insert(lexed.code[first].start, function),
+                case.insert(lexed.code[last].end, ")"),
+            ];
+            all.push(Candidate::new(MistakeId::MissingToString, JOINED, edits));
+            return;
+        }
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn an_element_stands_in_square_brackets() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "var\n  places: array of integer;\nbegin\n  places<|>(0) := 3;\nend.\n",
+            "Illegal expression",
+            "var\n  places: array of integer;\nbegin\n  places[0] := 3;\nend.\n",
+        );
+    }
+
+    #[test]
+    fn a_loop_has_a_word_between_its_bounds() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "begin\n  for i := 1 <|>.. count do\n    show(i);\nend.\n",
+            "Syntax error, \"TO\" expected but \"..\" found",
+            "begin\n  for i := 1 to count do\n    show(i);\nend.\n",
+        );
+    }
+
+    #[test]
+    fn a_constructor_belongs_to_its_class() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "type\n  TBoat = class\n    constructor Create(n: integer);\n  end;\nconstructor <|>Create(n: integer);\nbegin\nend;\nbegin\nend.\n",
+            "constructors, destructors and class operators must be methods",
+            "type\n  TBoat = class\n    constructor Create(n: integer);\n  end;\nconstructor TBoat.Create(n: integer);\nbegin\nend;\nbegin\nend.\n",
+        );
+    }
+
+    #[test]
+    fn a_number_becomes_a_text() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "begin\n  line := 'sum ' + <|>count;\nend.\n",
+            "Operator is not overloaded: \"AnsiString\" + \"LongInt\"",
+            "begin\n  line := 'sum ' + IntToStr(count);\nend.\n",
+        );
+    }
+
+    #[test]
+    fn two_numbers_are_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "pascal",
+            "begin\n  sum := tide + <|>boat;\nend.\n",
+            "Operator is not overloaded: \"LongInt\" + \"TBoat\"",
+        );
+    }
+
+    #[test]
+    fn another_language_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int up(int n) {\n    return n<|>(3);\n}\n",
+            "called object 'n' is not a function",
+        );
+    }
+}

@@ -1,0 +1,122 @@
+//! C++: a stream that is asked in the wrong direction (`cin << tide`), and a method that is called with
+//! square brackets (`tides.push_back[3]`).
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+
+/// A stream is only read, or only written.
+const ONE_WAY: Factor = evidence("the stream goes the other way", 7.0);
+/// A method is called with round brackets.
+const CALLED: Factor = evidence("a method is called with round brackets", 6.5);
+
+pub(super) static FAMILY: Family = Family {
+    id: "streams",
+    recipes: &[],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "cpp",
+        before: "#include <iostream>\nint main() {\n    int tide;\n    std::cin <|><< tide;\n}\n",
+        message: "no match for 'operator<<' (operand types are 'std::istream' {aka 'std::basic_istream<char>'} and 'int')",
+        after: "#include <iostream>\nint main() {\n    int tide;\n    std::cin >> tide;\n}\n",
+    },
+};
+
+/// What a message says, the mark that stands there and the one that belongs there (seen with g++ 12 and
+/// clang 14).
+const DIRECTIONS: &[(&str, &str, &str)] = &[("istream", "<<", ">>"), ("ostream", ">>", "<<")];
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    let line = lexed.on_line(lexed.code[case.token].line);
+    if said.contains("operand") && said.contains("stream") {
+        for (stream, wrong, right) in DIRECTIONS {
+            let left = said.split(" and ").next().is_some_and(|left| left.contains(stream));
+            let marks: Vec<usize> = line.clone().filter(|at| lexed.is(*at, wrong)).collect();
+            // A text cannot be read: there the stream is the wrong one.
+            let text = line.clone().any(|at| lexed.kind(at) == Some(TokenKind::Str));
+            let reads = line.clone().find(|at| lexed.is(*at, "cin"));
+            if let Some(stream) = reads.filter(|_| left && text && *wrong == "<<") {
+                let edit = case.replace_token(stream, "cout");
+                all.push(Candidate::new(MistakeId::MisspeltName, ONE_WAY, vec![edit]).guess());
+            } else if left && !marks.is_empty() {
+                let edits = marks.iter().map(|at| case.replace_token(*at, *right)).collect();
+                all.push(Candidate::new(MistakeId::WrongMark, ONE_WAY, edits));
+            }
+        }
+    }
+    if said.contains("for array subscript") && said.contains("function type") {
+        for open in line.filter(|at| lexed.is(*at, "[")) {
+            let name = open.wrapping_sub(1);
+            let method = lexed.kind(name) == Some(TokenKind::Name)
+                && matches!(lexed.before(name), "." | "->");
+            let Some(close) = case.text.pairs.partner[open].filter(|_| method) else { continue };
+            let edits = vec![case.replace_token(open, "("), case.replace_token(close, ")")];
+            all.push(Candidate::new(MistakeId::MismatchedBracket, CALLED, edits));
+        }
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_stream_that_is_written_goes_the_other_way() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "int main() {\n    std::cout <|>>> \"low\" >> 3;\n}\n",
+            "no match for 'operator>>' (operand types are 'std::ostream' {aka 'std::basic_ostream<char>'} and 'const char [4]')",
+            "int main() {\n    std::cout << \"low\" << 3;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_text_cannot_be_read() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "int main() {\n    std::cin <|><< \"low\";\n}\n",
+            "no match for 'operator<<' (operand types are 'std::istream' {aka 'std::basic_istream<char>'} and 'const char [4]')",
+            "int main() {\n    std::cout << \"low\";\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_a_stream_cannot_write_is_another_mistake() {
+        check_no_fix(
+            &FAMILY,
+            "cpp",
+            "int main() {\n    std::cout <|><< boat;\n}\n",
+            "no match for 'operator<<' (operand types are 'std::ostream' {aka 'std::basic_ostream<char>'} and 'Boat')",
+        );
+    }
+
+    #[test]
+    fn a_method_is_called_with_round_brackets() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "void up(std::vector<int>& tides) {\n    tides.<|>push_back[3];\n}\n",
+            "invalid types '<unresolved overloaded function type>[int]' for array subscript",
+            "void up(std::vector<int>& tides) {\n    tides.push_back(3);\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_number_that_is_indexed_is_another_mistake() {
+        check_no_fix(
+            &FAMILY,
+            "cpp",
+            "int up(int tide) {\n    return tide<|>[3];\n}\n",
+            "invalid types 'int[int]' for array subscript",
+        );
+    }
+}
