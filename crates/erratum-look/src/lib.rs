@@ -40,7 +40,7 @@ pub use build::{Built, Group};
 pub use cancel::CancelToken;
 pub use erratum_repair::search::Budget;
 pub use error::Error;
-pub use mend::{Mend, Plan};
+pub use mend::{Mend, Plan, advice};
 pub use narrow::Narrowing;
 pub use options::{Builder, language_named};
 pub use session::{Look, Session};

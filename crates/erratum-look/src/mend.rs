@@ -3,6 +3,7 @@
 use crate::error::Error;
 use crate::session::{Look, Session};
 use erratum_repair::fixes::Certainty;
+use erratum_repair::search::Found;
 use erratum_repair::verdict::{Fix, Root, Verdict};
 use erratum_syntax::edit::{self, Edit};
 use erratum_syntax::source::Program;
@@ -32,8 +33,14 @@ pub struct Plan {
 }
 
 impl Plan {
-    fn nothing(program: &Program) -> Plan {
+    /// Leaves a program as it is.
+    pub fn nothing(program: &Program) -> Plan {
         Plan { after: program.clone(), steps: vec![], guesses: vec![], left: vec![] }
+    }
+
+    /// Takes the first fix of each mistake that is sure, and lists the others.
+    pub fn sure(found: &Found, program: &Program) -> Plan {
+        all(&found.verdict, program, &found.mended, false)
     }
 }
 
@@ -131,8 +138,8 @@ fn all(verdict: &Verdict, program: &Program, mended: &Program, guesses: bool) ->
     plan
 }
 
-/// What is left to do about a mistake: what its fixes would do, if they are guesses.
-fn advice(root: &Root) -> String {
+/// Says what is left to do about a mistake: what its fixes would do, if they are guesses.
+pub fn advice(root: &Root) -> String {
     let (line, title) = (root.at.line, &root.title);
     let fixes: Vec<String> = root
         .choices()

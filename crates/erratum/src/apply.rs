@@ -6,7 +6,7 @@ use crate::arguments::Mend;
 use crate::failure::Failure;
 use crate::observing::Gap;
 use crate::show::{self, links::Links, terminal};
-use crate::{files, preparing, undo};
+use crate::{asking, files, preparing, undo};
 use erratum_look::{Look, Plan, Session};
 use erratum_repair::message::Message;
 use erratum_repair::search::SeverityPolicy;
@@ -27,27 +27,41 @@ pub fn mend(app: &App, mend: &Mend, own: bool) -> Result<u8, Failure> {
     if mend.common.shown.json && !mend.yes && !mend.dry_run {
         return Err(Failure::said("with --json there is nobody to ask: add --yes or --dry-run."));
     }
-    // Somebody who is asked about one change, or who picked it, has looked at it.
-    let seen = mend.pick.is_some() || (!mend.all && !mend.yes);
-    let wanted =
-        erratum_look::Mend { all: mend.all, pick: mend.pick, guesses: mend.guesses || seen };
-    let plan = session.mend(&look, wanted)?;
     if let Some(story) = &story {
         story.tell(&mend.common, Gap::Below)?;
     }
-    if !mend.common.shown.json {
-        show_plan(&look, &plan, mend)?;
-    }
-    if plan.steps.is_empty() || mend.dry_run {
-        if mend.common.shown.json {
-            show_json(&look, mend)?;
+    // Somebody who is asked about each change, or who picked it, has looked at it.
+    let asks = !mend.yes && !mend.dry_run && !look.verdict.roots.is_empty();
+    let somebody = std::io::stdin().is_terminal();
+    let plan = if asks && somebody && mend.pick.is_none() {
+        let plan = asking::walk(&mut session, &look, mend)?;
+        if plan.steps.is_empty() {
+            return nothing_written(&look, &plan, mend, "Nothing was changed.");
         }
-        return Ok(show::status(&look.verdict, &mend.common));
-    }
-    if !mend.yes && !agreed()? {
-        println_out(mend, "Nothing was changed.")?;
-        return Ok(show::status(&look.verdict, &mend.common));
-    }
+        plan
+    } else {
+        let guesses = mend.guesses || mend.pick.is_some() || (mend.dry_run && !mend.all);
+        let wanted = erratum_look::Mend { all: mend.all, pick: mend.pick, guesses };
+        let mut plan = session.mend(&look, wanted)?;
+        if mend.common.shown.json && (plan.steps.is_empty() || mend.dry_run) {
+            show_json(&look, mend)?;
+        } else if !mend.common.shown.json {
+            show_plan(&look, &plan, mend)?;
+            plan.left.clear();
+        }
+        if plan.steps.is_empty() || mend.dry_run {
+            return Ok(show::status(&look.verdict, &mend.common));
+        }
+        if asks && !somebody {
+            let why =
+                "Nothing was changed, since there is nobody to ask. --yes writes what is shown.";
+            return nothing_written(&look, &Plan::nothing(&look.program), mend, why);
+        }
+        if !mend.yes && !confirmed("Make this change?") {
+            return nothing_written(&look, &plan, mend, "Nothing was changed.");
+        }
+        plan
+    };
     write(&look.program, &plan.after, &|name| session.path(name), own)?;
     let status = after(&mut session, &look, &plan, mend, own)?;
     preparing::afterwards(app.cache.as_ref(), &session, &mend.files, &mend.compile, &mend.common);
@@ -76,23 +90,34 @@ fn show_plan(look: &Look, plan: &Plan, mend: &Mend) -> Result<(), Failure> {
         };
         show::paragraph(&mut out, width, "", "", text)?;
     } else if !mend.common.quiet {
-        for step in &plan.steps {
-            for line in textwrap::wrap(step, width.saturating_sub(2)) {
-                writeln!(out, "{line}")?;
-            }
-        }
-        writeln!(out)?;
-        let edits = whole_edits(&look.program, &plan.after);
-        terminal::changed_lines(&mut out, &look.program, &edits, width)?;
-        writeln!(out)?;
+        show_steps(&mut out, &plan.steps, &look.program, &plan.after, width)?;
     }
     list(&mut out, "Left for you:", &plan.left, width)?;
     out.flush()?;
     Ok(())
 }
 
-/// The difference of two programs as one edit per file.
-fn whole_edits(before: &Program, after: &Program) -> Vec<Edit> {
+/// Shows what is done in words, and the lines that it changes.
+///
+/// # Errors
+/// When it cannot be written.
+pub fn show_steps(
+    out: &mut impl Write,
+    steps: &[String],
+    before: &Program,
+    after: &Program,
+    width: usize,
+) -> Result<(), Failure> {
+    for step in steps {
+        show::paragraph(out, width.saturating_sub(2), "", "", step)?;
+    }
+    writeln!(out)?;
+    terminal::changed_lines(out, before, &whole_edits(before, after), width)?;
+    Ok(writeln!(out)?)
+}
+
+/// Returns the difference of two programs as one edit per file.
+pub fn whole_edits(before: &Program, after: &Program) -> Vec<Edit> {
     let changed = before.files.iter().filter_map(|old| Some((old, after.file(old.name())?)));
     changed
         .filter(|(old, new)| old.bytes() != new.bytes())
@@ -112,18 +137,20 @@ fn list(out: &mut impl Write, head: &str, items: &[String], width: usize) -> Res
     Ok(())
 }
 
-fn agreed() -> Result<bool, Failure> {
-    if !std::io::stdin().is_terminal() {
-        return Err(Failure::said(
-            "there is nobody to ask. Add --yes to write the change, or --dry-run to only see it.",
-        ));
-    }
-    let asked =
-        dialoguer::Confirm::new().with_prompt("Make this change?").default(true).interact_opt();
-    match asked {
-        Ok(answer) => Ok(answer.unwrap_or(false)),
-        Err(_) => Ok(false),
-    }
+/// Asks at the terminal. Whoever turns away has not agreed.
+pub fn confirmed(question: &str) -> bool {
+    let asked = dialoguer::Confirm::new().with_prompt(question).default(true).interact_opt();
+    matches!(asked, Ok(Some(true)))
+}
+
+/// Ends without a change: says so, and what is left.
+fn nothing_written(look: &Look, plan: &Plan, mend: &Mend, why: &str) -> Result<u8, Failure> {
+    let mut out = show::out(mend.common.shown.page.color);
+    let width = show::width(mend.common.shown.page.width);
+    show::paragraph(&mut out, width, "", "", why)?;
+    list(&mut out, "Left for you:", &plan.left, width)?;
+    out.flush()?;
+    Ok(show::status(&look.verdict, &mend.common))
 }
 
 /// Writes the files that changed, after noting how to take it back (if they are the learner's own).
@@ -154,13 +181,6 @@ pub fn write(
     Ok(())
 }
 
-fn println_out(mend: &Mend, text: &str) -> Result<(), Failure> {
-    let mut out = show::out(mend.common.shown.page.color);
-    writeln!(out, "{text}")?;
-    out.flush()?;
-    Ok(())
-}
-
 /// Compiles what was written and says what changed.
 fn after(
     session: &mut Session,
@@ -169,7 +189,10 @@ fn after(
     mend: &Mend,
     own: bool,
 ) -> Result<u8, Failure> {
-    let report = session.report(&plan.after)?;
+    let report = match session.report(&plan.after) {
+        Ok(report) => report,
+        Err(error) => return cannot_tell(&error, mend, own),
+    };
     let warnings = session.limits().warnings;
     let policy = session.language().map(|language| SeverityPolicy { language, warnings });
     // Warnings count where they are handled like errors.
@@ -186,6 +209,7 @@ fn after(
     let name = look.program.files.first().map_or("", |file| file.name());
     writeln!(out, "{}", sentence(&look.verdict, name, left, mend.common.warnings))?;
     list(&mut out, "A guess, so check it:", &plan.guesses, width)?;
+    list(&mut out, "Left for you:", &plan.left, width)?;
     if left > 0
         && let Some(next) = report.messages.iter().find(counts)
     {
@@ -197,6 +221,19 @@ fn after(
     }
     out.flush()?;
     Ok(status)
+}
+
+/// What is said where the compiler fails after the change is written.
+fn cannot_tell(error: &erratum_look::Error, mend: &Mend, own: bool) -> Result<u8, Failure> {
+    let back = if own { " `erratum undo` takes it back." } else { "" };
+    let text = format!("The change is written, but could not be compiled: {error}{back}");
+    if mend.common.shown.json {
+        return Err(Failure::said(text));
+    }
+    let mut out = show::out(mend.common.shown.page.color);
+    show::paragraph(&mut out, show::width(mend.common.shown.page.width), "", "", &text)?;
+    out.flush()?;
+    Ok(2)
 }
 
 fn sentence(verdict: &Verdict, name: &str, left: usize, warnings: bool) -> String {

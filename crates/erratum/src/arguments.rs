@@ -220,7 +220,7 @@ pub struct Mend {
     /// A build command: the files it complains of are mended; it is run once as it is, and up to 12 times on confined copies
     #[arg(last = true, value_name = "COMMAND", conflicts_with = "files")]
     pub build: Vec<String>,
-    /// Every mistake whose fix is sure; what is a guess is listed
+    /// Every mistake: what is sure at once, the rest is asked (with --yes it is listed)
     #[arg(short, long)]
     pub all: bool,
     /// Do not ask

@@ -9,6 +9,7 @@
 mod app;
 mod apply;
 mod arguments;
+mod asking;
 mod commands;
 mod editor;
 mod failure;

@@ -94,9 +94,25 @@ fn another_fix_can_be_picked_and_a_wrong_number_is_refused() {
 fn nobody_is_asked_where_nobody_is() {
     let folder = Folder::new();
     let ran = folder.write("tide.c", TIDE).run(&["mend", "tide.c"]);
-    assert_eq!(ran.status, 2);
-    assert!(ran.stderr.contains("--yes"), "{}", ran.stderr);
+    assert_eq!(ran.status, 1, "{}", ran.stderr);
+    assert!(ran.stdout.contains("+   4      int tide = 3;"), "{}", ran.stdout);
+    assert!(ran.stdout.contains("--yes writes what is shown"), "{}", ran.stdout);
     assert_eq!(folder.read("tide.c"), TIDE);
+}
+
+#[test]
+fn what_is_a_guess_is_a_question_where_nobody_is() {
+    let folder = Folder::new();
+    let text = TIDE.replace(
+        "int main",
+        "int fare(void) {\n    int price = 3;\n    price += 1;\n}\n\nint main",
+    );
+    let ran = folder.write("tide.c", &text).run(&["mend", "--all", "tide.c"]);
+    assert_eq!(ran.status, 1, "{}", ran.stderr);
+    let words: Vec<&str> = ran.stdout.split_whitespace().collect();
+    assert!(words.join(" ").contains("A guess: Add the line `return price;`"), "{}", ran.stdout);
+    assert!(!ran.stdout.contains("+   6      return price;"), "{}", ran.stdout);
+    assert_eq!(folder.read("tide.c"), text);
 }
 
 #[test]
