@@ -1,6 +1,7 @@
 //! Measures Erratum on planted mistakes, and makes the token models from the sample programs.
 
 mod case;
+mod everyday;
 mod known;
 mod narrow;
 mod pairs;
@@ -32,6 +33,8 @@ enum Command {
     Score(score::Options),
     /// Score programs that were written wrong by hand
     Written(written::Options),
+    /// Score mistakes of every day, one at a time
+    Everyday(everyday::Options),
     /// How many messages there are words for
     Known(known::Options),
     /// How small the programs get that still give a message
@@ -52,6 +55,7 @@ fn main() -> Result<(), Box<dyn Error>> {
     match Cli::parse().command {
         Command::Score(options) => score::run(&options),
         Command::Written(options) => written::run(&options),
+        Command::Everyday(options) => everyday::run(&options),
         Command::Known(options) => known::run(&options),
         Command::Speed(options) => speed::run(&options),
         Command::Narrow(options) => narrow::run(&options),

@@ -5,6 +5,8 @@
 mod fit;
 mod marked;
 
+pub use marked::Marked;
+
 use clap::Args;
 use erratum_catalogue::Catalogue;
 use erratum_compilers::{Limits, Project, Session, Toolbox};
@@ -14,7 +16,6 @@ use erratum_repair::message::Message;
 use erratum_repair::search::{self, Search};
 use erratum_syntax::language::{LANGUAGES, Language};
 use erratum_syntax::source::{Program, Source};
-use marked::Marked;
 use std::collections::BTreeMap;
 use std::error::Error;
 use std::fs;
@@ -196,7 +197,7 @@ fn held_back(path: &Path) -> bool {
 }
 
 /// A session with a text under the name of its program.
-fn session(
+pub fn session(
     source: &Source,
     language: &'static Language,
     path: &Path,
