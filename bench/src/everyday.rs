@@ -34,6 +34,9 @@ pub struct Options {
     /// Only mistakes whose description contains this
     #[arg(long)]
     only: Option<String>,
+    /// Only compile: the hosts must, and with each mistake they must not
+    #[arg(long)]
+    check: bool,
 }
 
 /// A mistake in its host.
@@ -103,7 +106,12 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
         let wanted = options.language.as_deref().is_none_or(|wanted| wanted == language.id);
         let mut counts = Counts::default();
         for one in if wanted { mistakes(language, options.held_back)? } else { Vec::new() } {
-            if options.only.as_ref().is_none_or(|part| one.what.contains(part.as_str())) {
+            if options.only.as_ref().is_some_and(|part| !one.what.contains(part.as_str())) {
+                continue;
+            }
+            if options.check {
+                crate::written::check(&one.program, language, &one.host)?;
+            } else {
                 counts.add(&look(&one, language, options)?);
             }
         }
@@ -144,8 +152,10 @@ fn listed(
 ) -> Result<Vec<Everyday>, Box<dyn Error>> {
     let sound = fs::read_to_string(host)?;
     let name = host.file_name().map(|name| name.to_string_lossy().into_owned()).unwrap_or_default();
-    let entries = list.split("# ").skip(1);
-    entries
+    // A host may have the mark within a line, too: an entry starts where a line does.
+    let list = format!("\n{list}");
+    list.split("\n# ")
+        .skip(1)
         .map(|entry| {
             let (head, part) = entry.split_once('\n').ok_or_else(|| format!("{name}: {entry}"))?;
             let mut words = head.split('|').map(|word| word.trim().to_owned());

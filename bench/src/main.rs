@@ -7,6 +7,7 @@ mod narrow;
 mod pairs;
 mod sample;
 mod score;
+mod sound;
 mod speed;
 mod tally;
 mod written;
@@ -43,6 +44,8 @@ enum Command {
     Speed(speed::Options),
     /// How often the odd mark is named, without a compiler
     Pairs(pairs::Options),
+    /// What is said of the structure of sound files
+    Sound(sound::Options),
     /// Count the token classes of the sample programs into crates/erratum-syntax/data
     Model {
         /// Count the held-back programs too
@@ -60,6 +63,7 @@ fn main() -> Result<(), Box<dyn Error>> {
         Command::Speed(options) => speed::run(&options),
         Command::Narrow(options) => narrow::run(&options),
         Command::Pairs(options) => pairs::run(&options),
+        Command::Sound(options) => sound::run(&options),
         Command::Model { all } => model(all),
     }
 }

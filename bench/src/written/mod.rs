@@ -213,7 +213,12 @@ pub fn session(
 }
 
 /// Tells of a program whose sound text does not compile, or whose wrong one does.
-fn check(program: &Marked, language: &'static Language, path: &Path) -> Result<(), Box<dyn Error>> {
+/// Prints where the sound text of a program does not compile, and that the wrong one does.
+pub(crate) fn check(
+    program: &Marked,
+    language: &'static Language,
+    path: &Path,
+) -> Result<(), Box<dyn Error>> {
     let sound = session(&program.sound(), language, path)?.first()?;
     for message in sound.messages.iter().filter(|message| message.is_error()) {
         let line = message.at.as_ref().map_or(0, |at| at.line);

@@ -125,8 +125,8 @@ pub(crate) fn of_edits(
         .unwrap_or(Effect::Restores)
 }
 
-/// Whether a mistake is that something is not brought in, or not named whole.
-fn brings_in(mistake: MistakeId) -> bool {
+/// Returns whether a mistake is that something is not brought in, or not named whole.
+pub(crate) fn brings_in(mistake: MistakeId) -> bool {
     matches!(
         mistake,
         MistakeId::MissingImport

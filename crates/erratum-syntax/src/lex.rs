@@ -16,7 +16,7 @@ pub enum TokenKind {
     Number,
     /// A string, with its quotes.
     Str,
-    /// A character, with its quotes.
+    /// A character with its quotes, or a regular expression with its slashes.
     Char,
     /// `(`, `[`, `{`, or a word that opens a block.
     Open,
@@ -70,7 +70,8 @@ impl Lexed {
     /// Reads a text.
     pub fn new(source: &Source, language: &'static Language) -> Lexed {
         let (mut code, mut comments) = (Vec::new(), Vec::new());
-        let mut lexer = Lexer { text: source.bytes(), at: source.text_start(), language };
+        let at = source.text_start();
+        let mut lexer = Lexer { text: source.bytes(), at, language, after_value: false };
         let (mut line, mut counted, mut last_line) = (1, lexer.at, 0);
         while let Some((kind, start, end, closed)) = lexer.next() {
             line += memchr::memchr_iter(b'\n', &lexer.text[counted..start]).count() as u32;
@@ -78,7 +79,18 @@ impl Lexed {
             let token = Token { kind, start, end, line, first: line != last_line, closed };
             let inside = memchr::memchr_iter(b'\n', &lexer.text[start..end]).count() as u32;
             last_line = line + inside;
-            if kind == TokenKind::Comment { comments.push(token) } else { code.push(token) }
+            if kind == TokenKind::Comment {
+                comments.push(token);
+                continue;
+            }
+            lexer.after_value = match kind {
+                TokenKind::Op | TokenKind::Open => false,
+                TokenKind::Keyword => {
+                    matches!(&lexer.text[start..end], b"this" | b"super" | b"null")
+                }
+                _ => true,
+            };
+            code.push(token);
         }
         let folded = language.any_case.then(|| source.bytes().to_ascii_lowercase().into());
         let mut lexed = Lexed { source: source.clone(), code, comments, language, folded };
@@ -90,15 +102,19 @@ impl Lexed {
 
     /// Marks the words that open and close blocks as what they are.
     fn find_blocks(&mut self) {
+        let listed = self.language.block_openers.map(|openers| openers(self));
+        let mut listed = listed.as_deref().map(|all| all.iter().copied().peekable());
         for index in 0..self.code.len() {
+            let named = listed.as_mut().map(|all| all.next_if_eq(&index).is_some());
             if self.code[index].kind != TokenKind::Keyword {
                 continue;
             }
             let word = self.word(index);
             let closes =
                 self.language.ends_block(word) && (self.language.closes_block)(self, index);
-            let opens =
-                self.language.block_end(word).is_some() && (self.language.opens_block)(self, index);
+            let opens = named.unwrap_or_else(|| {
+                self.language.block_end(word).is_some() && (self.language.opens_block)(self, index)
+            });
             if opens {
                 self.code[index].kind = TokenKind::Open;
             } else if closes {
@@ -218,6 +234,8 @@ struct Lexer<'a> {
     text: &'a [u8],
     at: usize,
     language: &'static Language,
+    /// Whether a value ends before this place: a `/` behind one divides.
+    after_value: bool,
 }
 
 type Raw = (TokenKind, usize, usize, bool);
@@ -272,6 +290,13 @@ impl Lexer<'_> {
             let (end, closed) = self.block_comment(open, close);
             return (TokenKind::Comment, end, closed);
         }
+        if first == b'/'
+            && language.patterns_in_slashes
+            && !self.after_value
+            && let Some(end) = self.pattern()
+        {
+            return (TokenKind::Char, end, true);
+        }
         if first == b'#' && language.directives && self.first_on_line() {
             return (TokenKind::Directive, self.directive(), true);
         }
@@ -285,8 +310,9 @@ impl Lexer<'_> {
             return (TokenKind::Str, end, closed);
         }
         let lifetimes = language.apostrophe == Apostrophe::Lifetime;
-        if first == b'"' || (first == b'b' && lifetimes && self.starts("b\"")) {
-            let open = if first == b'b' { 2 } else { 1 };
+        let prefixed = lifetimes && (self.starts("b\"") || self.starts("c\""));
+        if first == b'"' || prefixed {
+            let open = if prefixed { 2 } else { 1 };
             let (end, closed) = self.quoted(start + open, b'"', language.multiline_strings);
             return (TokenKind::Str, end, closed);
         }
@@ -372,13 +398,29 @@ impl Lexer<'_> {
             end = self.text_end(self.line_end(end) + 1);
         }
         let body = &self.text[self.at..end];
-        let comment = ["//", "/*"]
-            .iter()
-            .flat_map(|mark| memchr::memmem::find_iter(body, mark.as_bytes()))
-            .filter(|at| !in_path(&body[..*at]))
-            .min();
-        let body = &body[..comment.unwrap_or(body.len())];
+        let body = &body[..trailing_comment(body).unwrap_or(body.len())];
         self.at + body.len() - body.iter().rev().take_while(|b| b.is_ascii_whitespace()).count()
+    }
+
+    /// The end of a regular expression between slashes; nothing if its line does not end it.
+    fn pattern(&self) -> Option<usize> {
+        let end = self.text_end(self.at);
+        let (mut at, mut listed) = (self.at + 1, false);
+        while at < end {
+            match self.text[at] {
+                b'\\' => at += 1,
+                // In a list of letters a slash is one of them.
+                b'[' => listed = true,
+                b']' => listed = false,
+                b'/' if !listed => {
+                    let flags = self.text[at + 1..end].iter();
+                    return Some(at + 1 + flags.take_while(|b| b.is_ascii_lowercase()).count());
+                }
+                _ => {}
+            }
+            at += 1;
+        }
+        None
     }
 
     fn raw_string(&self) -> Option<(usize, bool)> {
@@ -423,7 +465,8 @@ impl Lexer<'_> {
                 })
             }
             RawStrings::Hashed => {
-                let skip = if rest.starts_with(b"br") { 2 } else { usize::from(rest[0] == b'r') };
+                let two = rest.starts_with(b"br") || rest.starts_with(b"cr");
+                let skip = if two { 2 } else { usize::from(rest[0] == b'r') };
                 let hashes = rest[skip..].iter().take_while(|byte| **byte == b'#').count();
                 if skip == 0 || rest.get(skip + hashes) != Some(&b'"') {
                     return None;
@@ -533,6 +576,23 @@ impl Lexer<'_> {
 }
 
 /// Whether the text of an `#include` line up to here is inside the path, where `//` is no comment.
+/// Where the comment starts with which a directive ends; one that has code of it behind is a part of it.
+fn trailing_comment(body: &[u8]) -> Option<usize> {
+    let mut from = 0;
+    loop {
+        let marks = ["//", "/*"].iter();
+        let found =
+            marks.flat_map(|mark| memchr::memmem::find_iter(&body[from..], mark.as_bytes()));
+        let at = found.map(|at| from + at).filter(|at| !in_path(&body[..*at])).min()?;
+        let closes = memchr::memmem::find(&body[at + 2..], b"*/").filter(|_| body[at + 1] == b'*');
+        let Some(closes) = closes else { return Some(at) };
+        from = at + 2 + closes + 2;
+        if body[from..].trim_ascii().is_empty() {
+            return Some(at);
+        }
+    }
+}
+
 fn in_path(text: &[u8]) -> bool {
     let opened = text.contains(&b'<') && !text.contains(&b'>');
     opened || text.iter().filter(|byte| **byte == b'"').count() % 2 == 1
@@ -608,6 +668,17 @@ mod tests {
             words("c", text),
             ["#include <a//b.h>", "// why", "#define F(x) \\\n  x", "int", "#", "y"]
         );
+        let text = "#define B {      /* one */ \\\n  int a; /* two */ }   /* three */\nint b;";
+        assert_eq!(words("c", text)[1..], ["/* three */", "int", "b", ";"]);
+    }
+
+    #[test]
+    fn what_stands_in_a_pattern_pairs_with_nothing() {
+        let text =
+            "let odd = text.replace(/(?:,[\\w/]+)\\]$/g, \"]\"); let half = (a + b) / 2 / c;";
+        let words = words("typescript", text);
+        assert_eq!(words[7..10], ["/(?:,[\\w/]+)\\]$/g", ",", "\"]\""]);
+        assert_eq!(words[words.len() - 6..], [")", "/", "2", "/", "c", ";"]);
     }
 
     #[test]

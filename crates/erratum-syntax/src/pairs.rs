@@ -97,8 +97,35 @@ pub fn closing(lexed: &Lexed, open: usize) -> &'static str {
     }
 }
 
+/// Whether the line that starts with this token goes on with the statement above it.
+fn goes_on(lexed: &Lexed, index: usize) -> bool {
+    let Some(before) = index.checked_sub(1) else { return false };
+    let ends_open = matches!(
+        lexed.word(before),
+        "&&" | "||" | "==" | "!=" | "<=" | ">=" | "=" | "+" | "-" | "/" | "%" | "?" | "and" | "or"
+    );
+    let leads = matches!(
+        lexed.word(index),
+        "&&" | "||"
+            | "=="
+            | "!="
+            | "="
+            | ":"
+            | "?"
+            | "."
+            | "->"
+            | "extends"
+            | "implements"
+            | "throws"
+    );
+    (ends_open || leads) && !lexed.divides(before)
+}
+
 /// How many pairs of lost braces may cancel out: where there seem to be more, the layout is no guide.
 const CANCELLED: usize = 3;
+
+/// How many brackets may be open where a condition of the preprocessor is still followed.
+const DEEP: usize = 200;
 
 /// How many tokens of a statement are looked at for the partner of a bracket.
 const STATEMENT: usize = 500;
@@ -114,6 +141,7 @@ enum Trust {
     Layout,
 }
 
+#[derive(Clone)]
 struct Frame {
     token: usize,
     open: u8,
@@ -124,8 +152,19 @@ struct Frame {
     block: usize,
 }
 
+/// A condition of the preprocessor (`#if`) that is not ended yet.
+struct Condition {
+    /// What was open where it starts.
+    start: Vec<Frame>,
+    /// What was open behind the part that counts.
+    counted: Option<Vec<Frame>>,
+    /// Whether its first part counts.
+    first: bool,
+}
+
 struct Walk<'a> {
     lexed: &'a Lexed,
+    conditions: Vec<Condition>,
     by_layout: bool,
     /// Whether the layout is trusted against the count.
     strict: bool,
@@ -144,6 +183,7 @@ impl<'a> Walk<'a> {
         let size = lexed.code.len();
         Walk {
             lexed,
+            conditions: Vec::new(),
             by_layout: trust != Trust::Count,
             strict: trust == Trust::Layout,
             stack: Vec::new(),
@@ -169,6 +209,7 @@ impl<'a> Walk<'a> {
                 TokenKind::Op if self.lexed.is(index, self.lexed.language.terminator) => {
                     self.terminator(index);
                 }
+                TokenKind::Directive => self.directive(index),
                 TokenKind::Keyword if self.by_layout && self.starts_statement(index) => {
                     self.drop_parentheses(index);
                 }
@@ -181,6 +222,32 @@ impl<'a> Walk<'a> {
         }
         self.result.odd.sort_by_key(|odd| odd.token);
         self.result
+    }
+
+    /// Each part of a condition of the preprocessor starts with what is open where the condition does,
+    /// and one of them counts for what comes behind: `#ifdef … if (deep) { #else if (low) { #endif`.
+    fn directive(&mut self, index: usize) {
+        let text = self.lexed.text(&self.lexed.code[index]);
+        let Some(rest) = text.strip_prefix('#').map(str::trim_start) else { return };
+        if rest.starts_with("if") {
+            // Deep or nested ones would take memory with the square of the text.
+            if self.stack.len() < DEEP && self.conditions.len() < DEEP {
+                let first = rest.trim_end() != "if 0";
+                let start = self.stack.clone();
+                self.conditions.push(Condition { start, counted: None, first });
+            }
+        } else if rest.starts_with("el") {
+            let Some(condition) = self.conditions.last_mut() else { return };
+            let ended = std::mem::replace(&mut self.stack, condition.start.clone());
+            if condition.first {
+                condition.counted.get_or_insert(ended);
+            }
+            condition.first = true;
+        } else if rest.starts_with("endif")
+            && let Some(counted) = self.conditions.pop().and_then(|condition| condition.counted)
+        {
+            self.stack = counted;
+        }
     }
 
     /// The bracket as a byte; words that open and close blocks count as braces.
@@ -201,13 +268,19 @@ impl<'a> Walk<'a> {
             self.drop_parentheses(index);
         }
         // Inside parentheses a line goes on with a statement that began further up.
-        let goes_on = self.stack.last().filter(|frame| frame.open != b'{');
-        self.line_base = goes_on.map_or(indent, |frame| frame.base);
-        if !self.by_layout || goes_on.is_some() || (self.surplus >= 0 && !self.strict) {
+        let inner = self.stack.last().filter(|frame| frame.open != b'{');
+        // So does one without them that starts with a mark, or stands below one that ends with it.
+        let goes_on = inner.is_some() || goes_on(self.lexed, index);
+        if !goes_on || inner.is_some() {
+            self.line_base = inner.map_or(indent, |frame| frame.base);
+        }
+        if !self.by_layout || goes_on || (self.surplus >= 0 && !self.strict) {
             return;
         }
+        // `nothrow pure:` parts a class as `private:` does.
+        let marks = self.lexed.is(index + 1, ":") || self.lexed.last_on_line(index) == ":";
         let label = matches!(self.lexed.word(index), "case" | "default")
-            || (self.lexed.is(index + 1, ":") && self.lexed.language.terminator == ";");
+            || marks && self.lexed.language.terminator == ";";
         // `private` alone on its line parts the members of a class, which goes on.
         let alone = self.lexed.code.get(index + 1).is_none_or(|next| next.first);
         let section =
@@ -331,9 +404,11 @@ impl<'a> Walk<'a> {
             frame.terminators += 1;
         }
         let Some(frame) = self.stack.last() else { return };
-        let header = frame.token > 0 && self.lexed.is(frame.token - 1, "for");
+        let header =
+            matches!(self.lexed.before(frame.token), "for" | "foreach" | "foreach_reverse");
         // The parameters of a routine may be parted by it: `(a: integer; b: string)`.
-        let parted = self.lexed.language.parted_parameters && !self.ends_line(index);
+        let parted = self.lexed.language.parted_parameters
+            && (!self.ends_line(index) || self.parameter_starts(index + 1));
         let allowed = match frame.open {
             b'(' if header => 2,
             b'(' if parted => u32::MAX,
@@ -345,6 +420,16 @@ impl<'a> Walk<'a> {
         if frame.terminators > allowed {
             self.drop_parentheses(index);
         }
+    }
+
+    /// Whether a parameter is declared here: `low, high: integer`.
+    fn parameter_starts(&self, index: usize) -> bool {
+        let lexed = self.lexed;
+        let mut at = index + usize::from(matches!(lexed.word(index), "const" | "var" | "out"));
+        while lexed.kind(at) == Some(TokenKind::Name) && lexed.is(at + 1, ",") {
+            at += 2;
+        }
+        lexed.kind(at) == Some(TokenKind::Name) && lexed.is(at + 1, ":")
     }
 
     fn ends_line(&self, index: usize) -> bool {

@@ -79,7 +79,8 @@ fn sweep(folder: &Path) {
     for entry in fs::read_dir(folder).into_iter().flatten().flatten() {
         let ours = entry.file_name().to_string_lossy().starts_with(PREFIX);
         let plain = entry.file_type().is_ok_and(|kind| kind.is_file());
-        let file = fs::File::open(entry.path()).ok().filter(|_| ours && plain);
+        // Nothing else is opened: it may be a pipe, on which that would wait.
+        let file = (ours && plain).then(|| fs::File::open(entry.path()).ok()).flatten();
         if file.is_some_and(|file| file.try_lock().is_ok()) {
             let _ = fs::remove_file(entry.path());
         }

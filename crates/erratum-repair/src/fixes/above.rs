@@ -2,7 +2,7 @@
 //! constructor wants (`: Mast(height)`, `: base(name)`), and the word that shows it (`: public Mast`).
 
 use super::family::{Example, Family, Phases};
-use super::shape::text_of;
+use super::shape::parameters_at;
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
@@ -88,12 +88,12 @@ fn values(case: &Case, all: &mut Vec<Candidate>) {
         };
         let end = |open: usize| case.text.pairs.partner[open].unwrap_or(lexed.code.len());
         let Some(wants) = (block..end(block)).find(|at| makes(*at, above, block)) else { continue };
-        let Some(wants) = parameters(case, wants + 1) else { continue };
+        let Some(wants) = parameters_at(case, wants + 1) else { continue };
         let own = lexed.word(class.name);
         for at in (class.open..end(class.open)).filter(|at| makes(*at, own, class.open)) {
             let Some(close) = case.text.pairs.partner[at + 1] else { continue };
             let near = lexed.code[at].line.abs_diff(lexed.code[case.token].line) <= 1;
-            let (Some(given), true) = (parameters(case, at + 1), near) else { continue };
+            let (Some(given), true) = (parameters_at(case, at + 1), near) else { continue };
             let list = lexed.is(close + 1, ":");
             let body = lexed.opens_block(close + 1) || list && !lexed.is(close + 2, above);
             let Some((names, score)) = handed(&wants, &given).filter(|_| body) else { continue };
@@ -110,17 +110,16 @@ fn values(case: &Case, all: &mut Vec<Candidate>) {
 }
 
 /// The names of the given values that are what is wanted: by name, or else by type.
-fn handed(wants: &[Parameter], given: &[Parameter]) -> Option<(Vec<String>, Factor)> {
-    let by_name = wants.iter().all(|want| given.iter().any(|own| own.name == want.name));
+fn handed(wants: &[(String, String)], given: &[(String, String)]) -> Option<(Vec<String>, Factor)> {
+    let by_name = wants.iter().all(|(_, want)| given.iter().any(|(_, own)| own == want));
     if by_name && !wants.is_empty() {
-        return Some((wants.iter().map(|want| want.name.clone()).collect(), SAME_NAMES));
+        return Some((wants.iter().map(|(_, name)| name.clone()).collect(), SAME_NAMES));
     }
-    let of_type = |want: &Parameter| {
-        let mut fits = given.iter().filter(|own| own.typed == want.typed);
-        fits.next().filter(|_| fits.next().is_none()).map(|own| own.name.clone())
+    let of_type = |(want, _): &(String, String)| {
+        let mut fits = given.iter().filter(|(own, _)| own == want);
+        fits.next().filter(|_| fits.next().is_none()).map(|(_, name)| name.clone())
     };
-    let distinct =
-        (1..wants.len()).all(|at| wants[..at].iter().all(|w| w.typed != wants[at].typed));
+    let distinct = (1..wants.len()).all(|at| wants[..at].iter().all(|w| w.0 != wants[at].0));
     let names: Option<Vec<String>> = wants.iter().map(of_type).collect();
     names.filter(|names| !names.is_empty() && distinct).map(|names| (names, SAME_TYPES))
 }
@@ -144,33 +143,6 @@ fn classes<'a>(case: &'a Case) -> impl Iterator<Item = Class> + 'a {
         let above = (colon + 1..open).find(|at| lexed.kind(*at) == Some(TokenKind::Name))?;
         Some(Class { name, above, open })
     })
-}
-
-struct Parameter {
-    name: String,
-    typed: String,
-}
-
-/// The parameters in a bracket, each with its type before its name.
-fn parameters(case: &Case, open: usize) -> Option<Vec<Parameter>> {
-    let lexed = case.lexed();
-    let close = case.text.pairs.partner[open]?;
-    let own = (open + 1..close).filter(|at| case.text.pairs.inside[*at] == Some(open));
-    let own: Vec<usize> = own.collect();
-    let parts = own.split(|at| lexed.is(*at, ",")).filter(|part| !part.is_empty());
-    parts
-        .map(|part| {
-            let [first, .., before, name] = part else {
-                let [before, name] = part else { return None };
-                return Some(parameter(case, *before, *before, *name));
-            };
-            Some(parameter(case, *first, *before, *name))
-        })
-        .collect()
-}
-
-fn parameter(case: &Case, first: usize, last: usize, name: usize) -> Parameter {
-    Parameter { name: case.lexed().word(name).to_owned(), typed: text_of(case, (first, last)) }
 }
 
 #[cfg(test)]

@@ -2,6 +2,7 @@
 //! that of the class above: `super(…)`.
 
 use super::family::{Example, Family, Phases};
+use super::shape::parameters_at;
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
@@ -109,8 +110,11 @@ fn lost_super(case: &Case, all: &mut Vec<Candidate>) {
     let wanted = (block..end).find(|at| {
         lexed.is(*at, "(") && (lexed.before(*at) == "constructor" || lexed.before(*at) == above)
     });
-    let Some(wanted) = wanted.map(|wanted| parameters(case, wanted)) else { return };
-    let given = parameters(case, own);
+    let names = |open: usize| -> Option<Vec<String>> {
+        Some(parameters_at(case, open)?.into_iter().map(|(_, name)| name).collect())
+    };
+    let Some(wanted) = wanted.and_then(names) else { return };
+    let Some(given) = names(own) else { return };
     if wanted.iter().all(|name| given.contains(name)) {
         let source = &lexed.source;
         let indent = source.indent_text(line);
@@ -146,21 +150,6 @@ fn late_super(case: &Case, all: &mut Vec<Candidate>) {
         ];
         all.push(Candidate::new(MistakeId::ConstructorRules, COMES_FIRST, edits));
     }
-}
-
-/// The names of the parameters in a bracket: before the colon of their type, or behind the type.
-fn parameters(case: &Case, open: usize) -> Vec<String> {
-    let lexed = case.lexed();
-    let Some(close) = case.text.pairs.partner[open] else { return Vec::new() };
-    let own = (open + 1..close).filter(|at| case.text.pairs.inside[*at] == Some(open));
-    let own: Vec<usize> = own.collect();
-    let parts = own.split(|at| lexed.is(*at, ","));
-    let name = |part: &[usize]| {
-        let colon = part.iter().position(|at| lexed.is(*at, ":"));
-        let at = colon.map_or(part.last(), |colon| part[..colon].last())?;
-        Some(lexed.word(*at).to_owned())
-    };
-    parts.filter_map(name).collect()
 }
 
 #[cfg(test)]

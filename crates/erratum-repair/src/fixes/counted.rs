@@ -1,6 +1,7 @@
 //! `i++` where the language has no such mark: `inc(i)`, `i += 1`.
 
 use super::family::{Example, Family, Phases};
+use super::shape::operand_end;
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
@@ -74,17 +75,9 @@ fn in_front(case: &Case, all: &mut Vec<Candidate>) {
 /// The last token of a name with its members and indices.
 fn name_from(case: &Case, first: usize) -> Option<usize> {
     let lexed = case.lexed();
-    let named = |at: usize| lexed.kind(at) == Some(TokenKind::Name);
-    let mut last = named(first).then_some(first)?;
-    loop {
-        if lexed.is(last + 1, ".") && named(last + 2) {
-            last += 2;
-        } else if lexed.is(last + 1, "[") {
-            last = case.text.pairs.partner[last + 1]?;
-        } else {
-            return Some(last);
-        }
-    }
+    let last = (lexed.kind(first) == Some(TokenKind::Name)).then(|| operand_end(case, first))??;
+    // What a call gives cannot be counted on.
+    (!lexed.is(last, ")")).then_some(last)
 }
 
 /// Whether a statement can start here.

@@ -5,7 +5,7 @@ use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
-use erratum_syntax::names::NameKind;
+use erratum_syntax::names::{Declared, NameKind};
 use erratum_syntax::spelling::edit_distance;
 
 /// The class writes a method under nearly the promised name.
@@ -33,19 +33,13 @@ pub(super) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let Some(wanted) = promised(&case.message.text) else { return };
     let lexed = case.lexed();
-    if case.language().receivers {
-        received(case, wanted, all);
+    let Some(of_type) = methods(case) else { return };
+    // A method of Go stands outside of its type: another type may write it under the right name.
+    let written = case.text.names.of(wanted).any(|declared| of_type(declared));
+    if case.language().receivers && written {
         return;
     }
-    let code = case.token..lexed.code.len();
-    let Some(open) = code.into_iter().find(|at| lexed.opens_block(*at)) else { return };
-    let Some(close) = case.text.pairs.partner[open] else { return };
-    let methods = case.text.names.declared.iter().filter(|declared| {
-        declared.kind == NameKind::Function
-            && (open..close).contains(&declared.token)
-            && case.text.pairs.block_of(lexed, declared.token) == Some(open)
-    });
-    for method in methods {
+    for method in case.text.names.declared.iter().filter(|declared| of_type(declared)) {
         let name = lexed.word(method.token);
         let same_but_case = name.eq_ignore_ascii_case(wanted);
         let slips = if same_but_case { 0.5 } else { edit_distance(name, wanted) };
@@ -59,23 +53,22 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
-/// Go: the methods of a type stand outside of it.
-fn received(case: &Case, wanted: &str, all: &mut Vec<Candidate>) {
+/// What tells the methods that may be the promised one: those of the class that the message points
+/// at, or in Go those of any type.
+fn methods<'a>(case: &'a Case) -> Option<Box<dyn Fn(&Declared) -> bool + 'a>> {
     let lexed = case.lexed();
-    let methods = case.text.names.declared.iter().filter(|declared| {
-        declared.kind == NameKind::Function && lexed.before(declared.token) == ")"
-    });
-    let named = case.text.names.of(wanted).any(|d| lexed.before(d.token) == ")");
-    for method in methods.filter(|_| !named) {
-        let name = lexed.word(method.token);
-        let same_but_case = name.eq_ignore_ascii_case(wanted);
-        let slips = if same_but_case { 0.5 } else { edit_distance(name, wanted) };
-        if slips <= SLIPS && slips * 2.0 <= wanted.len() as f64 {
-            let kind = if same_but_case { MistakeId::WrongCase } else { MistakeId::MisspeltName };
-            let edit = case.replace_token(method.token, wanted);
-            all.push(Candidate::new(kind, NEARLY + PER_SLIP * slips, vec![edit]));
-        }
+    if case.language().receivers {
+        return Some(Box::new(|declared| {
+            declared.kind == NameKind::Function && lexed.before(declared.token) == ")"
+        }));
     }
+    let open = (case.token..lexed.code.len()).find(|at| lexed.opens_block(*at))?;
+    let close = case.text.pairs.partner[open]?;
+    Some(Box::new(move |declared| {
+        declared.kind == NameKind::Function
+            && (open..close).contains(&declared.token)
+            && case.text.pairs.block_of(lexed, declared.token) == Some(open)
+    }))
 }
 
 /// What comes before the name of the method that is not written, and what ends it (seen with javac 17,

@@ -180,9 +180,15 @@ pub(crate) fn parameter_of<'a>(
 
 /// The parameters of the function of that name in this file: each one's type and name.
 pub(crate) fn parameters(case: &Case, name: &str) -> Option<Vec<(String, String)>> {
-    let lexed = case.lexed();
     let declared = case.text.names.of(name).find(|d| d.kind == NameKind::Function);
-    let call = call_at(case, declared.map(|d| d.token).or_else(|| constructor(case, name))? + 1)?;
+    parameters_at(case, declared.map(|d| d.token).or_else(|| constructor(case, name))? + 1)
+}
+
+/// The parameters in a bracket behind the name of a function or constructor: each one's type and
+/// name.
+pub(crate) fn parameters_at(case: &Case, open: usize) -> Option<Vec<(String, String)>> {
+    let lexed = case.lexed();
+    let call = call_at(case, open)?;
     let split = |(first, last): (usize, usize)| {
         let named = case.text.names.declared.iter().find(|d| (first..=last).contains(&d.token));
         let typed = named.and_then(|d| d.typed).map_or(String::new(), |typed| text_of(case, typed));

@@ -4,6 +4,7 @@
 //! speaks against it where it stands; no other reading is near.
 
 use super::node::Node;
+use crate::effect::brings_in;
 use crate::message::Message;
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::{self, Edit};
@@ -52,17 +53,15 @@ impl AtEnd<'_> {
     /// Returns whether a step changes marks: two such changes may only make up for each other.
     fn of_marks(&self, step: usize) -> bool {
         let Some(taken) = self.node.steps[step].taken() else { return true };
-        !matches!(
-            taken.candidate.mistake,
+        let mistake = taken.candidate.mistake;
+        let spelt = matches!(
+            mistake,
             MistakeId::MisspeltName
                 | MistakeId::WrongCase
                 | MistakeId::MisspeltKeyword
-                | MistakeId::MissingImport
-                | MistakeId::UnlistedImport
-                | MistakeId::MissingPrefix
-                | MistakeId::MissingObject
                 | MistakeId::ForeignWord
-        )
+        );
+        !spelt && !brings_in(mistake)
     }
 
     /// Returns whether several parts of a step's fix fall on the same lines: each only makes up for

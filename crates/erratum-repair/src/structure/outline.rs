@@ -3,6 +3,7 @@
 use erratum_syntax::lex::{Lexed, TokenKind};
 use erratum_syntax::pairs::Pairs;
 use serde::Serialize;
+use std::collections::{BTreeMap, HashMap};
 
 /// A block, from the line that opens it to the line that closes it.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize)]
@@ -26,7 +27,7 @@ pub struct Uneven {
     pub line: u32,
     /// How far it is indented, in columns.
     pub indent: u32,
-    /// How far the first line of its block is.
+    /// How far most lines of its block are.
     pub others: u32,
 }
 
@@ -122,45 +123,85 @@ pub(super) fn layout(lexed: &Lexed, pairs: &Pairs) -> Layout {
     layout
 }
 
+/// How many lines of a block are laid out alike for each that is not. Where there are fewer, nobody can
+/// tell which of them is out of it.
+const ALIKE: usize = 2;
+
 fn uneven(lexed: &Lexed, pairs: &Pairs) -> Vec<Uneven> {
-    let mut found = Vec::new();
     // There a deeper line is a part of the one above: nothing is uneven.
     if lexed.language.blocks_by_indentation() {
-        return found;
+        return Vec::new();
     }
-    // For each block, how far its first line is indented.
-    let mut firsts: std::collections::HashMap<Option<usize>, u32> = Default::default();
-    for (index, token) in lexed.code.iter().enumerate().filter(|(_, token)| token.first) {
-        let inside = pairs.inside[index];
-        let statement = index == 0
-            || lexed.divides(index - 1)
-            || lexed.starts_line(index)
-            || inside == Some(index - 1);
-        let block = inside.is_none_or(|open| lexed.opens_block(open));
-        let label = matches!(lexed.word(index), "case" | "default" | "else" | "when" | "of")
-            || lexed.is(index + 1, ":")
-            || lexed.language.dividers.contains(&lexed.word(index));
-        let plain = !matches!(token.kind, TokenKind::Close | TokenKind::Directive);
-        // `begin` and `{` on a line of their own stand as their header does, not as a statement.
-        let opens = lexed.opens_block(index);
-        if !(statement && block && plain) || label || opens {
+    // For each block, how often its statements are indented how far.
+    let mut indents: HashMap<Option<usize>, BTreeMap<u32, usize>> = HashMap::new();
+    let statements = statements(lexed, pairs);
+    for statement in &statements {
+        *indents.entry(statement.inside).or_default().entry(statement.indent).or_default() += 1;
+    }
+    let mut found = Vec::new();
+    for statement in statements {
+        let Some(counts) = indents.get(&statement.inside) else { continue };
+        // The first of those that are as frequent: the outer ones.
+        let usual = counts.iter().rev().max_by_key(|(_, count)| **count);
+        let Some((others, alike)) = usual.map(|(indent, count)| (*indent, *count)) else {
             continue;
-        }
-        let indent = lexed.source.indent(token.line).unwrap_or(0);
-        let after_label = index > 0 && lexed.is(index - 1, ":");
-        match firsts.get(&inside) {
-            None => {
-                firsts.insert(inside, indent);
-            }
-            Some(others) if *others != indent && !after_label && !in_choice(lexed, inside) => {
-                if found.len() < TOLD {
-                    found.push(Uneven { line: token.line, indent, others: *others });
-                }
-            }
-            Some(_) => {}
+        };
+        let same = counts.get(&statement.indent).copied().unwrap_or(0);
+        if statement.indent != others && same * ALIKE <= alike && found.len() < TOLD {
+            found.push(Uneven { line: statement.line, indent: statement.indent, others });
         }
     }
     found
+}
+
+/// A line that starts a statement of its block.
+struct Statement {
+    /// The token that opens the block.
+    inside: Option<usize>,
+    line: u32,
+    indent: u32,
+}
+
+/// The lines whose place in their block is told by nothing but the block.
+fn statements(lexed: &Lexed, pairs: &Pairs) -> Vec<Statement> {
+    let mut all = Vec::new();
+    for (index, token) in lexed.code.iter().enumerate().filter(|(_, token)| token.first) {
+        let inside = pairs.inside[index];
+        let starts = index == 0
+            || lexed.divides(index - 1)
+            || lexed.starts_line(index)
+            || inside == Some(index - 1);
+        let block = match inside {
+            // Sections and the declarations of a routine stand in no block there.
+            None => lexed.language.blocks.is_empty(),
+            Some(open) => lexed.opens_block(open) && !lexed.is(open, "is"),
+        };
+        // What stands below `then` alone is deeper than what is around it.
+        let word = |at: usize| {
+            lexed.kind(at) == Some(TokenKind::Keyword)
+                && lexed.language.dividers.contains(&lexed.word(at))
+        };
+        let below_word = index > 0 && word(index - 1);
+        let label =
+            matches!(lexed.word(index), "case" | "default" | "else" | "elsif" | "when" | "of")
+                || lexed.is(index + 1, ":")
+                || index > 0 && lexed.is(index - 1, ":")
+                || word(index)
+                || below_word;
+        let plain = !matches!(token.kind, TokenKind::Close | TokenKind::Directive);
+        // `begin` and `{` on a line of their own stand as their header does, not as a statement.
+        if starts
+            && block
+            && plain
+            && !label
+            && !lexed.opens_block(index)
+            && !in_choice(lexed, inside)
+        {
+            let indent = lexed.source.indent(token.line).unwrap_or(0);
+            all.push(Statement { inside, line: token.line, indent });
+        }
+    }
+    all
 }
 
 /// In the block of a choice, labels and what belongs to them are indented differently.

@@ -7,6 +7,7 @@ use crate::names::forms;
 use crate::pairs::Pairs;
 
 mod ada;
+mod ada_blocks;
 mod c;
 mod cpp;
 mod csharp;
@@ -233,6 +234,7 @@ const PLAIN: Language = Language {
     nested_comments: false,
     multiline_strings: false,
     text_block: None,
+    patterns_in_slashes: false,
     raw_strings: RawStrings::None,
     apostrophe: Apostrophe::Char,
     doubled_quotes: false,
@@ -297,6 +299,7 @@ const PLAIN: Language = Language {
     result_marks: &[":"],
     scope: None,
     opens_block: |_, _| true,
+    block_openers: None,
     closes_block: |_, _| true,
     qualified_names: false,
     arrow_parameters: false,
@@ -361,6 +364,8 @@ pub struct Language {
     pub multiline_strings: bool,
     /// A longer mark that opens and closes a string of several lines.
     pub text_block: Option<&'static str>,
+    /// Whether a regular expression may stand between slashes, where a value can stand.
+    pub patterns_in_slashes: bool,
     /// How raw strings are written.
     pub raw_strings: RawStrings,
     /// What a `'` starts.
@@ -485,6 +490,8 @@ pub struct Language {
     pub scope: Option<AtToken<(usize, usize)>>,
     /// Whether a word that can open a block opens one here.
     pub opens_block: fn(&Lexed, usize) -> bool,
+    /// Where one word alone does not tell it: every token that opens a block, in order, from all tokens.
+    pub block_openers: Option<fn(&Lexed) -> Vec<usize>>,
     /// Whether a word that can close a block closes one here.
     pub closes_block: fn(&Lexed, usize) -> bool,
     /// Whether a name with a dot behind it belongs to what is declared further on.

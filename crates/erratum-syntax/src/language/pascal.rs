@@ -22,8 +22,10 @@ pub(super) static PASCAL: Language = Language {
         ("object", "end"),
         ("interface", "end"),
         ("repeat", "until"),
+        ("initialization", "end"),
     ],
     dividers: &[
+        "finalization",
         "then",
         "do",
         "else",

@@ -10,6 +10,7 @@ pub(super) static QML: Language = Language {
     apostrophe: Apostrophe::Text,
     line_ends: true,
     usual: Usual { truth: "bool", whole: "int", real: "real", text: "string" },
+    patterns_in_slashes: true,
     keywords: &[
         "break",
         "case",

@@ -99,7 +99,7 @@ pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
                     ));
                 }
             }
-            Some(TokenKind::Char) if word.len() > 2 => {
+            Some(TokenKind::Char) if word.len() > 2 && word.starts_with('\'') => {
                 let content = word.trim_matches('\'');
                 if !content.is_empty() && content.bytes().all(|byte| byte.is_ascii_digit()) {
                     let edit = case.replace_token(token, content);
