@@ -2,6 +2,7 @@
 
 mod case;
 mod everyday;
+mod fuzz;
 mod known;
 mod narrow;
 mod pairs;
@@ -44,6 +45,8 @@ enum Command {
     Speed(speed::Options),
     /// How often the odd mark is named, without a compiler
     Pairs(pairs::Options),
+    /// Texts and messages without sense: no panic, nothing slow
+    Fuzz(fuzz::Options),
     /// What is said of the structure of sound files
     Sound(sound::Options),
     /// Count the token classes of the sample programs into crates/erratum-syntax/data
@@ -63,6 +66,7 @@ fn main() -> Result<(), Box<dyn Error>> {
         Command::Speed(options) => speed::run(&options),
         Command::Narrow(options) => narrow::run(&options),
         Command::Pairs(options) => pairs::run(&options),
+        Command::Fuzz(options) => fuzz::run(&options),
         Command::Sound(options) => sound::run(&options),
         Command::Model { all } => model(all),
     }

@@ -3,7 +3,8 @@
 use crate::diagnose::Diagnoser;
 use crate::message::{Message, Severity};
 use crate::read;
-use erratum_catalogue::{Captures, Catalogue, Entry, Term, fill, fill_sentences};
+use crate::trace;
+use erratum_catalogue::{Captures, Catalogue, Crash, Entry, Term, fill, fill_sentences};
 use erratum_syntax::language::LANGUAGES;
 use erratum_syntax::spelling::edit_distance;
 use serde::Serialize;
@@ -21,6 +22,8 @@ pub enum Subject {
     Message,
     /// A message of which only the form is known.
     Form,
+    /// Why a running program stopped.
+    Crash,
 }
 
 /// A wrong program and the same mended.
@@ -90,7 +93,27 @@ pub fn means(
     let mut seen = BTreeSet::new();
     let answers: Vec<Answer> =
         answers.into_iter().filter(|answer| seen.insert(answer.title.clone())).collect();
-    if answers.is_empty() { Err(near(catalogue, asked)) } else { Ok(answers) }
+    if !answers.is_empty() {
+        return Ok(answers);
+    }
+    let mut stopped = trace::read(catalogue, question.as_bytes()).into_iter();
+    let cause = stopped.next().map_or_else(|| joined(&question), |stopped| stopped.cause);
+    let crash = catalogue.crash_of(&cause).map(|crash| of_crash(catalogue, crash));
+    crash.map(|crash| vec![crash]).ok_or_else(|| near(catalogue, asked))
+}
+
+fn of_crash(catalogue: &Catalogue, crash: &Crash) -> Answer {
+    let words = known_words(catalogue, &format!("{} {}", crash.meaning, crash.advice));
+    Answer {
+        subject: Subject::Crash,
+        title: crash.title.clone(),
+        also: Vec::new(),
+        meaning: crash.meaning.clone(),
+        why: String::new(),
+        advice: crash.advice.clone(),
+        example: None,
+        related: words.into_iter().map(|term| term.name.clone()).take(6).collect(),
+    }
 }
 
 /// The words of the trade that a text uses, as they are known.

@@ -140,3 +140,40 @@ fn a_program_is_never_run() {
     }
     assert!(folder.read("wrong.c").contains("return 0;"));
 }
+
+/// The calls with which it, and each compiler that it starts, asks the system for a connection.
+#[cfg(target_os = "linux")]
+fn connections(folder: &Folder, arguments: &[&str]) -> String {
+    let plain = folder.command(arguments);
+    let log = folder.path("calls");
+    let mut command = std::process::Command::new("strace");
+    command.args(["-f", "-e", "trace=socket,connect,sendto", "-o"]).arg(&log);
+    command.arg("--").arg(plain.get_program()).args(plain.get_args());
+    command.current_dir(folder.path(""));
+    command.envs(plain.get_envs().filter_map(|(name, value)| Some((name, value?))));
+    let ran = command.output().unwrap();
+    assert!(ran.status.code().is_some_and(|code| code <= 1), "{ran:?}");
+    let log = std::fs::read_to_string(log).unwrap();
+    assert!(log.contains("+++ exited with"), "{log}");
+    log.lines().filter(|line| line.contains("AF_INET")).map(|line| format!("{line}\n")).collect()
+}
+
+#[test]
+#[cfg(target_os = "linux")]
+fn nothing_is_sent_anywhere() {
+    if !have("strace") || !have("gcc") {
+        return;
+    }
+    let folder = Folder::new();
+    folder.write("tide.c", support::TIDE);
+    for arguments in [
+        &["look", "tide.c"][..],
+        &["narrow", "tide.c"],
+        &["share", "--html", "tide.c"],
+        &["means", "lifetime"],
+        &["mend", "--yes", "tide.c"],
+        &["undo"],
+    ] {
+        assert_eq!(connections(&folder, arguments), "", "{arguments:?}");
+    }
+}

@@ -102,3 +102,21 @@ fn the_kind_of_error_is_said_with_what_comes_after_it() {
     let names = folder.run(&["read", "log"]);
     assert!(names.stdout.contains("Kind of error: names."), "{}", names.stdout);
 }
+
+#[test]
+fn why_programs_stop_is_known_by_its_words() {
+    let folder = Folder::new();
+    for (asked, says) in [
+        ("segmentation fault", "Memory was touched that does not belong to the program"),
+        ("NullPointerException", "Something was used that is not there"),
+        ("bash: line 1: 12010 Floating point exception./tide", "A number was divided by zero"),
+        (
+            "raised CONSTRAINT_ERROR : pier.adb:11 index check failed",
+            "A place was asked for that the list does not have",
+        ),
+    ] {
+        let ran = folder.run(&["means", asked]);
+        assert_eq!(ran.status, 0, "{asked}: {}", ran.stderr);
+        assert!(ran.stdout.starts_with(says), "{asked}: {}", ran.stdout);
+    }
+}

@@ -56,6 +56,9 @@ fn one(
         writeln!(out)?;
     }
     wrapped(out, width, "  It says: ", &stopped.cause)?;
+    for failure in stopped.led_to.iter().rev() {
+        wrapped(out, width, "  This led to: ", failure)?;
+    }
     if let Some((function, count)) = &stopped.repeated {
         let text =
             format!("`{function}` stands {count} times in the list of calls: it calls itself.");
