@@ -200,6 +200,7 @@ impl Session {
             version,
             command,
             exit,
+            taken: Vec::new(),
         }
     }
 

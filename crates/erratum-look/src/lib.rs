@@ -27,6 +27,7 @@
 mod build;
 mod cancel;
 mod compiler;
+mod elsewhere;
 mod error;
 pub mod log;
 mod mend;

@@ -1,9 +1,11 @@
 //! Output that was saved: read, and judged without compiling anything.
 
+use crate::elsewhere;
 use erratum_catalogue::Catalogue;
+use erratum_repair::message::Message;
 use erratum_repair::read::{LogReader, Reading};
 use erratum_repair::search::{Limits, Report, judge as judge_report};
-use erratum_repair::verdict::Verdict;
+use erratum_repair::verdict::{Taken, Verdict};
 use erratum_syntax::language::{self, Language};
 use erratum_syntax::source::{Program, Source};
 use std::fs;
@@ -83,6 +85,30 @@ impl Files {
         }
         Some(Source::new(name, fs::read(full).ok()?))
     }
+
+    /// Of some names, those of files that are not here, with the files here that may be meant. For
+    /// output of a command that ran here there are none.
+    pub fn elsewhere<'a>(&self, names: impl Iterator<Item = &'a str>) -> Vec<Taken> {
+        let Some(roots) = &self.roots else { return Vec::new() };
+        let mut lost: Vec<String> =
+            names.filter(|name| self.source(name).is_none()).map(str::to_owned).collect();
+        lost.sort();
+        lost.dedup();
+        let here = std::env::current_dir().ok();
+        elsewhere::taken(&lost, roots, &|path| {
+            let inside = here.as_ref().and_then(|here| path.strip_prefix(here).ok());
+            inside.unwrap_or(path).display().to_string()
+        })
+    }
+}
+
+/// The name of a file here for one of another machine, if one alone is meant.
+pub fn renamed(taken: &[Taken], name: &str) -> String {
+    let found = taken.iter().find(|taken| taken.named == name);
+    match found.map(|taken| &taken.files[..]) {
+        Some([file]) => file.clone(),
+        _ => name.to_owned(),
+    }
 }
 
 /// Judges messages alone, with the files they name where those are there: returns the verdict, and
@@ -95,6 +121,12 @@ pub fn judge(
     limits: Limits,
 ) -> (Verdict, Program) {
     let mut messages = reading.messages;
+    let named = messages.iter().filter_map(|message| message.at.as_ref());
+    let mut taken = files.elsewhere(named.map(|at| at.file.as_str()));
+    taken.retain(|taken| long_enough(taken, files, &messages));
+    for message in &mut messages {
+        message.rename_files(&|name| renamed(&taken, name));
+    }
     let mut program = Program::default();
     for message in &messages {
         let Some(at) = &message.at else { continue };
@@ -114,7 +146,17 @@ pub fn judge(
         Limits { until: limits.until.or_else(|| Instant::now().checked_add(JUDGING)), ..limits };
     let mut verdict = judge_report(catalogue, &program, language, &report, "", limits);
     verdict.build.language = language.map_or(String::new(), |language| language.id.to_owned());
+    verdict.build.taken = taken;
     (verdict, program)
+}
+
+/// Whether a file that is taken for another one has the lines that messages speak of.
+fn long_enough(taken: &Taken, files: &Files, messages: &[Message]) -> bool {
+    let [file] = &taken.files[..] else { return true };
+    let places = messages.iter().filter_map(|message| message.at.as_ref());
+    let lines = places.filter(|at| at.file == taken.named).map(|at| at.line);
+    let last = lines.max().unwrap_or(0);
+    files.source(file).is_some_and(|source| source.line_count() >= last)
 }
 
 /// The verdict of a report of which nothing is known.

@@ -51,6 +51,18 @@ pub struct Build {
     pub command: Vec<String>,
     /// Its exit status; null if it did not end by itself, or for a saved log.
     pub exit: Option<i32>,
+    /// Files that a saved log names as they lie on another machine.
+    pub taken: Vec<Taken>,
+}
+
+/// A file that a saved log names as it lies on another machine.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
+pub struct Taken {
+    /// Its name in the log.
+    pub named: String,
+    /// The file here that is taken for it; where there are several, none is taken.
+    pub files: Vec<String>,
 }
 
 /// A message with the part it plays.

@@ -50,3 +50,42 @@ fn one_name_that_is_missing_everywhere_is_one_root() {
         json["messages"].as_array().unwrap().iter().map(|m| m["role"].as_str().unwrap()).collect();
     assert_eq!(roles, ["root", "cascade", "root"]);
 }
+
+/// The same log from a machine on which the program lies at another place.
+fn from_elsewhere(named: &str) -> String {
+    LOG.replace("tide.c:5", &format!("{named}:5"))
+}
+
+#[test]
+fn a_log_of_another_machine_finds_its_files() {
+    let folder = Folder::new();
+    folder.write("src/port/tide.c", TIDE).write("src/sea/lamp.c", "int lamp;\n");
+    for named in ["/home/mara/quay/src/port/tide.c", "C:\\quay\\src\\port\\Tide.c", "tide.c"] {
+        let ran = folder.write("log", from_elsewhere(named)).run(&["read", "log"]);
+        assert!(ran.stdout.contains("line 4  at fault"), "{named}: {}", ran.stdout);
+        let told = format!("The log names {named}: src/port/tide.c is taken for it.");
+        assert!(ran.stdout.replace('\n', " ").contains(&told), "{named}: {}", ran.stdout);
+    }
+}
+
+#[test]
+fn of_two_files_that_fit_none_is_taken() {
+    let folder = Folder::new();
+    folder.write("one/tide.c", TIDE).write("two/tide.c", TIDE);
+    let ran = folder.write("log", from_elsewhere("/quay/tide.c")).run(&["read", "log"]);
+    assert!(ran.stdout.contains("the file is not here"), "{}", ran.stdout);
+    assert!(ran.stdout.contains("one/tide.c or two/tide.c"), "{}", ran.stdout);
+    let ran = folder.run(&["read", "--root", "two", "log"]);
+    assert!(ran.stdout.contains("line 4  at fault"), "{}", ran.stdout);
+    let json: serde_json::Value =
+        serde_json::from_str(&folder.run(&["read", "--json", "log"]).stdout).unwrap();
+    assert_eq!(json["build"]["taken"][0]["files"].as_array().unwrap().len(), 2);
+}
+
+#[test]
+fn a_file_that_is_too_short_is_another_one() {
+    let folder = Folder::new();
+    folder.write("src/tide.c", "int tide;\n");
+    let ran = folder.write("log", from_elsewhere("/quay/src/tide.c")).run(&["read", "log"]);
+    assert!(ran.stdout.contains("the file is not here"), "{}", ran.stdout);
+}

@@ -46,6 +46,11 @@ pub fn run(app: &App, arguments: &Arguments) -> Result<u8, Failure> {
     if reading.messages.iter().all(|message| !message.is_error()) {
         let mut stopped = trace::read(&app.catalogue, &kept);
         stopped.iter_mut().for_each(from_here);
+        let names = stopped.iter().flat_map(|stopped| &stopped.frames).filter(|frame| frame.own);
+        let taken = files.elsewhere(names.map(|frame| frame.file.as_str()));
+        for frame in stopped.iter_mut().flat_map(|stopped| &mut stopped.frames) {
+            frame.file = log::renamed(&taken, &frame.file);
+        }
         if !stopped.is_empty() {
             return crashed(arguments, &stopped, &files);
         }

@@ -10,7 +10,7 @@ use anstyle::{AnsiColor, Style};
 use erratum_catalogue::Phase;
 use erratum_repair::fixes::Certainty;
 use erratum_repair::message::{Place, Severity};
-use erratum_repair::verdict::{Evidence, Fix, Role, Root, Told, Verdict};
+use erratum_repair::verdict::{Evidence, Fix, Role, Root, Taken, Told, Verdict};
 use erratum_syntax::edit::{self, Edit};
 use erratum_syntax::source::{Program, Source};
 use std::io::{self, Write};
@@ -188,6 +188,9 @@ impl View<'_> {
         write!(out, "{HEAD:#}")?;
         if !verdict.complete {
             self.paragraph(out, "", "", "The time for the search is up: there may be more. A larger --budget lets it go on.")?;
+        }
+        for taken in verdict.build.taken.iter().take(TAKEN) {
+            self.paragraph(out, "", "", &taken_for(taken))?;
         }
         Ok(())
     }
@@ -549,6 +552,21 @@ impl View<'_> {
         let copies = format!("{compiler} {version}; copies compiled: {}", verdict.compiles);
         self.paragraph(out, "", "     ", &copies)?;
         write!(out, "{QUIET:#}")
+    }
+}
+
+/// How many files of another machine are told.
+const TAKEN: usize = 3;
+
+/// What is taken for a file that a log names as it lies on another machine.
+fn taken_for(taken: &Taken) -> String {
+    match &taken.files[..] {
+        [file] => format!("The log names {}: {file} is taken for it.", taken.named),
+        files => format!(
+            "The log names {}: that may be {}, so none is taken. Name its folder with --root.",
+            taken.named,
+            files.iter().take(4).cloned().collect::<Vec<_>>().join(" or ")
+        ),
     }
 }
 
