@@ -153,7 +153,8 @@ fn phase_of(message: &Message, compiler: &str) -> Phase {
     ]) {
         return Phase::Lexical;
     }
-    let syntax = text.starts_with("expected")
+    let starts = ["expected", "expecting", "Expecting", "Missing operator"];
+    let syntax = starts.iter().any(|start| text.starts_with(start))
         || text.to_lowercase().starts_with("syntax error")
         || text.starts_with("parse error")
         || text.contains("' expected")

@@ -89,3 +89,45 @@ fn a_file_that_is_too_short_is_another_one() {
     let ran = folder.write("log", from_elsewhere("/quay/src/tide.c")).run(&["read", "log"]);
     assert!(ran.stdout.contains("the file is not here"), "{}", ran.stdout);
 }
+
+/// Forms that name the lost mark, each on the line behind it: documented ones of compilers that are not
+/// here.
+#[test]
+fn a_form_that_names_the_lost_mark_is_mended_where_it_is_lost() {
+    let c = "int main(void) {\n    int tide = 3\n    go(tide);\n}\n";
+    let pascal = "program tide;\nvar low: integer;\nbegin\n  low := 1\n  writeln(low);\nend.\n";
+    let kotlin = "fun main() {\n    go(\"deep\"\n    go(tide)\n}\n";
+    for (file, text, said, fix) in [
+        (
+            "tide.c",
+            c,
+            "tide.c(3): error C2146: syntax error: missing ';' before identifier 'go'",
+            "int tide = 3;",
+        ),
+        (
+            "tide.sp",
+            c,
+            "tide.sp(3) : error 001: expected token: \";\", but found \"-identifier-\"",
+            "int tide = 3;",
+        ),
+        ("tide.dpr", pascal, "tide.dpr(5) Error: E2066 Missing operator or semicolon", "low := 1;"),
+        (
+            "tide.dpr",
+            pascal,
+            "[dcc32 Error] tide.dpr(5): E2029 ';' expected but identifier 'writeln' found",
+            "low := 1;",
+        ),
+        ("tide.kt", kotlin, "tide.kt:2:14: error: expecting ')'", "go(\"deep\")"),
+        (
+            "tide.kt",
+            kotlin,
+            "e: file:///quay/tide.kt:2:14 Syntax error: Expecting ')'.",
+            "go(\"deep\")",
+        ),
+    ] {
+        let folder = Folder::new();
+        let ran = folder.write(file, text).write("log", format!("{said}\n")).run(&["read", "log"]);
+        assert!(ran.stdout.contains("To mend it: Add"), "{said}: {}", ran.stdout);
+        assert!(ran.stdout.contains(fix), "{said}: {}", ran.stdout);
+    }
+}

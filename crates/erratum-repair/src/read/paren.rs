@@ -88,7 +88,19 @@ fn code(rest: &str) -> (Option<String>, &str) {
         Some((word, text)) if is_code(word.trim()) => {
             (Some(word.trim().to_owned()), text.trim_start())
         }
-        _ => (None, rest.strip_prefix(':').unwrap_or(rest).trim_start()),
+        _ => coded(rest.strip_prefix(':').unwrap_or(rest).trim_start()),
+    }
+}
+
+/// Delphi writes the code in front of the text, with a blank behind it: `E2066 Missing operator`.
+fn coded(text: &str) -> (Option<String>, &str) {
+    match text.split_once(' ') {
+        Some((word, rest))
+            if is_code(word) && word.len() == 5 && word.starts_with(['E', 'F', 'W', 'H']) =>
+        {
+            (Some(word.to_owned()), rest)
+        }
+        _ => (None, text),
     }
 }
 
@@ -147,10 +159,7 @@ fn delphi(line: &str) -> Option<Message> {
     })?;
     let (place, rest) = place(rest)?;
     let rest = rest.strip_prefix(':')?.trim_start();
-    let (code, text) = match rest.split_once(' ') {
-        Some((word, text)) if is_code(word) => (Some(word.to_owned()), text),
-        _ => (None, rest),
-    };
+    let (code, text) = coded(rest);
     Some(message(severity, code, text, Some(place)))
 }
 
@@ -285,6 +294,13 @@ mod tests {
             "Undeclared identifier: 'x'",
             "Unit1.pas",
             (28, 1),
+        );
+        is(
+            "tide.dpr(5) Error: E2066 Missing operator or semicolon\n",
+            "E2066",
+            "Missing operator or semicolon",
+            "tide.dpr",
+            (5, 1),
         );
         is(
             "[dcc64 Fatal Error] Unit1.pas(3): F2613 Unit 'x' not found.\n",
