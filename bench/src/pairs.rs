@@ -159,7 +159,7 @@ impl Truth {
         let other = match text {
             Some(text) if at == text.start => text.end - 1,
             Some(text) => text.start,
-            None => self.lexed.code[self.pairs.partner[self.lexed.at(at)]?].start,
+            None => self.lexed.code[self.pairs.partner_of(self.lexed.at(at))?].start,
         };
         Some((planted.source.line_of(self.map.back(other)), Some(line)))
     }

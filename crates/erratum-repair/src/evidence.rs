@@ -218,7 +218,7 @@ impl<'a> Around<'a> {
         };
         let closed = |at: usize| self.lexed.kind(at) == Some(TokenKind::Close);
         let Some(before) = self.next.checked_sub(1) else { return false };
-        let listed = text.pairs.inside.get(before).copied().flatten().is_some();
+        let listed = text.pairs.inside_of(before).is_some();
         listed && (value(before) || closed(before))
     }
 

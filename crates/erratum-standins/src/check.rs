@@ -189,7 +189,7 @@ fn nested(lexed: &Lexed, pairs: &Pairs) -> Option<Found> {
     let functions = names.declared.iter().filter(|d| d.kind == NameKind::Function);
     functions
         .filter(|d| {
-            let close = pairs.partner.get(d.token + 1).copied().flatten();
+            let close = pairs.partner_of(d.token + 1);
             close.is_some_and(|close| lexed.is(close + 1, "{"))
         })
         .find(|d| pairs.block_of(lexed, d.token).is_some_and(|open| lexed.is(open - 1, ")")))
@@ -216,10 +216,10 @@ fn terminators(lexed: &Lexed, language: &'static Language) -> Vec<Found> {
             Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Char)
         ) || matches!(lexed.word(before), ")" | "]");
         let header = lexed.is(before, ")")
-            && pairs.partner[before].is_some_and(|open| {
+            && pairs.partner_of(before).is_some_and(|open| {
                 matches!(lexed.word(open.wrapping_sub(1)), "if" | "while" | "for" | "switch")
             });
-        let in_block = pairs.inside[*at].is_none_or(|open| lexed.opens_block(open));
+        let in_block = pairs.inside_of(*at).is_none_or(|open| lexed.opens_block(open));
         let goes_on = matches!(
             lexed.word(*at),
             "else" | "end" | "until" | "then" | "do" | "of" | "and" | "or" | "div" | "mod"
@@ -278,9 +278,9 @@ fn names_and_calls(lexed: &Lexed, language: &'static Language) -> Vec<Found> {
 
 /// The values between brackets.
 fn count(lexed: &Lexed, pairs: &Pairs, open: usize) -> Option<usize> {
-    let close = pairs.partner.get(open).copied().flatten()?;
+    let close = pairs.partner_of(open)?;
     let marks = (open + 1..close)
-        .filter(|at| matches!(lexed.word(*at), "," | ";") && pairs.inside[*at] == Some(open))
+        .filter(|at| matches!(lexed.word(*at), "," | ";") && pairs.inside_of(*at) == Some(open))
         .count();
     Some(if close == open + 1 { 0 } else { marks + 1 })
 }

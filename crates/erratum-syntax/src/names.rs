@@ -179,7 +179,7 @@ pub(crate) fn type_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<D
             return None;
         }
     }
-    let member = pairs.inside[index].is_some_and(|open| {
+    let member = pairs.inside_of(index).is_some_and(|open| {
         lexed.opens_block(open)
             && open > 0
             && header_of(lexed, open)
@@ -230,7 +230,7 @@ fn generic_start(lexed: &Lexed, close: usize) -> Option<usize> {
 }
 
 fn continues(lexed: &Lexed, pairs: &Pairs, index: usize) -> bool {
-    if pairs.inside[index].is_some_and(|open| !lexed.is(open, "{")) {
+    if pairs.inside_of(index).is_some_and(|open| !lexed.is(open, "{")) {
         return false;
     }
     let mut at = index;
@@ -245,7 +245,7 @@ fn continues(lexed: &Lexed, pairs: &Pairs, index: usize) -> bool {
 
 /// Rust: `name: Type` in a parameter list or a struct, closure parameters, patterns.
 pub(crate) fn name_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Declaration> {
-    let open = pairs.inside[index];
+    let open = pairs.inside_of(index);
     let before = lexed.word(index.wrapping_sub(1));
     if lexed.is(index + 1, ":") && matches!(before, "(" | "," | "{" | "pub" | "mut" | ")" | "]") {
         let typed = type_after(lexed, index);
@@ -315,24 +315,24 @@ fn scope(lexed: &Lexed, pairs: &Pairs, index: usize, kind: NameKind) -> (usize, 
     if let Some(scope) = lexed.language.scope {
         return scope(lexed, pairs, index);
     }
-    let Some(mut open) = pairs.inside[index] else { return (index, end) };
+    let Some(mut open) = pairs.inside_of(index) else { return (index, end) };
     if !lexed.opens_block(open) {
         // A parameter or a `for` header: visible to the end of the block that follows.
-        while let Some(outer) = pairs.inside[open].filter(|_| !lexed.opens_block(open)) {
+        while let Some(outer) = pairs.inside_of(open).filter(|_| !lexed.opens_block(open)) {
             if lexed.opens_block(outer) {
                 break;
             }
             open = outer;
         }
-        let close = pairs.partner[open].unwrap_or(index);
+        let close = pairs.partner_of(open).unwrap_or(index);
         let block = (close..lexed.code.len()).find(|at| matches!(lexed.word(*at), "{" | ";"));
         let last = block.map_or(end, |at| {
-            pairs.partner[at].unwrap_or(if lexed.is(at, "{") { end } else { at })
+            pairs.partner_of(at).unwrap_or(if lexed.is(at, "{") { end } else { at })
         });
         return (index, last);
     }
     let class = header_of(lexed, open).is_some();
-    (if class { open } else { index }, pairs.partner[open].unwrap_or(end))
+    (if class { open } else { index }, pairs.partner_of(open).unwrap_or(end))
 }
 
 #[cfg(test)]

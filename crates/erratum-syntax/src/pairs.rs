@@ -70,6 +70,16 @@ impl Pairs {
         if both && shown && unopened <= CANCELLED { strict } else { usual }
     }
 
+    /// The partner of a token, if it is a bracket that has one; none for an index past the end.
+    pub fn partner_of(&self, token: usize) -> Option<usize> {
+        self.partner.get(token).copied().flatten()
+    }
+
+    /// The opening bracket around a token; none for an index past the end.
+    pub fn inside_of(&self, token: usize) -> Option<usize> {
+        self.inside.get(token).copied().flatten()
+    }
+
     /// Whether every bracket has its partner.
     pub fn sound(&self) -> bool {
         self.odd.is_empty()

@@ -2,7 +2,7 @@
 //! keys have in common.
 
 use crate::app::App;
-use crate::arguments::Mend;
+use crate::arguments::{Color, Mend};
 use crate::failure::Failure;
 use crate::observing::Gap;
 use crate::show::{self, links::Links, terminal};
@@ -43,6 +43,12 @@ pub fn mend(app: &App, mend: &Mend, own: bool) -> Result<u8, Failure> {
         let guesses = mend.guesses || mend.pick.is_some() || (mend.dry_run && !mend.all);
         let wanted = erratum_look::Mend { all: mend.all, pick: mend.pick, guesses };
         let mut plan = session.mend(&look, wanted)?;
+        if mend.patch {
+            let mut out = show::out(Color::Never);
+            show::patch::show(&mut out, &look.program, &plan.after)?;
+            out.flush()?;
+            return Ok(show::status(&look.verdict, &mend.common));
+        }
         if mend.common.shown.json && (plan.steps.is_empty() || mend.dry_run) {
             show_json(&look, mend)?;
         } else if !mend.common.shown.json {

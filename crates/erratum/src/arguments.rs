@@ -179,6 +179,9 @@ pub struct Look {
     /// Show the mistake with this number whole, as `--all` numbers them
     #[arg(long, value_name = "N", conflicts_with_all = ["json", "quiet", "all", "open", "interactive"])]
     pub only: Option<usize>,
+    /// Print as SARIF 2.1.0, for platforms and CI, and nothing else
+    #[arg(long, conflicts_with_all = ["json", "quiet", "all", "open", "only", "interactive"])]
+    pub sarif: bool,
     #[command(flatten)]
     pub how: How,
 }
@@ -207,6 +210,9 @@ pub struct Read {
     /// Show the mistake with this number whole, as `--all` numbers them
     #[arg(long, value_name = "N", conflicts_with_all = ["json", "quiet", "all"])]
     pub only: Option<usize>,
+    /// Print as SARIF 2.1.0, for platforms and CI, and nothing else
+    #[arg(long, conflicts_with_all = ["json", "quiet", "all", "only"])]
+    pub sarif: bool,
     #[command(flatten)]
     pub common: Common,
 }
@@ -232,6 +238,9 @@ pub struct Mend {
     /// Only show what would be changed
     #[arg(long, conflicts_with = "yes")]
     pub dry_run: bool,
+    /// Print the change as a unified diff, which `patch -p1` and `git apply` take, and nothing else
+    #[arg(long, requires = "dry_run", conflicts_with = "json")]
+    pub patch: bool,
     /// Take fixes that are a guess, too: each is named at the end
     #[arg(long)]
     pub guesses: bool,

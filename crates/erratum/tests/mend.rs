@@ -3,7 +3,7 @@
 mod support;
 
 use std::fs;
-use support::{Folder, SOUND, TIDE};
+use support::{Folder, SOUND, TIDE, have};
 
 #[test]
 fn the_fix_is_shown_written_and_taken_back() {
@@ -234,4 +234,37 @@ fn of_two_readings_none_is_written_until_one_is_picked() {
     let none = folder.write("tide.c", text).run(&["mend", "--pick", "9", "--yes", "tide.c"]);
     assert_eq!(none.status, 2, "{}", none.stdout);
     assert_eq!(folder.read("tide.c"), text);
+}
+
+#[test]
+fn a_diff_is_taken_by_the_usual_tools() {
+    if !have("gcc") {
+        return;
+    }
+    for end in ["\n", "\r\n", ""] {
+        let text = TIDE.trim_end().replace('\n', if end.is_empty() { "\n" } else { end }) + end;
+        let folder = Folder::new();
+        folder.write("a port/tide.c", &text);
+        let ran = folder.run(&["mend", "--dry-run", "--patch", "a port/tide.c"]);
+        assert_eq!(ran.status, 1, "{}", ran.stderr);
+        assert_eq!(folder.read("a port/tide.c"), text);
+        let mended = text.replace("tide = 3", "tide = 3;");
+        for tool in [
+            &["patch", "-p1", "--binary", "-i", "change.diff"][..],
+            &["git", "apply", "change.diff"],
+        ] {
+            if !have(tool[0]) {
+                continue;
+            }
+            folder.write("a port/tide.c", &text).write("change.diff", &ran.stdout);
+            let mut command = std::process::Command::new(tool[0]);
+            let done = command.args(&tool[1..]).current_dir(folder.path("")).output().unwrap();
+            assert!(done.status.success(), "{tool:?}: {done:?} {}", ran.stdout);
+            assert_eq!(folder.read("a port/tide.c"), mended, "{tool:?}");
+        }
+    }
+    let folder = Folder::new();
+    folder.write("tide.c", SOUND);
+    assert_eq!(folder.run(&["mend", "--dry-run", "--patch", "tide.c"]).stdout, "");
+    assert_eq!(folder.run(&["mend", "--patch", "tide.c"]).status, 2);
 }

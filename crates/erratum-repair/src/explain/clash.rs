@@ -114,7 +114,8 @@ fn wants(case: &Case, message: &Message) -> Option<Who> {
     let stands_for_all = lexed.kind(at) == Some(TokenKind::Op) || called(case, at).is_some();
     // The first token of what is returned or assigned, or one that stands for all of it; not a part.
     let all_behind = |before: usize| {
-        text.pairs.inside[at] == text.pairs.inside[before] && (at == before + 1 || stands_for_all)
+        text.pairs.inside_of(at) == text.pairs.inside_of(before)
+            && (at == before + 1 || stands_for_all)
     };
     let start = statement(case, at);
     if let Some(word) = (start..at).find(|at| lexed.is(*at, "return")) {
@@ -167,7 +168,7 @@ fn argument(case: &Case, at: usize) -> Option<(Call, usize)> {
     if lexed.language.applies_bare {
         return None;
     }
-    let open = case.text.pairs.inside[at]?;
+    let open = case.text.pairs.inside_of(at)?;
     let call = shape::call_at(case, open)?;
     // A header of a function is no call.
     let header = case.text.names.declared.iter().any(|d| d.token == call.name);
@@ -213,9 +214,9 @@ fn target(case: &Case, start: usize, equals: usize) -> Option<usize> {
         return top.then_some(start);
     }
     // Parameters are declared before the `=`, too: those in brackets are none.
-    let level = text.pairs.inside[start];
+    let level = text.pairs.inside_of(start);
     let declared = |at: &usize| {
-        text.pairs.inside[*at] == level && text.names.declared.iter().any(|d| d.token == *at)
+        text.pairs.inside_of(*at) == level && text.names.declared.iter().any(|d| d.token == *at)
     };
     if let Some(found) = (start..equals).find(declared) {
         return Some(found);

@@ -62,7 +62,7 @@ pub(super) fn declared(case: &Case, clash: Option<&Clash>) -> Vec<Declaration> {
     for place in sides.filter_map(|side| side.at.as_ref()) {
         let token = text.lexed.at(place.range(&text.lexed.source).0);
         // A parameter is best seen among the others of its function.
-        let list = text.pairs.inside[token].filter(|open| text.lexed.is(*open, "("));
+        let list = text.pairs.inside_of(token).filter(|open| text.lexed.is(*open, "("));
         let function = list.and_then(|open| {
             let named = |d: &&Declared| d.kind == NameKind::Function && d.token + 1 == open;
             text.names.declared.iter().find(named).map(|d| d.token)
@@ -127,7 +127,7 @@ fn declaration(text: &Text, name: usize) -> Option<Declaration> {
     }
     let whole = declared.kind == NameKind::Type || bare;
     let mut first = name;
-    let inside = text.pairs.inside[name];
+    let inside = text.pairs.inside_of(name);
     let list = inside.filter(|open| lexed.is(*open, "("));
     let begins = |at: usize| {
         at == 0
@@ -157,7 +157,7 @@ fn declaration(text: &Text, name: usize) -> Option<Declaration> {
         if block {
             body = Some(last);
         }
-        last = if open { text.pairs.partner[next].filter(|to| *to > next)? } else { next };
+        last = if open { text.pairs.partner_of(next).filter(|to| *to > next)? } else { next };
         if block {
             break;
         }
@@ -269,11 +269,11 @@ fn members_of(text: &Text, name: &str) -> Vec<String> {
         let groups = (start + 1..lexed.code.len())
             .take_while(|at| !lexed.is(*at, ";"))
             .take(40)
-            .filter(|at| text.pairs.inside[*at] == text.pairs.inside[start]);
+            .filter(|at| text.pairs.inside_of(*at) == text.pairs.inside_of(start));
         for open in groups {
-            let Some(close) = text.pairs.partner[open].filter(|to| *to > open) else { continue };
+            let Some(close) = text.pairs.partner_of(open).filter(|to| *to > open) else { continue };
             let inner = text.names.declared.iter().filter(|d| {
-                (open..close).contains(&d.token) && text.pairs.inside[d.token] == Some(open)
+                (open..close).contains(&d.token) && text.pairs.inside_of(d.token) == Some(open)
             });
             for declared in inner.filter(|d| d.kind != NameKind::Type) {
                 let word = lexed.text(&lexed.code[declared.token]);
@@ -297,7 +297,7 @@ fn methods_of(text: &Text, name: &str) -> Vec<String> {
     }
     let receives = |token: usize| {
         let close = token.checked_sub(1)?;
-        let open = text.pairs.partner[close].filter(|open| *open < close)?;
+        let open = text.pairs.partner_of(close).filter(|open| *open < close)?;
         (open..close).find(|at| lexed.is(*at, name))
     };
     let functions = text.names.declared.iter().filter(|d| d.kind != NameKind::Value);

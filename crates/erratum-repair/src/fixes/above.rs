@@ -86,12 +86,12 @@ fn values(case: &Case, all: &mut Vec<Candidate>) {
         let Some(block) = (wanted.token..lexed.code.len()).find(|at| lexed.opens_block(*at)) else {
             continue;
         };
-        let end = |open: usize| case.text.pairs.partner[open].unwrap_or(lexed.code.len());
+        let end = |open: usize| case.text.pairs.partner_of(open).unwrap_or(lexed.code.len());
         let Some(wants) = (block..end(block)).find(|at| makes(*at, above, block)) else { continue };
         let Some(wants) = parameters_at(case, wants + 1) else { continue };
         let own = lexed.word(class.name);
         for at in (class.open..end(class.open)).filter(|at| makes(*at, own, class.open)) {
-            let Some(close) = case.text.pairs.partner[at + 1] else { continue };
+            let Some(close) = case.text.pairs.partner_of(at + 1) else { continue };
             let near = lexed.code[at].line.abs_diff(lexed.code[case.token].line) <= 1;
             let (Some(given), true) = (parameters_at(case, at + 1), near) else { continue };
             let list = lexed.is(close + 1, ":");

@@ -103,7 +103,7 @@ fn value(case: &Case) -> Option<(usize, usize)> {
     }
     let last = operand_end(case, first)?;
     // An object that is made stands with its values.
-    let made = lexed.is(last + 1, "{").then(|| case.text.pairs.partner[last + 1]);
+    let made = lexed.is(last + 1, "{").then(|| case.text.pairs.partner_of(last + 1));
     Some((first, made.map_or(Some(last), |close| close)?))
 }
 

@@ -60,7 +60,7 @@ fn called(
     let lexed = case.lexed();
     let value = lexed.source.slice(lexed.code[first].start, lexed.code[dot - 1].end).into_owned();
     let open = Some(member + 1).filter(|at| lexed.is(*at, "("));
-    let close = open.and_then(|open| case.text.pairs.partner[open]);
+    let close = open.and_then(|open| case.text.pairs.partner_of(open));
     let last = close.unwrap_or(member);
     let handed = match (open, close) {
         (Some(open), Some(close)) if close > open + 1 => {
@@ -80,7 +80,7 @@ fn value_before(case: &Case, dot: usize) -> Option<usize> {
     let mut at = dot.checked_sub(1)?;
     loop {
         while lexed.is(at, "]") {
-            at = case.text.pairs.partner[at]?.checked_sub(1)?;
+            at = case.text.pairs.partner_of(at)?.checked_sub(1)?;
         }
         if lexed.kind(at) != Some(TokenKind::Name) {
             return None;
@@ -107,7 +107,7 @@ fn numbers(case: &Case, line: std::ops::Range<usize>, all: &mut Vec<Candidate>) 
             || case.text.names.of(lexed.word(name)).any(|declared| {
                 declared.typed.is_some_and(|typed| super::shape::text_of(case, typed) == "int")
             });
-        let close = case.text.pairs.partner[open];
+        let close = case.text.pairs.partner_of(open);
         let Some(first) = value_before(case, open).filter(|_| whole) else { continue };
         let Some(close) =
             close.filter(|_| lexed.before(first) != "(" || !lexed.is(first.wrapping_sub(2), real))

@@ -226,7 +226,7 @@ fn ends_type(case: &Case, open: usize) -> bool {
 fn header_line(case: &Case, open: usize) -> u32 {
     let lexed = case.lexed();
     let before = open.checked_sub(1);
-    let call = before.filter(|at| lexed.is(*at, ")")).and_then(|at| case.text.pairs.partner[at]);
+    let call = before.filter(|at| lexed.is(*at, ")")).and_then(|at| case.text.pairs.partner_of(at));
     lexed.code[call.unwrap_or(open)].line
 }
 
@@ -357,7 +357,7 @@ fn last_operand(case: &Case, open: usize) -> Option<usize> {
     let line = lexed.on_line(lexed.code[open].line);
     let mut at = open + 1;
     while at + 1 < line.end {
-        let closed = matches!(lexed.word(at), "(" | "[").then(|| case.text.pairs.partner[at]);
+        let closed = matches!(lexed.word(at), "(" | "[").then(|| case.text.pairs.partner_of(at));
         let list = lexed.is(at, "[");
         at = closed.map_or(Some(at), |partner| partner)?;
         let literal = list || matches!(lexed.kind(at), Some(TokenKind::Number | TokenKind::Str));
@@ -383,7 +383,7 @@ fn last_operand(case: &Case, open: usize) -> Option<usize> {
 pub(super) fn doubles(case: &Case, open: usize, before: usize) -> bool {
     let lexed = case.lexed();
     let again = |at: usize| lexed.word(at) == lexed.word(open);
-    let partner = |at: usize| case.text.pairs.partner.get(at).copied().flatten();
+    let partner = |at: usize| case.text.pairs.partner_of(at);
     let inner = partner(open + 1).filter(|_| again(open + 1));
     let outer = open.checked_sub(1).and_then(partner).filter(|_| again(open - 1));
     inner.is_some_and(|close| before == close || before == close + 1)

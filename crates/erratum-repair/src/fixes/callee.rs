@@ -159,7 +159,7 @@ fn method_type(case: &Case, all: &mut Vec<Candidate>) {
     if lexed.kind(name) != Some(TokenKind::Name) || !lexed.is(name + 1, "(") {
         return;
     }
-    let partner = |at: usize| case.text.pairs.partner.get(at).copied().flatten();
+    let partner = |at: usize| case.text.pairs.partner_of(at);
     let body = partner(name + 1).and_then(|close| {
         let open = (close..lexed.code.len()).find(|at| lexed.divides(*at))?;
         lexed.opens_block(open).then_some(open)

@@ -172,7 +172,7 @@ fn lost_comma(case: &Case, call: &Call, less: Factor, all: &mut Vec<Candidate>) 
         )
     };
     for at in call.open + 1..call.close {
-        if operand(at) && operand(at + 1) && case.text.pairs.inside[at] == Some(call.open) {
+        if operand(at) && operand(at + 1) && case.text.pairs.inside_of(at) == Some(call.open) {
             let edit = case.insert(lexed.code[at].end, ",");
             all.push(Candidate::new(MistakeId::MissingSeparator, SIDE_BY_SIDE + less, vec![edit]));
         }

@@ -80,7 +80,7 @@ fn called_type(case: &Case, open: usize, all: &mut Vec<Candidate>) {
         lexed.kind(at) == Some(TokenKind::Op)
             || matches!(lexed.word(at), "return" | "(" | "," | "[")
     });
-    let close = case.text.pairs.partner[open].filter(|close| *close > open + 1);
+    let close = case.text.pairs.partner_of(open).filter(|close| *close > open + 1);
     let Some(close) = close.filter(|_| plain && wanted) else { return };
     let mut edits = vec![case.insert(lexed.code[typed].start, "(")];
     // What is one value needs no brackets of its own.
@@ -124,13 +124,13 @@ fn counted(case: &Case, all: &mut Vec<Candidate>) {
     if !whole.contains(&by.trim_start_matches('&')) || by.starts_with('&') {
         return;
     }
-    let inside = case.text.pairs.inside[case.token].filter(|open| lexed.is(*open, "["));
+    let inside = case.text.pairs.inside_of(case.token).filter(|open| lexed.is(*open, "["));
     let next = [case.token, case.token + 1].into_iter().find(|at| lexed.is(*at, "["));
     let Some(open) = inside.or(next) else { return };
-    let Some(close) = case.text.pairs.partner[open].filter(|close| *close > open + 1) else {
+    let Some(close) = case.text.pairs.partner_of(open).filter(|close| *close > open + 1) else {
         return;
     };
-    let within = |at: &usize| case.text.pairs.inside[*at] == Some(open);
+    let within = |at: &usize| case.text.pairs.inside_of(*at) == Some(open);
     let computes = (open + 1..close).filter(within).any(|at| {
         lexed.kind(at) == Some(TokenKind::Op) && !matches!(lexed.word(at), "." | "::" | ",")
     });

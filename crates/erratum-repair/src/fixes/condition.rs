@@ -91,7 +91,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     // A bracket that closes what was never opened is the one that is there.
-    let closes = lexed.is(end - 1, ")") && case.text.pairs.partner[end - 1].is_none();
+    let closes = lexed.is(end - 1, ")") && case.text.pairs.partner_of(end - 1).is_none();
     if closes {
         edits.truncate(1);
     }
@@ -106,7 +106,7 @@ fn lost_else(case: &Case, all: &mut Vec<Candidate>) {
         if !lexed.is(close, "}") || !lexed.is(open, "{") {
             continue;
         }
-        let before = case.text.pairs.partner[close];
+        let before = case.text.pairs.partner_of(close);
         let header = before.map(|before| lexed.on_line(lexed.code[before].line));
         if header.is_some_and(|mut header| header.any(|at| lexed.is(at, "if"))) {
             let edit = case.insert(lexed.code[open].start, "else ");
@@ -154,14 +154,18 @@ fn lost_if(case: &Case, all: &mut Vec<Candidate>) {
         let condition = word + 1..line.end - usize::from(block);
         let compares = condition.clone().any(|at| {
             let mark = matches!(lexed.word(at), "<" | ">" | "<=" | ">=" | "!=" | "==" | "===");
-            mark && case.text.pairs.inside[at].is_none_or(|open| open <= word || open == word + 1)
+            mark && case
+                .text
+                .pairs
+                .inside_of(at)
+                .is_none_or(|open| open <= word || open == word + 1)
         });
         let other = |at: usize| matches!(lexed.word(at), "if" | "return" | ";" | "=" | "{" | "?");
         if !compares || condition.clone().any(other) {
             continue;
         }
         let (first, last) = (condition.start, condition.end - 1);
-        let enclosed = lexed.is(first, "(") && case.text.pairs.partner[first] == Some(last);
+        let enclosed = lexed.is(first, "(") && case.text.pairs.partner_of(first) == Some(last);
         let edits = if enclosed || !case.language().bracketed_conditions {
             vec![case.insert(lexed.code[first].start, "if ")]
         } else {
@@ -237,11 +241,11 @@ fn commas(case: &Case, all: &mut Vec<Candidate>) {
     for word in line.clone().filter(|at| lexed.is(*at, "for")) {
         let open = (word + 1 < line.end && lexed.is(word + 1, "(")).then_some(word + 1);
         let close = match open {
-            Some(open) => case.text.pairs.partner[open],
+            Some(open) => case.text.pairs.partner_of(open),
             None => (word..line.end).find(|at| lexed.opens_block(*at)),
         };
         let (first, last) = (open.unwrap_or(word) + 1, close.unwrap_or(line.end).min(line.end));
-        let own = |at: &usize| case.text.pairs.inside[*at] == open || open.is_none();
+        let own = |at: &usize| case.text.pairs.inside_of(*at) == open || open.is_none();
         let marks: Vec<usize> = (first..last)
             .filter(own)
             .filter(|at| lexed.is(*at, end) || lexed.is(*at, ","))
@@ -275,7 +279,7 @@ fn lost_end(case: &Case, all: &mut Vec<Candidate>) {
     let conditions = near.filter(|at| {
         matches!(lexed.word(*at), "if" | "while" | "for")
             && lexed.is(at + 1, "(")
-            && case.text.pairs.partner[at + 1].is_none()
+            && case.text.pairs.partner_of(at + 1).is_none()
     });
     for open in conditions.map(|at| at + 1) {
         let own = lexed.on_line(lexed.code[open].line);

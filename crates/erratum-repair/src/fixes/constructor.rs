@@ -56,11 +56,11 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let told = sets_fixed || case.message.text.contains(name);
         let open = (class.token..lexed.code.len()).find(|at| lexed.opens_block(*at));
         let (Some(open), true) = (open, told) else { continue };
-        let Some(close) = case.text.pairs.partner[open] else { continue };
+        let Some(close) = case.text.pairs.partner_of(open) else { continue };
         // Which of the methods sets it, the message shows.
         let around = |method: usize| {
             let body = (method..close).find(|at| lexed.opens_block(*at));
-            let end = body.and_then(|body| case.text.pairs.partner[body]);
+            let end = body.and_then(|body| case.text.pairs.partner_of(body));
             end.is_some_and(|end| (method..end).contains(&case.token))
         };
         let methods = (open + 2..close).filter(|at| {
@@ -96,7 +96,7 @@ fn lost_super(case: &Case, all: &mut Vec<Candidate>) {
     let Some(word) = header.clone().find(|at| lexed.is(*at, "extends")) else { return };
     let name = header.clone().find(|at| lexed.is(*at, "class")).map_or("", |at| lexed.word(at + 1));
     let makes = lexed.before(own) == "constructor" || lexed.before(own) == name;
-    let close = case.text.pairs.partner[open].unwrap_or(open);
+    let close = case.text.pairs.partner_of(open).unwrap_or(open);
     if !makes || (open..close).any(|at| lexed.is(at, "super")) {
         return;
     }
@@ -106,7 +106,7 @@ fn lost_super(case: &Case, all: &mut Vec<Candidate>) {
         .filter_map(|d| (d.token..lexed.code.len()).find(|at| lexed.opens_block(*at)))
         .next();
     let Some(block) = block else { return };
-    let end = case.text.pairs.partner[block].unwrap_or(lexed.code.len());
+    let end = case.text.pairs.partner_of(block).unwrap_or(lexed.code.len());
     let wanted = (block..end).find(|at| {
         lexed.is(*at, "(") && (lexed.before(*at) == "constructor" || lexed.before(*at) == above)
     });

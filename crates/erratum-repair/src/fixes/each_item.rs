@@ -91,11 +91,12 @@ fn of_map(case: &Case, all: &mut Vec<Candidate>) {
         .collect();
     let marks = (1..lexed.code.len()).filter(|at| matches!(lexed.word(*at), "of" | ":"));
     for mark in marks.filter(|at| names.contains(&(at - 1))) {
-        let Some(open) = case.text.pairs.inside[mark].filter(|open| lexed.before(*open) == "for")
+        let Some(open) =
+            case.text.pairs.inside_of(mark).filter(|open| lexed.before(*open) == "for")
         else {
             continue;
         };
-        let Some(close) = case.text.pairs.partner[open] else { continue };
+        let Some(close) = case.text.pairs.partner_of(open) else { continue };
         if lexed.is(close - 1, ")") {
             continue;
         }

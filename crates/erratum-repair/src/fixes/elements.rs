@@ -92,7 +92,7 @@ fn called_array(case: &Case, open: usize, all: &mut Vec<Candidate>) {
     // Rust names the type of what is called (seen with rustc 1.95).
     let told = ["found `Vec<", "found `[", "found `&["];
     let array = array || told.iter().any(|text| case.message.text.contains(text));
-    let one = case.text.pairs.partner[open].is_some_and(|close| close > open + 1);
+    let one = case.text.pairs.partner_of(open).is_some_and(|close| close > open + 1);
     if array && one {
         with_marks(case, open, ("[", "]"), ARRAY_CALLED, all);
     }
@@ -104,7 +104,7 @@ fn with_method(case: &Case, all: &mut Vec<Candidate>) {
     let Some(open) = (case.token..lexed.code.len()).take(4).find(|at| lexed.is(*at, "[")) else {
         return;
     };
-    let Some(close) = case.text.pairs.partner[open].filter(|close| *close > open + 1) else {
+    let Some(close) = case.text.pairs.partner_of(open).filter(|close| *close > open + 1) else {
         return;
     };
     let index = text_of(case, (open + 1, close - 1));
@@ -127,7 +127,7 @@ fn with_marks(
     score: Factor,
     all: &mut Vec<Candidate>,
 ) {
-    let Some(close) = case.text.pairs.partner[open].filter(|close| *close > open + 1) else {
+    let Some(close) = case.text.pairs.partner_of(open).filter(|close| *close > open + 1) else {
         return;
     };
     let edits = vec![case.replace_token(open, before), case.replace_token(close, behind)];
@@ -138,7 +138,7 @@ fn with_marks(
 fn without_method(case: &Case, dot: usize, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let open = dot + 2;
-    let Some(close) = case.text.pairs.partner[open].filter(|close| *close > open + 1) else {
+    let Some(close) = case.text.pairs.partner_of(open).filter(|close| *close > open + 1) else {
         return;
     };
     let edits = vec![

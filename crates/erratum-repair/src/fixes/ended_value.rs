@@ -38,9 +38,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let near = case.token.saturating_sub(REACH)..(case.token + 1).min(lexed.code.len());
     for close in near.filter(|at| lexed.is(*at, "}")) {
         let Some(next) = lexed.code.get(close + 1).filter(|next| next.first) else { continue };
-        let Some(open) = case.text.pairs.partner[close] else { continue };
+        let Some(open) = case.text.pairs.partner_of(close) else { continue };
         // In a list, another element follows.
-        let listed = case.text.pairs.inside[open].is_some_and(|open| !lexed.opens_block(open));
+        let listed = case.text.pairs.inside_of(open).is_some_and(|open| !lexed.opens_block(open));
         let goes_on = listed
             || matches!(lexed.word(close + 1), ";" | "," | ")" | "." | "]")
             || lexed.kind(close + 1) == Some(TokenKind::Op);

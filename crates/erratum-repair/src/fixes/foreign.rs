@@ -139,7 +139,7 @@ fn implemented_for(case: &Case, name: usize, all: &mut Vec<Candidate>) {
         return;
     }
     let open = name + 1;
-    let Some(close) = case.text.pairs.partner[open] else { return };
+    let Some(close) = case.text.pairs.partner_of(open) else { return };
     let called = |at: usize| matches!(lexed.word(at + 1), "(" | "::");
     let asked: Vec<&str> = (open..close.saturating_sub(2))
         .filter(|at| lexed.is(*at, "self") && lexed.is(at + 1, ".") && !called(at + 2))
@@ -150,7 +150,7 @@ fn implemented_for(case: &Case, name: usize, all: &mut Vec<Candidate>) {
     });
     let fits = types.filter(|declared| {
         let block = declared.token + 1;
-        let end = case.text.pairs.partner.get(block).copied().flatten().unwrap_or(block);
+        let end = case.text.pairs.partner_of(block).unwrap_or(block);
         asked
             .iter()
             .all(|field| (block..end).any(|at| lexed.word(at) == *field && lexed.is(at + 1, ":")))
@@ -251,7 +251,7 @@ fn marks(case: &Case, line: u32, far: Factor, only: Option<&str>, all: &mut Vec<
 fn function_at(case: &Case, first: usize, last: usize) -> bool {
     let lexed = case.lexed();
     let Some(before) = first.checked_sub(1) else { return false };
-    let start = match case.text.pairs.partner[before].filter(|_| lexed.is(before, ")")) {
+    let start = match case.text.pairs.partner_of(before).filter(|_| lexed.is(before, ")")) {
         Some(open) => open,
         None => before,
     };
@@ -265,7 +265,7 @@ fn each(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     // A loop that counts has the plain word.
     for at in lexed.on_line(line).filter(|at| lexed.is(*at, "foreach") && lexed.is(at + 1, "(")) {
-        let close = case.text.pairs.partner[at + 1].unwrap_or(lexed.on_line(line).end);
+        let close = case.text.pairs.partner_of(at + 1).unwrap_or(lexed.on_line(line).end);
         if (at + 2..close).any(|at| lexed.is(at, ";")) {
             let edit = case.replace_token(at, "for");
             all.push(Candidate::new(MistakeId::ForeignWord, LOOP_ELSEWHERE + far, vec![edit]));
@@ -277,7 +277,7 @@ fn each(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
         if !lexed.is(open, "(") {
             continue;
         }
-        let end = case.text.pairs.partner[open].unwrap_or(lexed.on_line(line).end);
+        let end = case.text.pairs.partner_of(open).unwrap_or(lexed.on_line(line).end);
         let inside = open + 2..end.min(lexed.code.len());
         if inside.clone().any(|at| lexed.is(at, ";")) {
             continue;

@@ -45,11 +45,11 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             continue;
         };
         // Methods of a class have no word where functions have `function`.
-        let inner = case.text.pairs.inside[name].is_some() && *word == "function";
+        let inner = case.text.pairs.inside_of(name).is_some() && *word == "function";
         if inner || !lexed.code[item.start].first || !lexed.is(name + 1, "(") {
             continue;
         }
-        let Some(close) = case.text.pairs.partner[name + 1] else { continue };
+        let Some(close) = case.text.pairs.partner_of(name + 1) else { continue };
         let ends = item.end - 1;
         let body = lexed.opens_block(ends) || lexed.is(ends, "=");
         if body && ends > close && typed(case, name + 1, close) {
@@ -64,7 +64,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 fn typed(case: &Case, open: usize, close: usize) -> bool {
     let lexed = case.lexed();
     let own: Vec<usize> =
-        (open + 1..close).filter(|at| case.text.pairs.inside[*at] == Some(open)).collect();
+        (open + 1..close).filter(|at| case.text.pairs.inside_of(*at) == Some(open)).collect();
     let named = |at: usize| lexed.kind(at) == Some(TokenKind::Name);
     let behind = case.language().is_keyword("func");
     let result = matches!(lexed.word(close + 1), ":" | "->");

@@ -49,7 +49,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 fn head(case: &Case, class: usize, far: Factor, all: &mut Vec<Candidate>) {
     let (lexed, language) = (case.lexed(), case.language());
     let taken = Some(class + 2).filter(|at| lexed.is(*at, "(") && language.is_keyword("val"));
-    let behind = taken.and_then(|open| case.text.pairs.partner[open]).map(|close| close + 1);
+    let behind = taken.and_then(|open| case.text.pairs.partner_of(open)).map(|close| close + 1);
     let mark = behind.unwrap_or(class + 2);
     let above = mark + 1;
     if lexed.kind(above) != Some(TokenKind::Name) {
@@ -75,7 +75,7 @@ fn head(case: &Case, class: usize, far: Factor, all: &mut Vec<Candidate>) {
     let text = format!("{}{new}{}", if spaced { "" } else { " " }, if behind { "" } else { " " });
     let mut edits = vec![case.replace_token(mark, text)];
     if written == "(" {
-        let Some(close) = case.text.pairs.partner[mark] else { return };
+        let Some(close) = case.text.pairs.partner_of(mark) else { return };
         edits.push(Edit::delete(case.file(), lexed.code[close].start, lexed.code[close].end));
     }
     all.push(Candidate::new(MistakeId::ForeignMark, ELSEWHERE + far, edits));

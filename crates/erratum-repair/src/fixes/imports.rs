@@ -119,7 +119,7 @@ fn list(case: &Case) -> Option<(usize, usize)> {
         ImportList::Bracketed(word) => {
             let open =
                 (0..lexed.code.len()).find(|at| lexed.is(*at, word) && lexed.is(at + 1, "("))? + 1;
-            let close = case.text.pairs.partner[open];
+            let close = case.text.pairs.partner_of(open);
             let end = (open..lexed.code.len()).find(|at| lexed.is(*at, ")"));
             Some((open, close.or(end)?))
         }

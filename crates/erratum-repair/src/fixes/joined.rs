@@ -49,7 +49,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if text_before == text_behind {
             continue;
         }
-        let open = case.text.pairs.inside[plus];
+        let open = case.text.pairs.inside_of(plus);
         let printed = open.is_some_and(|open| {
             lexed.is(open, "(") && language.prints.contains(&lexed.before(open))
         });
@@ -95,7 +95,7 @@ fn before(case: &Case, mark: usize) -> Option<(usize, usize)> {
     let mut first = last;
     loop {
         if matches!(lexed.word(first), ")" | "]") {
-            first = case.text.pairs.partner[first]?.checked_sub(1)?;
+            first = case.text.pairs.partner_of(first)?.checked_sub(1)?;
         }
         if !matches!(lexed.kind(first)?, TokenKind::Name | TokenKind::Number) {
             return None;

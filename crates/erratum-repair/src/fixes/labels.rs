@@ -105,7 +105,7 @@ fn mark(case: &Case, label: Range<usize>, far: Factor, all: &mut Vec<Candidate>)
     let Some((first, last)) = arrow else { return };
     // What stands behind the mark on the same line may be the value of a branch.
     let ends = last + 1 == label.end;
-    let in_bracket = case.text.pairs.inside[first] != case.text.pairs.inside[label.start];
+    let in_bracket = case.text.pairs.inside_of(first) != case.text.pairs.inside_of(label.start);
     if !in_bracket && (ends || lexed.kind(last + 1) == Some(TokenKind::Keyword)) {
         let score = ENDS_LABEL + AS_BESIDE.when(colons > 0) + far;
         all.push(Candidate::new(MistakeId::ForeignMark, score, vec![colon(case, first, last)]));

@@ -77,7 +77,8 @@ fn other_arrow(case: &Case, all: &mut Vec<Candidate>) {
     let doubled = case.language().operators.contains(&"=>") && !case.language().borrows;
     let again = |at: usize| lexed.word(at) == lexed.word(case.token);
     let head = matches!(lexed.before(case.token), "(" | ",") && lexed.is(arrow, "->");
-    let close = case.text.pairs.inside[case.token].and_then(|open| case.text.pairs.partner[open]);
+    let close =
+        case.text.pairs.inside_of(case.token).and_then(|open| case.text.pairs.partner_of(open));
     let used = close.is_some_and(|close| (arrow + 1..close).any(again));
     if doubled && head && used && !case.language().arrow_parameters {
         let edit = case.replace_token(arrow, "=>");

@@ -106,7 +106,7 @@ fn terminator(case: &Case, last: usize, all: &mut Vec<Candidate>) {
     let language = case.language();
     let value = ends_value(case, last);
     let in_block =
-        case.text.pairs.inside[last].is_none_or(|open| lexed.opens_block(open) || open == last);
+        case.text.pairs.inside_of(last).is_none_or(|open| lexed.opens_block(open) || open == last);
     if language.line_ends || language.layout || language.terminator != ";" || !value || !in_block {
         return;
     }
@@ -117,7 +117,7 @@ fn terminator(case: &Case, last: usize, all: &mut Vec<Candidate>) {
         return;
     }
     // `if (tide > 3)` goes on with its statement.
-    let open = case.text.pairs.partner[last].filter(|_| lexed.is(last, ")"));
+    let open = case.text.pairs.partner_of(last).filter(|_| lexed.is(last, ")"));
     let header = open.and_then(|open| open.checked_sub(1)).is_some_and(|word| {
         matches!(lexed.word(word), "if" | "for" | "while" | "switch" | "foreach" | "catch")
     });

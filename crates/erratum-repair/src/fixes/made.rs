@@ -56,7 +56,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         {
             continue;
         }
-        let Some(close) = case.text.pairs.partner[open] else { continue };
+        let Some(close) = case.text.pairs.partner_of(open) else { continue };
         let mut edits =
             vec![Edit::replace(case.file(), lexed.code[at].start, lexed.code[class].start, before)];
         if behind.ends_with('(') {
@@ -115,7 +115,7 @@ fn brackets(case: &Case, all: &mut Vec<Candidate>) {
         let (class, open) = (at + 1, at + 2);
         let plain = case.language().is_type(lexed.word(class))
             && lexed.word(class).starts_with(|letter: char| letter.is_lowercase());
-        let close = case.text.pairs.partner.get(open).copied().flatten();
+        let close = case.text.pairs.partner_of(open);
         if plain
             && lexed.is(open, "(")
             && let Some(close) = close.filter(|close| *close > open + 1)

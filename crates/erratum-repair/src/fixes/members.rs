@@ -74,7 +74,7 @@ fn dot_for_comma(case: &Case, all: &mut Vec<Candidate>) {
     let line = lexed.on_line(lexed.code[case.token].line);
     for at in line.clone().filter(|at| *at > line.start && lexed.is(*at, ".")) {
         let next = at + 1;
-        let in_list = case.text.pairs.inside[at].is_some();
+        let in_list = case.text.pairs.inside_of(at).is_some();
         let literal = matches!(lexed.kind(at - 1), Some(TokenKind::Str | TokenKind::Number));
         let value =
             case.text.names.resolve(lexed, next).is_some_and(|d| d.kind != NameKind::Member);

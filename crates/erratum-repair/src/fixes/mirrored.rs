@@ -83,8 +83,8 @@ impl Value {
     fn before(case: &Case, mark: usize) -> Option<Value> {
         let lexed = case.lexed();
         let line = lexed.on_line(lexed.code[mark].line);
-        let inside = case.text.pairs.inside[mark];
-        let own = |at: &usize| case.text.pairs.inside[*at] == inside;
+        let inside = case.text.pairs.inside_of(mark);
+        let own = |at: &usize| case.text.pairs.inside_of(*at) == inside;
         let starts = line.clone().take_while(|at| *at < mark).filter(own);
         let found = starts.filter_map(|at| Value::at(case, at));
         found.filter(|value| value.end == mark).min_by_key(|value| value.first)
@@ -103,7 +103,7 @@ impl Value {
         }
         let mut at = first + 1;
         while lexed.is(at, "[") {
-            at = case.text.pairs.partner[at]? + 1;
+            at = case.text.pairs.partner_of(at)? + 1;
         }
         let member = Some(at + 1).filter(|name| {
             matches!(lexed.word(at), "." | "->") && lexed.kind(*name) == Some(TokenKind::Name)

@@ -344,7 +344,7 @@ impl<'a> Case<'a> {
 
     /// Whether a statement starts with this token because a line does.
     fn starts_line(&self, token: usize) -> bool {
-        let inside = self.text.pairs.inside[token];
+        let inside = self.text.pairs.inside_of(token);
         self.lexed().starts_line(token) && inside.is_none_or(|open| self.lexed().opens_block(open))
     }
 

@@ -72,7 +72,7 @@ fn element(case: &Case, open: usize, all: &mut Vec<Candidate>) {
     let array = declared
         .and_then(|declared| declared.typed)
         .is_some_and(|(first, _)| lexed.is(first, "array"));
-    if let Some(close) = case.text.pairs.partner[open].filter(|_| array) {
+    if let Some(close) = case.text.pairs.partner_of(open).filter(|_| array) {
         let edits = vec![case.replace_token(open, "["), case.replace_token(close, "]")];
         all.push(Candidate::new(MistakeId::MismatchedBracket, ELEMENT, edits));
     }
@@ -107,7 +107,7 @@ fn method(case: &Case, all: &mut Vec<Candidate>) {
         let (class, end) = (declared.token + 2, declared.token + 2);
         declared.kind == NameKind::Type
             && lexed.is(class, "class")
-            && case.text.pairs.partner[end].is_some_and(|end| {
+            && case.text.pairs.partner_of(end).is_some_and(|end| {
                 (class..end).any(|at| {
                     lexed.word(at) == lexed.word(name) && lexed.before(at) == lexed.before(name)
                 })

@@ -106,7 +106,7 @@ fn comparisons(case: &Case, all: &mut Vec<Candidate>) {
         let part = start..at;
         let compares = part.clone().any(|at| {
             COMPARES.contains(&lexed.word(at))
-                && case.text.pairs.inside[at] == case.text.pairs.inside[part.start]
+                && case.text.pairs.inside_of(at) == case.text.pairs.inside_of(part.start)
         });
         if compares && part.len() > 2 {
             edits.push(case.insert(lexed.code[part.start].start, "("));
@@ -124,19 +124,19 @@ fn division(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[case.token].line);
     for mark in line.clone().filter(|at| lexed.is(*at, "/")) {
-        let inside = case.text.pairs.inside[mark];
+        let inside = case.text.pairs.inside_of(mark);
         let value = |at: &usize| {
             let word = lexed.word(*at);
             let ends =
                 lexed.kind(*at) == Some(TokenKind::Op) || matches!(word, "=" | "then" | "else");
-            let outer = case.text.pairs.inside[*at] == inside;
+            let outer = case.text.pairs.inside_of(*at) == inside;
             !(outer && (ends || word == "," || Some(*at) == inside))
         };
         let right: Vec<usize> = (mark + 1..line.end).take_while(value).collect();
         let left: Vec<usize> = (line.start..mark).rev().take_while(value).collect();
         let wrap = |first: usize, last: usize| {
             let (from, to) = (lexed.code[first].start, lexed.code[last].end);
-            let single = first == last || case.text.pairs.partner[first] == Some(last);
+            let single = first == last || case.text.pairs.partner_of(first) == Some(last);
             if single {
                 vec![case.insert(from, "fromIntegral ")]
             } else {

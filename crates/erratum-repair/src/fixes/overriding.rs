@@ -40,7 +40,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     // The message points at the method; its brackets close on the same line or soon after.
     let near = case.token..(case.token + 3).min(lexed.code.len());
     let Some(name) = near.into_iter().find(|at| lexed.is(at + 1, "(")) else { return };
-    let close = |at: usize| case.text.pairs.partner.get(at + 1).copied().flatten();
+    let close = |at: usize| case.text.pairs.partner_of(at + 1);
     let Some(own) = close(name) else { return };
     let word = lexed.word(name);
     let above = case.text.names.seen.get(word).and_then(|seen| {

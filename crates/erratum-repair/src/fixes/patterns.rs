@@ -124,7 +124,7 @@ fn named_in_arm(case: &Case, all: &mut Vec<Candidate>) {
     let line = lexed.on_line(lexed.code[name].line);
     let Some(arrow) = line.clone().find(|at| *at > name && lexed.is(*at, "=>")) else { return };
     let end = match lexed.opens_block(arrow + 1) {
-        true => case.text.pairs.partner[arrow + 1].unwrap_or(line.end),
+        true => case.text.pairs.partner_of(arrow + 1).unwrap_or(line.end),
         false => line.end,
     };
     let unknown = |at: &usize| {
@@ -146,8 +146,8 @@ fn arrow(case: &Case, item: std::ops::Range<usize>, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let arm = lexed.is(item.start, "case") && !case.language().is_keyword("switch")
         || in_match(case, item.start) && !lexed.is(item.start, "case");
-    let outer = case.text.pairs.inside.get(item.start).copied().flatten();
-    let mut marks = item.filter(|at| case.text.pairs.inside[*at] == outer);
+    let outer = case.text.pairs.inside_of(item.start);
+    let mut marks = item.filter(|at| case.text.pairs.inside_of(*at) == outer);
     let mark = marks.find(|at| matches!(lexed.word(*at), "=>" | "->" | ":"));
     if let Some(mark) = mark.filter(|mark| arm && lexed.is(*mark, "->")) {
         let edit = case.replace_token(mark, "=>");

@@ -63,7 +63,7 @@ fn methods<'a>(case: &'a Case) -> Option<Box<dyn Fn(&Declared) -> bool + 'a>> {
         }));
     }
     let open = (case.token..lexed.code.len()).find(|at| lexed.opens_block(*at))?;
-    let close = case.text.pairs.partner[open]?;
+    let close = case.text.pairs.partner_of(open)?;
     Some(Box::new(move |declared| {
         declared.kind == NameKind::Function
             && (open..close).contains(&declared.token)

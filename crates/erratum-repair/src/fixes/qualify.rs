@@ -79,7 +79,7 @@ fn owners(text: &Text, word: &str) -> Vec<String> {
 
 /// The enumeration among whose values a token stands.
 fn owner(text: &Text, lexed: &Lexed, at: usize) -> Option<String> {
-    let open = text.pairs.inside[at].filter(|open| lexed.is(*open, "{"))?;
+    let open = text.pairs.inside_of(at).filter(|open| lexed.is(*open, "{"))?;
     let starts = matches!(lexed.word(at - 1), "{" | "," | "]" | "}" | ")");
     let header = lexed.on_line(lexed.code[open].line.saturating_sub(1).max(1)).start..open;
     let mut back = header.rev().take_while(|at| !matches!(lexed.word(*at), ";" | "}" | "{"));

@@ -143,7 +143,7 @@ fn declared(
 fn wrapped(case: &Case, (first, last): (usize, usize)) -> (usize, usize) {
     let lexed = case.lexed();
     let around = first > 0 && lexed.is(first - 1, "(") && lexed.is(last + 1, ")");
-    if around && case.text.pairs.partner[first - 1] == Some(last + 1) {
+    if around && case.text.pairs.partner_of(first - 1) == Some(last + 1) {
         (first - 1, last + 1)
     } else {
         (first, last)
@@ -158,7 +158,7 @@ fn written<'a>(case: &'a Case, typed: &'a str) -> &'a str {
 /// How many names the first call of a function gives its results to.
 fn bound_by_calls(case: &Case, function: &Function) -> Option<usize> {
     let lexed = case.lexed();
-    let open = case.text.pairs.partner[function.parameters_close]?;
+    let open = case.text.pairs.partner_of(function.parameters_close)?;
     let own = open.checked_sub(1)?;
     let calls = case.text.names.seen.get(lexed.word(own))?.iter().copied();
     let mut calls = calls.filter(|at| lexed.is(at + 1, "(") && *at != own);
@@ -177,7 +177,8 @@ fn counts(case: &Case, function: &Function) -> Vec<usize> {
     let count = |at: usize| {
         let end = case.statement_end(at);
         let commas = (at..=end).filter(|comma| {
-            lexed.is(*comma, ",") && case.text.pairs.inside[*comma] == case.text.pairs.inside[at]
+            lexed.is(*comma, ",")
+                && case.text.pairs.inside_of(*comma) == case.text.pairs.inside_of(at)
         });
         if end == at { 0 } else { commas.count() + 1 }
     };

@@ -21,7 +21,7 @@ pub(crate) fn function_around(case: &Case, token: usize) -> Option<Function> {
     let lexed = case.lexed();
     let pairs = &case.text.pairs;
     let mut open = if lexed.closes_block(token) {
-        pairs.partner[token]?
+        pairs.partner_of(token)?
     } else {
         pairs.block_of(lexed, token)?
     };
@@ -57,14 +57,14 @@ pub(crate) fn function_of(case: &Case, open: usize) -> Option<Function> {
     let parameters_close =
         if lexed.is(name + 1, "(") || lexed.is(name + 1, "<") || lexed.is(name + 1, "[") {
             let parameters = (name..open).find(|at| lexed.is(*at, "("))?;
-            case.text.pairs.partner[parameters]?
+            case.text.pairs.partner_of(parameters)?
         } else {
             name
         };
     // Pascal and Scala need no brackets where there are no parameters.
     Some(Function {
         open,
-        close: case.text.pairs.partner[open],
+        close: case.text.pairs.partner_of(open),
         parameters_close,
         returns: declared.typed,
     })
@@ -91,7 +91,7 @@ pub(crate) struct Call {
 /// The call whose opening bracket is this token.
 pub(crate) fn call_at(case: &Case, open: usize) -> Option<Call> {
     let lexed = case.lexed();
-    let close = case.text.pairs.partner[open]?;
+    let close = case.text.pairs.partner_of(open)?;
     let mut name = open.checked_sub(1)?;
     if lexed.is(name, "!") {
         name = name.checked_sub(1)?;
@@ -115,7 +115,7 @@ pub(crate) fn call_at(case: &Case, open: usize) -> Option<Call> {
         } else if lexed.is(at, "|") {
             bars += 1;
         } else if lexed.kind(at) == Some(TokenKind::Open) {
-            at = case.text.pairs.partner[at].filter(|to| *to > at).unwrap_or(at);
+            at = case.text.pairs.partner_of(at).filter(|to| *to > at).unwrap_or(at);
         }
         at += 1;
     }
@@ -131,12 +131,12 @@ pub(crate) fn calls_near(case: &Case) -> Vec<Call> {
     let named = |call: &Call| case.word("name").is_some_and(|name| lexed.word(call.name) == name);
     calls.sort_by_key(|call| (!named(call), !around(call), call.name.abs_diff(case.token)));
     // A call may start on an earlier line.
-    let mut outer = case.text.pairs.inside[case.token];
+    let mut outer = case.text.pairs.inside_of(case.token);
     while let Some(open) = outer {
         if calls.iter().all(|call| call.open != open) {
             calls.extend(call_at(case, open));
         }
-        outer = case.text.pairs.inside[open];
+        outer = case.text.pairs.inside_of(open);
     }
     calls.truncate(4);
     calls
@@ -147,7 +147,7 @@ fn constructor(case: &Case, name: &str) -> Option<usize> {
     let lexed = case.lexed();
     let seen = case.text.names.seen.get(name)?;
     seen.iter().copied().find(|at| {
-        let close = case.text.pairs.partner.get(at + 1).copied().flatten();
+        let close = case.text.pairs.partner_of(at + 1);
         !matches!(lexed.word(at.wrapping_sub(1)), "new" | "." | "=" | "return")
             && close.is_some_and(|close| matches!(lexed.word(close + 1), "{" | "throws" | ":"))
     })
@@ -159,7 +159,7 @@ pub(crate) fn parameter_of<'a>(
     token: usize,
 ) -> Option<&'a erratum_syntax::names::Declared> {
     let lexed = case.lexed();
-    let mut open = case.text.pairs.inside[token]?;
+    let mut open = case.text.pairs.inside_of(token)?;
     loop {
         if let Some(call) = call_at(case, open) {
             let index = call.arguments.iter().position(|(a, b)| (*a..=*b).contains(&token))?;
@@ -174,7 +174,7 @@ pub(crate) fn parameter_of<'a>(
             let (a, b) = *header.arguments.get(index)?;
             return case.text.names.declared.iter().find(|d| (a..=b).contains(&d.token));
         }
-        open = case.text.pairs.inside[open]?;
+        open = case.text.pairs.inside_of(open)?;
     }
 }
 
@@ -232,7 +232,7 @@ pub(crate) fn operand_end(case: &Case, first: usize) -> Option<usize> {
         let next = last + 1;
         match lexed.word(next) {
             "." | "->" if lexed.kind(next + 1) == Some(TokenKind::Name) => last = next + 1,
-            "(" | "[" => last = case.text.pairs.partner[next]?,
+            "(" | "[" => last = case.text.pairs.partner_of(next)?,
             _ => return Some(last),
         }
     }
@@ -254,7 +254,7 @@ pub(crate) fn type_of(case: &Case, first: usize, last: usize) -> Option<String> 
         return simple_type(case, first)
             .map(|typed| if array { format!("{typed} *") } else { typed });
     }
-    let partner = |at: usize| case.text.pairs.partner[at];
+    let partner = |at: usize| case.text.pairs.partner_of(at);
     if lexed.is(first, "(") && partner(first) == Some(last) {
         return type_of(case, first + 1, last - 1);
     }
@@ -313,7 +313,7 @@ fn outer_operators(case: &Case, first: usize, last: usize) -> Vec<usize> {
     let mut at = first;
     while at <= last {
         match lexed.kind(at) {
-            Some(TokenKind::Open) => at = case.text.pairs.partner[at].unwrap_or(last).max(at),
+            Some(TokenKind::Open) => at = case.text.pairs.partner_of(at).unwrap_or(last).max(at),
             Some(TokenKind::Op) if at > first && at < last => {
                 let operand = matches!(lexed.kind(at - 1), Some(TokenKind::Close))
                     || !matches!(lexed.kind(at - 1), Some(TokenKind::Op | TokenKind::Open));
@@ -334,7 +334,7 @@ fn place_type(case: &Case, first: usize, last: usize) -> Option<String> {
     let names = &case.text.names;
     match lexed.word(last) {
         ")" => {
-            let open = case.text.pairs.partner[last]?;
+            let open = case.text.pairs.partner_of(last)?;
             let name = open.checked_sub(1).filter(|at| *at >= first)?;
             let function = names.of(lexed.word(name)).find(|d| d.kind == NameKind::Function);
             match (function, lexed.word(name)) {
@@ -355,7 +355,7 @@ fn place_type(case: &Case, first: usize, last: usize) -> Option<String> {
             }
         }
         "]" => {
-            let open = case.text.pairs.partner[last]?;
+            let open = case.text.pairs.partner_of(last)?;
             let whole = type_of(case, first, open.checked_sub(1)?)?;
             element(&whole)
         }

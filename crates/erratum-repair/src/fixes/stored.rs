@@ -42,8 +42,8 @@ fn kept(case: &Case, member: &str, class: &str, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     for declared in case.text.names.of(class).filter(|d| d.kind == NameKind::Type) {
         let Some(open) = parameters_of(case, declared.token) else { continue };
-        let Some(close) = case.text.pairs.partner[open] else { continue };
-        let own = |at: &usize| case.text.pairs.inside[*at] == Some(open);
+        let Some(close) = case.text.pairs.partner_of(open) else { continue };
+        let own = |at: &usize| case.text.pairs.inside_of(*at) == Some(open);
         let starts =
             (open + 1..close).filter(own).filter(|at| *at == open + 1 || lexed.is(at - 1, ","));
         let starts: Vec<usize> = starts.collect();
@@ -79,7 +79,7 @@ fn parameters_of(case: &Case, class: usize) -> Option<usize> {
         return Some(class + 1).filter(|at| lexed.is(*at, "("));
     }
     let block = (class..lexed.code.len()).find(|at| lexed.opens_block(*at))?;
-    let end = case.text.pairs.partner[block]?;
+    let end = case.text.pairs.partner_of(block)?;
     let word = (block..end).find(|at| {
         lexed.is(*at, "constructor") && case.text.pairs.block_of(lexed, *at) == Some(block)
     })?;

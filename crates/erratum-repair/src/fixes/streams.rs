@@ -55,7 +55,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let name = open.wrapping_sub(1);
             let method = lexed.kind(name) == Some(TokenKind::Name)
                 && matches!(lexed.before(name), "." | "->");
-            let Some(close) = case.text.pairs.partner[open].filter(|_| method) else { continue };
+            let Some(close) = case.text.pairs.partner_of(open).filter(|_| method) else { continue };
             let edits = vec![case.replace_token(open, "("), case.replace_token(close, ")")];
             all.push(Candidate::new(MistakeId::MismatchedBracket, CALLED, edits));
         }

@@ -97,7 +97,7 @@ fn spells(case: &Case, at: usize, mark: &str) -> Option<usize> {
 /// word or a `|` of its line, in the open.
 fn in_condition(case: &Case, start: usize, at: usize) -> bool {
     let lexed = case.lexed();
-    let inside = case.text.pairs.inside[at];
+    let inside = case.text.pairs.inside_of(at);
     if let Some(word) = inside.and_then(|open| open.checked_sub(1))
         && WORDS.contains(&lexed.word(word))
     {
@@ -109,11 +109,11 @@ fn in_condition(case: &Case, start: usize, at: usize) -> bool {
         // The word within an arm has the arrow of the arm behind it.
         let leads = *one == start || matches!(lexed.before(*one), "}" | "else" | "=" | "(");
         let asks = WORDS.contains(&lexed.word(*one)) && leads;
-        (guard || asks) && case.text.pairs.inside[*one] == inside
+        (guard || asks) && case.text.pairs.inside_of(*one) == inside
     });
     let ended = |word: usize| {
         lexed.is(word + 1, "(")
-            && case.text.pairs.partner[word + 1].is_some_and(|close| close < at)
+            && case.text.pairs.partner_of(word + 1).is_some_and(|close| close < at)
             && case.language().bracketed_conditions
     };
     word.is_some_and(|word| !ended(word))

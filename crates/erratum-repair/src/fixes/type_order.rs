@@ -113,7 +113,7 @@ fn no_word(case: &Case, first: usize, far: Factor, all: &mut Vec<Candidate>) {
     let ends = lexed.code.get(element + 1).is_none_or(|next| next.first)
         || matches!(lexed.word(element + 1), "=" | ";");
     // In a list of members or parameters no word stands before a name.
-    let block = case.text.pairs.inside.get(first).copied().flatten().is_none_or(|open| {
+    let block = case.text.pairs.inside_of(first).is_none_or(|open| {
         lexed.opens_block(open) && super::shape::function_of(case, open).is_some()
     });
     if name && before && apart && ends && block && is_type(case, element) {

@@ -184,7 +184,7 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
         let now = text_of(case, typed);
         // What a local variable is used for fits a wider type, too.
         let handed = declared.kind == NameKind::Member
-            || case.text.pairs.inside[declared.token].is_some_and(|open| lexed.is(open, "("));
+            || case.text.pairs.inside_of(declared.token).is_some_and(|open| lexed.is(open, "("));
         let uses = if handed { sound_uses(case, declared).min(3) } else { 0 };
         let dissent = USED_RIGHTLY * uses as f64;
         for (wanted, score) in wanted_types(case, &now, &found) {

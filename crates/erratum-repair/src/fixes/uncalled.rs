@@ -133,7 +133,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             all.push(Candidate::new(MistakeId::MissingBracket, score, edits));
         }
         // What stands in the wrong brackets is what the function is called with.
-        let close = case.text.pairs.partner.get(at + 1).copied().flatten();
+        let close = case.text.pairs.partner_of(at + 1);
         if lexed.is(at + 1, "[")
             && let Some(close) = close.filter(|close| *close > at + 2)
         {

@@ -78,9 +78,9 @@ fn parameter(case: &Case, all: &mut Vec<Candidate>) {
             && matches!(lexed.word(at + 1), ")" | ",")
     });
     let Some(name) = name else { return };
-    let Some(open) = case.text.pairs.inside[name] else { return };
+    let Some(open) = case.text.pairs.inside_of(name) else { return };
     let function = open.wrapping_sub(1);
-    let own = |at: &usize| case.text.pairs.inside[*at] == Some(open);
+    let own = |at: &usize| case.text.pairs.inside_of(*at) == Some(open);
     let place = (open..name).filter(own).filter(|at| lexed.is(*at, ",")).count();
     let calls = case.text.names.seen.get(lexed.word(function)).map_or(&[][..], Vec::as_slice);
     let types = calls.iter().filter(|at| **at != function).filter_map(|at| {

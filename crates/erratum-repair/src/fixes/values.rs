@@ -196,7 +196,7 @@ fn expression_end(case: &Case, start: usize) -> usize {
             {
                 last += 2;
             }
-            "[" => match case.text.pairs.partner[last + 1] {
+            "[" => match case.text.pairs.partner_of(last + 1) {
                 Some(close) => last = close,
                 None => return last,
             },

@@ -78,7 +78,7 @@ fn promised(case: &Case, all: &mut Vec<Candidate>) {
     let said = &case.message.text;
     let class = lexed.at(case.range.0);
     let last =
-        case.text.pairs.block_of(lexed, class).and_then(|open| case.text.pairs.partner[open]);
+        case.text.pairs.block_of(lexed, class).and_then(|open| case.text.pairs.partner_of(open));
     let functions = case.text.names.declared.iter().filter(|declared| {
         declared.kind == NameKind::Function
             && declared.token >= case.statement_start(class)
@@ -160,7 +160,7 @@ fn member(case: &Case, (declared, kind): (usize, NameKind), all: &mut Vec<Candid
     if !header.into_iter().any(|at| lexed.is(at, "class")) {
         return;
     }
-    let close = case.text.pairs.partner[open].unwrap_or(lexed.code.len());
+    let close = case.text.pairs.partner_of(open).unwrap_or(lexed.code.len());
     let labelled = (open..close).any(|at| {
         let shows = matches!(lexed.word(at), "public" | "private" | "protected");
         shows && lexed.is(at + 1, ":") && at < declared

@@ -53,7 +53,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let nested = (function.open + 1..case.token).any(|at| {
         matches!(lexed.word(at), "=>" | "function")
             && lexed.is(at + 1, "{")
-            && case.text.pairs.partner[at + 1].is_none_or(|close| close > case.token)
+            && case.text.pairs.partner_of(at + 1).is_none_or(|close| close > case.token)
     });
     if nested {
         return;

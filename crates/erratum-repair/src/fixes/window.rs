@@ -346,19 +346,20 @@ impl Window<'_, '_> {
             return false;
         }
         let before = token.checked_sub(1);
-        let Some(open) = before.and_then(|at| pairs.inside[at].or(lexed.is(at, "(").then_some(at)))
+        let Some(open) =
+            before.and_then(|at| pairs.inside_of(at).or(lexed.is(at, "(").then_some(at)))
         else {
             return false;
         };
         let header = lexed.is(open, "(") && lexed.before(open) == "for";
-        let end = pairs.partner[open].unwrap_or(open);
+        let end = pairs.partner_of(open).unwrap_or(open);
         header && (open..end).filter(|at| lexed.is(*at, ";")).count() >= 2
     }
 
     /// Whether a comma would give a function of the file one value more than it takes.
     fn call_is_full(&self, mark: &str, token: usize) -> bool {
         let pairs = &self.case.text.pairs;
-        let open = token.checked_sub(1).and_then(|at| pairs.inside[at]).filter(|_| mark == ",");
+        let open = token.checked_sub(1).and_then(|at| pairs.inside_of(at)).filter(|_| mark == ",");
         let Some(call) = open.and_then(|open| call_at(self.case, open)) else { return false };
         let name = self.case.lexed().word(call.name);
         // Of several functions with one name, another may be meant.

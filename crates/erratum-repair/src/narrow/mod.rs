@@ -463,7 +463,7 @@ impl Search<'_> {
             });
             let value = typed.and_then(|typed| lexed.language.default_of(&typed));
             let end = (at + 1..lexed.code.len()).find(|end| {
-                text.pairs.inside[*end] == text.pairs.inside[at]
+                text.pairs.inside_of(*end) == text.pairs.inside_of(at)
                     && (lexed.is(*end, lexed.language.terminator) || lexed.starts_line(*end))
             });
             if let (Some(value), Some(end)) = (value, end)

@@ -39,7 +39,8 @@ pub(super) fn split(text: &Text, from: usize, to: usize) -> Vec<Unit> {
         let open = at;
         let mut closed_block = false;
         if lexed.kind(at) == Some(TokenKind::Open)
-            && let Some(close) = text.pairs.partner[at].filter(|close| *close > at && *close < to)
+            && let Some(close) =
+                text.pairs.partner_of(at).filter(|close| *close > at && *close < to)
         {
             if lexed.opens_block(at) {
                 blocks.push((at, close));
@@ -113,13 +114,13 @@ pub(super) fn needed(
     let declares: Vec<Vec<&str>> = others
         .iter()
         .map(|unit| {
-            let level = text.pairs.inside[unit.tokens.0];
+            let level = text.pairs.inside_of(unit.tokens.0);
             let within = text
                 .names
                 .declared
                 .iter()
                 .filter(|d| (unit.tokens.0..=unit.tokens.1).contains(&d.token));
-            let outside = |token: usize| text.pairs.inside[token] == level;
+            let outside = |token: usize| text.pairs.inside_of(token) == level;
             // Parameters and what a body declares are seen in the function alone.
             let function = within.clone().any(|d| d.kind == NameKind::Function && outside(d.token));
             within

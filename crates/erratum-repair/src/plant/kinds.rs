@@ -131,7 +131,7 @@ fn before_else(text: &Text) -> Places {
 
 /// Whether an `else` belongs to a `case`, which may have a `;` before it.
 fn in_case(text: &Text, index: usize) -> bool {
-    text.pairs.inside[index].is_some_and(|open| text.lexed.is(open, "case"))
+    text.pairs.inside_of(index).is_some_and(|open| text.lexed.is(open, "case"))
 }
 
 /// Haskell: a line of a block moved by one or two columns.
@@ -168,7 +168,7 @@ fn constraint(text: &Text) -> Places {
 fn deriving(text: &Text) -> Places {
     let lexed = &text.lexed;
     let places = (1..lexed.code.len()).filter(|i| lexed.is(*i, "deriving")).filter_map(|i| {
-        let close = text.pairs.partner.get(i + 1).copied().flatten()?;
+        let close = text.pairs.partner_of(i + 1)?;
         Some(vec![Edit::delete(name(text), lexed.code[i - 1].end, lexed.code[close].end)])
     });
     places.collect()
@@ -199,7 +199,8 @@ fn constant(text: &Text) -> Places {
 
 /// Inside the brackets of a `for`.
 fn in_header(text: &Text, index: usize) -> bool {
-    text.pairs.inside[index]
+    text.pairs
+        .inside_of(index)
         .is_some_and(|open| open > 0 && text.lexed.is(open, "(") && text.lexed.is(open - 1, "for"))
 }
 
@@ -490,7 +491,8 @@ fn calls(text: &Text) -> Vec<(usize, Vec<(usize, usize)>)> {
     for open in 1..lexed.code.len() {
         let callee =
             lexed.kind(open - 1) == Some(TokenKind::Name) && !is_declaration(text, open - 1);
-        let Some(close) = text.pairs.partner[open].filter(|_| callee && lexed.is(open, "(")) else {
+        let Some(close) = text.pairs.partner_of(open).filter(|_| callee && lexed.is(open, "("))
+        else {
             continue;
         };
         // `Route(…) {` defines a constructor.
@@ -500,7 +502,8 @@ fn calls(text: &Text) -> Vec<(usize, Vec<(usize, usize)>)> {
         let mut arguments = Vec::new();
         let mut start = open + 1;
         for at in open + 1..=close {
-            let outer = at == close || (lexed.is(at, ",") && text.pairs.inside[at] == Some(open));
+            let outer =
+                at == close || (lexed.is(at, ",") && text.pairs.inside_of(at) == Some(open));
             if outer && at > start {
                 arguments.push((lexed.code[start].start, lexed.code[at - 1].end));
                 start = at + 1;
@@ -551,7 +554,7 @@ fn lost_return(text: &Text) -> Places {
     for declared in text.names.declared.iter().filter(|d| d.kind == NameKind::Function) {
         let open =
             (declared.token..lexed.code.len()).find(|i| lexed.is(*i, "{") || lexed.is(*i, ";"));
-        let Some(close) = open.and_then(|open| text.pairs.partner[open]) else { continue };
+        let Some(close) = open.and_then(|open| text.pairs.partner_of(open)) else { continue };
         let line = lexed.code[close.saturating_sub(1)].line;
         let first = lexed.on_line(line).start;
         let returns = lexed.is(first, "return") && !lexed.is(first + 1, ";");

@@ -279,8 +279,10 @@ fn follows(root: &Judged, message: &Judged, text: Option<&Text>) -> bool {
     match text {
         Some(text) if text.pairs.sound() => {
             let token = text.lexed.at(first.range(&text.lexed.source).0);
-            let close =
-                text.pairs.block_of(&text.lexed, token).and_then(|open| text.pairs.partner[open]);
+            let close = text
+                .pairs
+                .block_of(&text.lexed, token)
+                .and_then(|open| text.pairs.partner_of(open));
             let end = close.map_or(u32::MAX, |close| text.lexed.code[close].line);
             let near = at.line <= first.line + 2;
             near || (message.phase <= Phase::Syntax

@@ -144,7 +144,7 @@ fn function_lines(text: &Text, message: &Message) -> Option<(u32, u32)> {
     };
     let mut open = pairs.block_of(lexed, at)?;
     loop {
-        if let (Some(first), Some(close)) = (function(open), pairs.partner[open]) {
+        if let (Some(first), Some(close)) = (function(open), pairs.partner_of(open)) {
             return Some((first, lexed.code.get(close)?.line));
         }
         open = pairs.block_of(lexed, open)?;

@@ -22,7 +22,7 @@ impl Stretch {
     /// Whether no bracket in it has its partner outside.
     fn is_whole(&self, pairs: &Pairs) -> bool {
         let within = self.first..=self.last;
-        let partners = within.clone().filter_map(|at| pairs.partner[at]);
+        let partners = within.clone().filter_map(|at| pairs.partner_of(at));
         partners.into_iter().all(|partner| within.contains(&partner))
     }
 
@@ -68,7 +68,7 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
     };
     let mut open = case.text.pairs.block_of(lexed, token);
     while let Some(at) = open {
-        if let Some(close) = case.text.pairs.partner[at].filter(|close| *close > at + 1) {
+        if let Some(close) = case.text.pairs.partner_of(at).filter(|close| *close > at + 1) {
             all.push(Stretch { first: at + 1, last: close - 1, by: "", wide: true });
         }
         open = case.text.pairs.block_of(lexed, at);
@@ -102,7 +102,7 @@ fn statements(case: &Case, token: usize, phase: Phase) -> Vec<Stretch> {
 fn around(lexed: &Lexed, pairs: &Pairs, first: usize, last: usize, all: &mut Vec<Stretch>) {
     let never = lexed.language.never;
     if lexed.opens_block(last)
-        && let Some(close) = pairs.partner[last]
+        && let Some(close) = pairs.partner_of(last)
     {
         // The call that a function is handed to ends behind it.
         let ends = |at: &usize| matches!(lexed.word(*at), ")" | "]") || ends_statement(lexed, *at);
@@ -136,7 +136,7 @@ fn routine(lexed: &Lexed, pairs: &Pairs, first: usize) -> Option<Stretch> {
             return None;
         }
         if lexed.opens_block(at) {
-            let close = pairs.partner[at]?;
+            let close = pairs.partner_of(at)?;
             let last = close + usize::from(ends_statement(lexed, close + 1));
             return Some(Stretch { first, last, by: "", wide: true });
         }
@@ -167,8 +167,8 @@ fn directive(lexed: &Lexed, at: usize) -> bool {
 /// the block: a mark that divides statements does not where it stands in brackets.
 fn whole_statement(lexed: &Lexed, pairs: &Pairs, token: usize) -> (usize, usize) {
     let bracket = |at: usize| {
-        let open = pairs.inside.get(at).copied().flatten();
-        open.filter(|open| !lexed.opens_block(*open) && pairs.partner[*open].is_some())
+        let open = pairs.inside_of(at);
+        open.filter(|open| !lexed.opens_block(*open) && pairs.partner_of(*open).is_some())
     };
     let mut outermost = token;
     while let Some(open) = bracket(outermost) {

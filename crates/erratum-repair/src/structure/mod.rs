@@ -140,9 +140,9 @@ fn couples(lexed: &Lexed, pairs: &Pairs) -> Vec<Couple> {
     let mut depths: Vec<usize> = vec![0; lexed.code.len()];
     for (index, token) in lexed.code.iter().enumerate() {
         // What stands around it comes before it.
-        depths[index] = pairs.inside[index].map_or(0, |open| depths[open] + 1);
+        depths[index] = pairs.inside_of(index).map_or(0, |open| depths[open] + 1);
         if token.kind == TokenKind::Open
-            && let Some(close) = pairs.partner[index]
+            && let Some(close) = pairs.partner_of(index)
         {
             all.push(Couple {
                 open: mark(lexed, token),
@@ -171,7 +171,7 @@ fn pairs_depth(lexed: &Lexed, pairs: &Pairs, depths: &[usize], token: &Token) ->
         return 0;
     }
     let at = lexed.at(token.start);
-    pairs.inside[at].map_or(0, |open| depths[open] + 1)
+    pairs.inside_of(at).map_or(0, |open| depths[open] + 1)
 }
 
 fn closing_length(lexed: &Lexed, token: &Token) -> usize {

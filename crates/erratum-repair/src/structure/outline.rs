@@ -55,14 +55,14 @@ pub(super) fn blocks(lexed: &Lexed, pairs: &Pairs) -> Vec<Block> {
     let mut all: Vec<Block> = Vec::new();
     let mut depths: Vec<usize> = vec![0; lexed.code.len()];
     for index in 0..lexed.code.len() {
-        let outer = pairs.inside[index];
+        let outer = pairs.inside_of(index);
         let around = outer.map_or(0, |open| depths[open] + usize::from(lexed.opens_block(open)));
         depths[index] = around;
         if !lexed.opens_block(index) {
             continue;
         }
         let first = statement_line(lexed, pairs, index);
-        let to = pairs.partner[index].map(|close| lexed.code[close].line);
+        let to = pairs.partner_of(index).map(|close| lexed.code[close].line);
         // What opens and closes on one line is no part of an outline.
         if to == Some(lexed.code[index].line) {
             continue;
@@ -79,12 +79,12 @@ pub(super) fn blocks(lexed: &Lexed, pairs: &Pairs) -> Vec<Block> {
 
 /// The line on which the statement starts whose block opens here.
 fn statement_line(lexed: &Lexed, pairs: &Pairs, open: usize) -> u32 {
-    let outer = pairs.inside[open];
+    let outer = pairs.inside_of(open);
     let mut at = open;
     while at > 0 {
         let before = at - 1;
         // A `}` of an element list, or a parenthesis, is part of the statement.
-        if let Some(partner) = pairs.partner[before].filter(|partner| *partner < before) {
+        if let Some(partner) = pairs.partner_of(before).filter(|partner| *partner < before) {
             if lexed.closes_block(before) {
                 break;
             }
@@ -166,7 +166,7 @@ struct Statement {
 fn statements(lexed: &Lexed, pairs: &Pairs) -> Vec<Statement> {
     let mut all = Vec::new();
     for (index, token) in lexed.code.iter().enumerate().filter(|(_, token)| token.first) {
-        let inside = pairs.inside[index];
+        let inside = pairs.inside_of(index);
         let starts = index == 0
             || lexed.divides(index - 1)
             || lexed.starts_line(index)

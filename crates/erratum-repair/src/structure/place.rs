@@ -42,7 +42,7 @@ fn before(lexed: &Lexed, pairs: &Pairs, close: usize) -> Vec<usize> {
         let last = at - 1;
         let divides = lexed.divides(last) || (lexed.language.line_ends && lexed.starts_line(at));
         at = match lexed.code[last].kind {
-            TokenKind::Close => match pairs.partner[last].filter(|open| *open < last) {
+            TokenKind::Close => match pairs.partner_of(last).filter(|open| *open < last) {
                 Some(open) => open,
                 None => break,
             },
@@ -65,7 +65,7 @@ fn after(lexed: &Lexed, pairs: &Pairs, open: usize) -> Vec<usize> {
         let ends = lexed.language.line_ends && lexed.starts_line(at) && at > open + 1;
         at = match lexed.code[at].kind {
             _ if block || ends => break,
-            TokenKind::Open => match pairs.partner[at].filter(|close| *close > at) {
+            TokenKind::Open => match pairs.partner_of(at).filter(|close| *close > at) {
                 Some(close) => close + 1,
                 None => break,
             },

@@ -47,9 +47,9 @@ fn depth_of(lexed: &Lexed, pairs: &Pairs, first: usize) -> usize {
     let mut open = match lexed.kind(first) {
         // What closes stands as deep as what it closes.
         Some(TokenKind::Close) => {
-            pairs.partner[first].map_or(pairs.inside[first], |open| pairs.inside[open])
+            pairs.partner_of(first).map_or(pairs.inside_of(first), |open| pairs.inside_of(open))
         }
-        _ => pairs.inside[first],
+        _ => pairs.inside_of(first),
     };
     let mut levels = 0;
     let mut line = 0;
@@ -58,7 +58,7 @@ fn depth_of(lexed: &Lexed, pairs: &Pairs, first: usize) -> usize {
             levels += 1;
             line = lexed.code[at].line;
         }
-        open = pairs.inside[at];
+        open = pairs.inside_of(at);
     }
     let word = lexed.word(first);
     let label = matches!(word, "case" | "default") && lexed.language.terminator == ";";

@@ -152,7 +152,7 @@ mod tests {
         let pairs = Pairs::new(&lexed);
         let opening = (0..lexed.code.len()).filter(|at| lexed.opens_block(*at));
         let line = |at: usize| lexed.code[at].line;
-        (opening.map(|at| (line(at), pairs.partner[at].map(line))).collect(), pairs.odd.len())
+        (opening.map(|at| (line(at), pairs.partner_of(at).map(line))).collect(), pairs.odd.len())
     }
 
     #[test]

@@ -22,7 +22,7 @@ pub(crate) fn type_after_name(
 /// Go: the type behind the one list of parameters.
 pub(crate) fn go_result(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<(usize, usize)> {
     let open = lexed.is(index + 1, "(") || lexed.is(index + 1, "[");
-    let behind = if open { pairs.partner[index + 1]? + 1 } else { index + 1 };
+    let behind = if open { pairs.partner_of(index + 1)? + 1 } else { index + 1 };
     go_type(lexed, pairs, behind)
 }
 
@@ -39,7 +39,7 @@ pub(crate) fn basic_result(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option
 fn behind_parameters(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<usize> {
     let mut at = index + 1;
     while lexed.is(at, "(") || lexed.is(at, "[") {
-        at = pairs.partner[at]? + 1;
+        at = pairs.partner_of(at)? + 1;
     }
     Some(at)
 }
@@ -73,7 +73,7 @@ fn type_to_end(lexed: &Lexed, first: usize) -> Option<(usize, usize)> {
 
 /// Whether the block around a token has a header with one of these words.
 fn inside_header<'a>(lexed: &'a Lexed, pairs: &Pairs, index: usize) -> Option<&'a str> {
-    let open = pairs.inside[index].filter(|open| lexed.opens_block(*open))?;
+    let open = pairs.inside_of(index).filter(|open| lexed.opens_block(*open))?;
     header_of(lexed, open)
 }
 
@@ -82,8 +82,10 @@ fn arrow_parameter(lexed: &Lexed, pairs: &Pairs, index: usize) -> bool {
     if lexed.is(index + 1, "=>") {
         return !matches!(before(lexed, index), "." | ":" | "case");
     }
-    let Some(open) = pairs.inside[index].filter(|open| lexed.is(*open, "(")) else { return false };
-    let after = pairs.partner[open].map_or("", |close| lexed.word(close + 1));
+    let Some(open) = pairs.inside_of(index).filter(|open| lexed.is(*open, "(")) else {
+        return false;
+    };
+    let after = pairs.partner_of(open).map_or("", |close| lexed.word(close + 1));
     after == "=>"
         && matches!(before(lexed, index), "(" | ",")
         && matches!(lexed.word(index + 1), "," | ")" | ":")
@@ -120,7 +122,7 @@ pub(crate) fn typescript(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<D
             return Some((NameKind::Member, type_after(lexed, colon - 1)));
         }
     }
-    let open = pairs.inside[index];
+    let open = pairs.inside_of(index);
     let in_parameters = open.is_some_and(|open| {
         lexed.is(open, "(")
             && matches!(
@@ -139,7 +141,7 @@ pub(crate) fn typescript(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<D
 
 pub(crate) fn scala(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Declaration> {
     let word_before = before(lexed, index);
-    let open = pairs.inside[index];
+    let open = pairs.inside_of(index);
     if lexed.is(index + 1, ":") && matches!(word_before, "(" | "," | "val" | "var" | "implicit") {
         let class = open
             .filter(|open| lexed.is(*open, "("))
@@ -161,8 +163,9 @@ pub(crate) fn scala(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Declar
     let generator = lower && lexed.is(index + 1, "<-");
     let tuple = lower
         && (index..line.end).any(|at| lexed.is(at, "<-"))
-        && open
-            .is_some_and(|open| pairs.partner[open].is_some_and(|close| lexed.is(close + 1, "<-")));
+        && open.is_some_and(|open| {
+            pairs.partner_of(open).is_some_and(|close| lexed.is(close + 1, "<-"))
+        });
     (pattern || generator || tuple || arrow_parameter(lexed, pairs, index))
         .then_some((NameKind::Value, None))
 }
@@ -177,7 +180,7 @@ fn section(lexed: &Lexed, pairs: &Pairs, index: usize) -> &'static str {
         let word = lexed.word(at);
         if lexed.closes_block(at) {
             // A whole block lies in between.
-            match pairs.partner[at] {
+            match pairs.partner_of(at) {
                 Some(open) if open < at => at = open,
                 _ => return "",
             }
@@ -205,7 +208,7 @@ pub(crate) fn pascal(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Decla
     {
         return Some((NameKind::Function, (lexed.language.result)(lexed, pairs, index)));
     }
-    let open = pairs.inside[index];
+    let open = pairs.inside_of(index);
     // A name in a list up to its colon.
     let mut colon = index + 1;
     while lexed.is(colon, ",") && lexed.kind(colon + 1) == Some(TokenKind::Name) {
@@ -266,7 +269,7 @@ pub(crate) fn pascal_scope(lexed: &Lexed, pairs: &Pairs, index: usize) -> (usize
     while at > 0 {
         at -= 1;
         if lexed.closes_block(at) {
-            match pairs.partner[at] {
+            match pairs.partner_of(at) {
                 Some(open) if open < at => {
                     if lexed.is(open, "begin") {
                         return (index, end);
@@ -279,7 +282,7 @@ pub(crate) fn pascal_scope(lexed: &Lexed, pairs: &Pairs, index: usize) -> (usize
         }
         if matches!(lexed.word(at), "function" | "procedure" | "constructor" | "destructor") {
             let body = (index..lexed.code.len()).find(|at| lexed.is(*at, "begin"));
-            let close = body.and_then(|body| pairs.partner[body]);
+            let close = body.and_then(|body| pairs.partner_of(body));
             return (index, close.unwrap_or(end));
         }
     }
@@ -308,7 +311,7 @@ pub(crate) fn basic(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Declar
         return Some((NameKind::Value, typed));
     }
     typed?;
-    let block = pairs.inside[index].filter(|open| lexed.opens_block(*open));
+    let block = pairs.inside_of(index).filter(|open| lexed.opens_block(*open));
     let field =
         block.is_some_and(|open| matches!(lexed.word(open), "class" | "structure" | "module"));
     let kind = if field { NameKind::Member } else { NameKind::Value };
@@ -321,14 +324,14 @@ pub(crate) fn go_type(lexed: &Lexed, pairs: &Pairs, first: usize) -> Option<(usi
     loop {
         match lexed.word(at) {
             "*" | "..." | "chan" => at += 1,
-            "[" => at = pairs.partner[at]? + 1,
+            "[" => at = pairs.partner_of(at)? + 1,
             "map" => at += 1,
-            "(" if at == first => return Some((first, pairs.partner[at]?)),
+            "(" if at == first => return Some((first, pairs.partner_of(at)?)),
             "struct" | "interface" if lexed.is(at + 1, "{") => {
-                return Some((first, pairs.partner[at + 1]?));
+                return Some((first, pairs.partner_of(at + 1)?));
             }
             "func" => {
-                let close = pairs.partner.get(at + 1).copied().flatten()?;
+                let close = pairs.partner_of(at + 1)?;
                 return go_type(lexed, pairs, close + 1)
                     .filter(|_| !lexed.code[close + 1].first)
                     .map(|(_, last)| (first, last))
@@ -346,7 +349,7 @@ pub(crate) fn go_type(lexed: &Lexed, pairs: &Pairs, first: usize) -> Option<(usi
 
 pub(crate) fn go(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Declaration> {
     let word_before = before(lexed, index);
-    let open = pairs.inside[index];
+    let open = pairs.inside_of(index);
     let line = lexed.on_line(lexed.code[index].line);
     // `x, err := f()` and `for i, one := range all`.
     let assigned = (index + 1..line.end).find(|at| lexed.is(*at, ":="));
@@ -363,7 +366,7 @@ pub(crate) fn go(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Declarati
     }
     // `func (t *Tank) fill(…)`.
     if word_before == ")" && lexed.is(index + 1, "(") {
-        let receiver = index.checked_sub(1).and_then(|close| pairs.partner[close]);
+        let receiver = index.checked_sub(1).and_then(|close| pairs.partner_of(close));
         if receiver.is_some_and(|open| before(lexed, open) == "func") {
             return Some((NameKind::Function, (lexed.language.result)(lexed, pairs, index)));
         }
@@ -405,14 +408,14 @@ fn parameters_of(lexed: &Lexed, pairs: &Pairs, open: usize) -> bool {
     }
     let Some(name) = open.checked_sub(1) else { return false };
     if lexed.is(name, ")") {
-        return pairs.partner[name].is_some_and(|first| parameters_of(lexed, pairs, first));
+        return pairs.partner_of(name).is_some_and(|first| parameters_of(lexed, pairs, first));
     }
     let before_name = before(lexed, name);
     before_name == "func"
         || (before_name == ")"
             && name
                 .checked_sub(1)
-                .and_then(|close| pairs.partner[close])
+                .and_then(|close| pairs.partner_of(close))
                 .is_some_and(|receiver| before(lexed, receiver) == "func"))
 }
 
@@ -424,7 +427,7 @@ pub(crate) fn haskell(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Decl
     if matches!(first_word, "import" | "module") {
         return None;
     }
-    let open = pairs.inside[index];
+    let open = pairs.inside_of(index);
     if lexed.is(index + 1, "::") {
         let typed = Some((index + 2, line.end - 1)).filter(|(a, b)| a <= b);
         let field = open.is_some_and(|open| lexed.is(open, "{"));

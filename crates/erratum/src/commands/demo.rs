@@ -172,6 +172,7 @@ fn mend_all(path: &Path, common: &Common) -> Mend {
         yes: true,
         pick: None,
         dry_run: false,
+        patch: false,
         guesses: false,
         compile: patient(),
         common: common.clone(),

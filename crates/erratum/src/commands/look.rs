@@ -1,7 +1,7 @@
 //! `erratum look`: compile, and show what is really wrong.
 
 use crate::app::App;
-use crate::arguments::{Common, Look};
+use crate::arguments::{Color, Common, Look};
 use crate::editor;
 use crate::failure::Failure;
 use crate::interactive;
@@ -33,6 +33,10 @@ pub fn run(app: &App, look: &Look) -> Result<u8, Failure> {
     let builder = builder.proof(!look.how.no_proof);
     let mut session = builder.files(&look.files).build_command(&look.build).open()?;
     let found = session.look()?;
+    if look.sarif {
+        sarif(app, &found.verdict)?;
+        return Ok(show::status(&found.verdict, common));
+    }
     start_with(&found.groups, common)?;
     let next = if look.build.is_empty() || found.proved {
         Next::Mend(show::mend_command(&look.files, &look.build, common))
@@ -45,6 +49,14 @@ pub fn run(app: &App, look: &Look) -> Result<u8, Failure> {
     }
     preparing::afterwards(app.cache.as_ref(), &session, &look.files, &look.how.compile, common);
     Ok(show::status(&found.verdict, common))
+}
+
+/// Writes a verdict in the form of tools and platforms.
+pub(super) fn sarif(app: &App, verdict: &Verdict) -> Result<(), Failure> {
+    let mut out = show::out(Color::Never);
+    show::sarif::show(&mut out, &app.catalogue, verdict)?;
+    out.flush()?;
+    Ok(())
 }
 
 /// Where a build complains of several files: how many, and with which to start.

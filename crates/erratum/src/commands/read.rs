@@ -57,6 +57,10 @@ pub fn run(app: &App, arguments: &Arguments) -> Result<u8, Failure> {
     }
     let limits = limits(&arguments.common);
     let (verdict, program) = log::judge(&app.catalogue, reading, &files, language, limits);
+    if arguments.sarif {
+        super::look::sarif(app, &verdict)?;
+        return Ok(show::status(&verdict, &arguments.common));
+    }
     let here = |name: &str| PathBuf::from(name);
     let (common, links) = (&arguments.common, Links::new(&here));
     if let Some(number) = arguments.only {

@@ -135,7 +135,7 @@ fn siblings(case: &Case, all: &mut Vec<Candidate>) {
         quoted && name.len() > 1
     };
     let parameters = |token: usize| {
-        let close = case.text.pairs.partner.get(token + 1).copied().flatten()?;
+        let close = case.text.pairs.partner_of(token + 1)?;
         Some((token + 1, close))
     };
     for one in functions().filter(named) {
@@ -165,7 +165,7 @@ fn same_header(case: &Case, token: usize, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let header = |token: usize| {
         let open = token + 1;
-        let close = case.text.pairs.partner.get(open).copied().flatten()?;
+        let close = case.text.pairs.partner_of(open)?;
         lexed.is(open, "(").then_some((case.statement_start(token), close))
     };
     let others = case.text.names.of(lexed.word(token));
@@ -195,7 +195,7 @@ fn end_of_declaration(case: &Case, token: usize) -> usize {
     let mut at = token;
     while at < last && !matches!(lexed.word(at), ";" | "}") {
         let open = lexed.kind(at) == Some(TokenKind::Open);
-        at = case.text.pairs.partner[at].filter(|_| open).unwrap_or(at) + 1;
+        at = case.text.pairs.partner_of(at).filter(|_| open).unwrap_or(at) + 1;
     }
     at.min(last)
 }

@@ -244,8 +244,7 @@ fn literal(case: &Case, function: &Function, typed: &str) -> Option<String> {
     let names = &case.text.names;
     let declared = names.of(typed).find(|d| d.kind == NameKind::Type)?;
     let open = declared.token + 1;
-    let close =
-        case.text.pairs.partner.get(open).copied().flatten().filter(|_| lexed.is(open, "{"))?;
+    let close = case.text.pairs.partner_of(open).filter(|_| lexed.is(open, "{"))?;
     let fields: Vec<&str> = names
         .declared
         .iter()
@@ -310,8 +309,7 @@ fn named_after(case: &Case, function: &Function, typed: &str, values: &mut Vec<(
         d.kind == NameKind::Function
             && d.token < function.parameters_close
             && d.token + 40 > function.parameters_close
-            && case.text.pairs.partner.get(d.token + 1).copied().flatten()
-                == Some(function.parameters_close)
+            && case.text.pairs.partner_of(d.token + 1) == Some(function.parameters_close)
     });
     let called = own.map_or(String::new(), |d| lexed.word(d.token).to_lowercase());
     for declared in &names.declared {
@@ -342,16 +340,14 @@ fn named_after(case: &Case, function: &Function, typed: &str, values: &mut Vec<(
 /// Branches that a reader sees to be exhaustive: the last `else if (…)` becomes `else`.
 fn last_branch(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let Some(close) =
-        case.text.pairs.partner.get(case.token).copied().flatten().map(|_| case.token)
-    else {
+    let Some(close) = case.text.pairs.partner_of(case.token).map(|_| case.token) else {
         return;
     };
     if close < 2 || !lexed.is(close - 1, "}") {
         return;
     }
-    let Some(open) = case.text.pairs.partner[close - 1] else { return };
-    let Some(condition) = open.checked_sub(1).and_then(|at| case.text.pairs.partner[at]) else {
+    let Some(open) = case.text.pairs.partner_of(close - 1) else { return };
+    let Some(condition) = open.checked_sub(1).and_then(|at| case.text.pairs.partner_of(at)) else {
         return;
     };
     if condition >= 2 && lexed.is(condition - 1, "if") && lexed.is(condition - 2, "else") {

@@ -48,7 +48,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             && declared.typed.is_some()
     });
     let Some((first, last)) = around.and_then(|declared| declared.typed) else { return };
-    let outer = |at: &usize| case.text.pairs.inside[*at] == case.text.pairs.inside[first];
+    let outer = |at: &usize| case.text.pairs.inside_of(*at) == case.text.pairs.inside_of(first);
     let arrow = (first..=last).filter(outer).rfind(|at| lexed.is(*at, "->"));
     let from = arrow.map_or(first, |arrow| arrow + 1);
     let (start, end) = (lexed.code[from].start, lexed.code[last].end);
@@ -131,7 +131,7 @@ fn value(case: &Case) -> (usize, usize) {
 /// Whether that value needs no brackets: it is one token, or has them.
 fn is_bare(case: &Case) -> bool {
     let (first, last) = value(case);
-    first == last || case.lexed().is(first, "(") && case.text.pairs.partner[first] == Some(last)
+    first == last || case.lexed().is(first, "(") && case.text.pairs.partner_of(first) == Some(last)
 }
 
 /// The two types of a message, the expected one first.

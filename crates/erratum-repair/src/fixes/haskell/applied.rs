@@ -213,7 +213,7 @@ fn meets(case: &Case, (first, last): (usize, usize), wanted: &str) -> bool {
 
 /// Returns whether two tokens stand in the same bracket, or in none.
 fn in_no_bracket(case: &Case, first: usize, at: usize) -> bool {
-    case.text.pairs.inside[at] == case.text.pairs.inside[first]
+    case.text.pairs.inside_of(at) == case.text.pairs.inside_of(first)
 }
 
 /// The values that follow a function's name, each a token or a bracket.
@@ -224,7 +224,7 @@ fn values(case: &Case, head: usize, end: usize) -> Vec<(usize, usize)> {
     while at < end {
         let last = match lexed.kind(at) {
             Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Char) => at,
-            Some(TokenKind::Open) if !lexed.is(at, "{") => match case.text.pairs.partner[at] {
+            Some(TokenKind::Open) if !lexed.is(at, "{") => match case.text.pairs.partner_of(at) {
                 Some(close) if close < end => close,
                 _ => break,
             },

@@ -89,7 +89,7 @@ fn deriving(case: &Case, all: &mut Vec<Candidate>) {
     let words = declared.token..end;
     let edit = match words.clone().find(|at| lexed.is(*at, "deriving")) {
         Some(at) if lexed.is(at + 1, "(") => {
-            let close = case.text.pairs.partner[at + 1];
+            let close = case.text.pairs.partner_of(at + 1);
             close.map(|close| case.insert(case.end_before(close), format!(", {class}")))
         }
         Some(at) => {
@@ -127,7 +127,7 @@ fn constraint(case: &Case, all: &mut Vec<Candidate>) {
     let edits = match arrow {
         None => vec![case.insert(lexed.code[first].start, format!("{class} {variable} => "))],
         Some(_) if lexed.is(first, "(") => {
-            let close = case.text.pairs.partner[first].unwrap_or(first);
+            let close = case.text.pairs.partner_of(first).unwrap_or(first);
             vec![case.insert(case.end_before(close), format!(", {class} {variable}"))]
         }
         Some(arrow) => vec![

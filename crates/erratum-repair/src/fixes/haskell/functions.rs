@@ -95,7 +95,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 /// Whether a list with `|` draws its elements here, from a pattern whose names nothing else binds.
 fn generates(case: &Case, at: usize) -> bool {
     let lexed = case.lexed();
-    let Some(open) = case.text.pairs.inside[at].filter(|open| lexed.is(*open, "[")) else {
+    let Some(open) = case.text.pairs.inside_of(at).filter(|open| lexed.is(*open, "[")) else {
         return false;
     };
     let part = (open..at).rev().find(|mark| matches!(lexed.word(*mark), "|" | ","));

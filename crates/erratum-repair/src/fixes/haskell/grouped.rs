@@ -101,7 +101,7 @@ fn application(case: &Case, start: usize, end: usize) -> Vec<Range<usize>> {
             }
             Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Char) => at,
             Some(TokenKind::Open) if matches!(lexed.word(at), "(" | "[") => {
-                match case.text.pairs.partner[at] {
+                match case.text.pairs.partner_of(at) {
                     Some(close) if close < end => close,
                     _ => break,
                 }
@@ -138,7 +138,7 @@ fn function<'a>(case: &'a Case, part: &Range<usize>) -> Option<&'a str> {
 fn arity(case: &Case, name: &str) -> Option<usize> {
     let lexed = case.lexed();
     let (first, last) = case.text.names.of(name).find_map(|declared| declared.typed)?;
-    let outer = |at: &usize| case.text.pairs.inside[*at] == case.text.pairs.inside[first];
+    let outer = |at: &usize| case.text.pairs.inside_of(*at) == case.text.pairs.inside_of(first);
     Some((first..=last).filter(outer).filter(|at| lexed.is(*at, "->")).count())
 }
 

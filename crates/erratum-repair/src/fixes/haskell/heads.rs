@@ -60,10 +60,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 fn drawn(case: &Case, item: &Range<usize>, far: Factor, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     for mark in item.clone().filter(|at| matches!(lexed.word(*at), "=" | "in" | "->")) {
-        let Some(open) = case.text.pairs.inside[mark].filter(|open| lexed.is(*open, "[")) else {
+        let Some(open) = case.text.pairs.inside_of(mark).filter(|open| lexed.is(*open, "[")) else {
             continue;
         };
-        let own = |at: &usize| case.text.pairs.inside[*at] == Some(open);
+        let own = |at: &usize| case.text.pairs.inside_of(*at) == Some(open);
         let bar = (open + 1..mark).filter(own).any(|at| lexed.is(at, "|"));
         let named = (open + 1..mark).filter(own).any(|at| lexed.is(at, "let"));
         if bar && !named {
@@ -76,7 +76,7 @@ fn drawn(case: &Case, item: &Range<usize>, far: Factor, all: &mut Vec<Candidate>
 /// `print low, high`: values with a comma between them stand in brackets.
 fn bare_pair(case: &Case, item: &Range<usize>, far: Factor, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let outer = |at: &usize| case.text.pairs.inside[*at].is_none();
+    let outer = |at: &usize| case.text.pairs.inside_of(*at).is_none();
     let comma = item.clone().find(|at| lexed.is(*at, ",") && outer(at));
     let Some(comma) = comma.filter(|at| *at > item.start && *at + 1 < item.end) else { return };
     // Guards and the members of a class have commas of their own.

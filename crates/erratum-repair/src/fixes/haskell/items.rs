@@ -89,7 +89,7 @@ fn brackets(case: &Case, all: &mut Vec<Candidate>) {
         all.push(if several { close.guess() } else { close });
         // What stands in front of `$` is a value of its own: people write it to spare a bracket.
         let applied = (open + 1..end - 1)
-            .find(|at| lexed.is(*at, "$") && case.text.pairs.inside[*at] == Some(open));
+            .find(|at| lexed.is(*at, "$") && case.text.pairs.inside_of(*at) == Some(open));
         if let Some(at) = applied.filter(|at| *at > open + 1 && !doubles(case, open, *at)) {
             let edit = case.insert(lexed.code[at - 1].end, closing(lexed, open));
             let score = score + BEFORE_REST;
@@ -133,7 +133,8 @@ fn marks(case: &Case, item: &Range<usize>, far: Factor, all: &mut Vec<Candidate>
     let equation = siblings(lexed, item).iter().any(|beside| top(lexed, beside, "=").is_some());
     if lexed.is(item.start, "|") && top(lexed, item, "=").is_none() && equation {
         let compared = item.clone().rev().find(|at| {
-            lexed.is(*at, "==") && case.text.pairs.inside[*at] == case.text.pairs.inside[item.start]
+            lexed.is(*at, "==")
+                && case.text.pairs.inside_of(*at) == case.text.pairs.inside_of(item.start)
         });
         if let Some(at) = compared {
             let edit = case.replace_token(at, "=");

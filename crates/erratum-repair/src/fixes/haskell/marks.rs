@@ -61,7 +61,8 @@ fn defined(case: &Case, all: &mut Vec<Candidate>) {
     for (item, far) in super::items_near(case, LINES_ABOVE) {
         let mark = |item: &std::ops::Range<usize>| {
             item.clone().find(|at| {
-                case.text.pairs.inside[*at].is_none() && matches!(lexed.word(*at), "=" | "|" | "::")
+                case.text.pairs.inside_of(*at).is_none()
+                    && matches!(lexed.word(*at), "=" | "|" | "::")
             })
         };
         let name = lexed.word(item.start);
@@ -87,10 +88,10 @@ fn defined(case: &Case, all: &mut Vec<Candidate>) {
 
 /// The first tokens of the values that stand side by side: a bracket with what is in it is one.
 fn operands<'a>(case: &'a Case, range: std::ops::Range<usize>) -> impl Iterator<Item = usize> + 'a {
-    let outer = case.text.pairs.inside[range.start];
+    let outer = case.text.pairs.inside_of(range.start);
     range.filter(move |at| {
         let close = case.lexed().kind(*at) == Some(TokenKind::Close);
-        case.text.pairs.inside[*at] == outer && !close
+        case.text.pairs.inside_of(*at) == outer && !close
     })
 }
 
@@ -119,20 +120,21 @@ fn elements(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let near = lexed.on_line(lexed.code[case.token].line);
     for at in near {
-        let Some(open) = case.text.pairs.inside[at].filter(|_| at > 0) else { continue };
+        let Some(open) = case.text.pairs.inside_of(at).filter(|_| at > 0) else { continue };
         let value = matches!(
             lexed.kind(at),
             Some(TokenKind::Number | TokenKind::Str | TokenKind::Char | TokenKind::Name)
         );
         let listed = lexed.is(open, "[")
-            || (open + 1..at).any(|i| lexed.is(i, ",") && case.text.pairs.inside[i] == Some(open));
+            || (open + 1..at)
+                .any(|i| lexed.is(i, ",") && case.text.pairs.inside_of(i) == Some(open));
         let plain = matches!(
             lexed.kind(at - 1),
             Some(TokenKind::Number | TokenKind::Str | TokenKind::Char)
         );
         let far = MARK_AWAY * at.abs_diff(case.token) as f64;
         let edit = || vec![case.insert(lexed.code[at - 1].end, ",")];
-        if value && plain && case.text.pairs.inside[at - 1] == Some(open) && at - 1 > open {
+        if value && plain && case.text.pairs.inside_of(at - 1) == Some(open) && at - 1 > open {
             all.push(Candidate::new(MistakeId::MissingSeparator, TWO_PLAIN_VALUES + far, edit()));
         } else if value && listed && at == open + 2 {
             all.push(Candidate::new(MistakeId::MissingSeparator, IN_A_LIST + far, edit()));

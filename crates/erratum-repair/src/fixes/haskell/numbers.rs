@@ -93,11 +93,11 @@ fn expression(case: &Case) -> Option<Range<usize>> {
 /// The parts of a computation, without the marks between them.
 fn parts(case: &Case, whole: &Range<usize>) -> Vec<Range<usize>> {
     let lexed = case.lexed();
-    let inside = case.text.pairs.inside.get(whole.start).copied().flatten();
+    let inside = case.text.pairs.inside_of(whole.start);
     let mut all = Vec::new();
     let mut start = whole.start;
     for at in whole.clone() {
-        let outer = case.text.pairs.inside[at] == inside;
+        let outer = case.text.pairs.inside_of(at) == inside;
         if outer && COMPUTES.contains(&lexed.word(at)) && at > start {
             all.push(start..at);
             start = at + 1;
@@ -148,7 +148,7 @@ fn wrap(case: &Case, part: &Range<usize>) -> Vec<Edit> {
     let lexed = case.lexed();
     let (first, last) = (part.start, part.end - 1);
     let (from, to) = (lexed.code[first].start, lexed.code[last].end);
-    let grouped = first == last || case.text.pairs.partner[first] == Some(last);
+    let grouped = first == last || case.text.pairs.partner_of(first) == Some(last);
     if grouped {
         vec![case.insert(from, "fromIntegral ")]
     } else {

@@ -115,7 +115,7 @@ fn told_by_body(case: &Case, all: &mut Vec<Candidate>) {
     let Some(close) = function.close.filter(|_| function.returns.is_none()) else { return };
     let given =
         |name: &str| (function.open..close).find(|at| lexed.is(*at, name) && lexed.is(at + 1, "("));
-    let inside = |at: usize| case.text.pairs.partner[at + 1].map(|end| (at + 2, end - 1));
+    let inside = |at: usize| case.text.pairs.partner_of(at + 1).map(|end| (at + 2, end - 1));
     let plain = |at: usize| {
         let (first, last) = inside(at)?;
         value_type(case, first, last)

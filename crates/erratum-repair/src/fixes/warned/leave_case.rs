@@ -31,9 +31,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 /// A case that runs on into the next one: `break` at its end.
 fn leave_case(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let inside = case.text.pairs.inside[case.token];
+    let inside = case.text.pairs.inside_of(case.token);
     let label = |at: &usize| {
-        matches!(lexed.word(*at), "case" | "default") && case.text.pairs.inside[*at] == inside
+        matches!(lexed.word(*at), "case" | "default") && case.text.pairs.inside_of(*at) == inside
     };
     // Some compilers point at the case that is run into, some at the one that is not left.
     let here = label(&case.token) && !lexed.is(case.token.wrapping_sub(1), "{");

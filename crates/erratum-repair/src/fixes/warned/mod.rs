@@ -35,5 +35,5 @@ fn header_end(case: &Case, keyword: usize) -> Option<usize> {
     if lexed.is(keyword, "else") || lexed.is(keyword, "do") {
         return Some(keyword);
     }
-    lexed.is(keyword + 1, "(").then(|| case.text.pairs.partner[keyword + 1])?
+    lexed.is(keyword + 1, "(").then(|| case.text.pairs.partner_of(keyword + 1))?
 }

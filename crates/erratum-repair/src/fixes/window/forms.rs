@@ -14,9 +14,12 @@ impl Window<'_, '_> {
         }
         let near = case.token.saturating_sub(REACH_BEFORE)..(case.token + REACH_AFTER);
         for open in near.filter(|at| lexed.is(*at, "(") && lexed.is(at.wrapping_sub(1), "for")) {
-            let close =
-                case.text.pairs.partner[open].unwrap_or(lexed.on_line(lexed.code[open].line).end);
-            let own = |at: &usize| case.text.pairs.inside[*at] == Some(open);
+            let close = case
+                .text
+                .pairs
+                .partner_of(open)
+                .unwrap_or(lexed.on_line(lexed.code[open].line).end);
+            let own = |at: &usize| case.text.pairs.inside_of(*at) == Some(open);
             let inside: Vec<usize> = (open + 1..close.min(lexed.code.len())).filter(own).collect();
             let ends = inside.iter().filter(|at| lexed.is(**at, ";")).count();
             if ends != 1 {
@@ -40,10 +43,10 @@ impl Window<'_, '_> {
         }
         let line = lexed.on_line(lexed.code[case.token].line);
         for at in line.filter(|at| lexed.is(*at, "=")) {
-            let open = case.text.pairs.inside[at];
+            let open = case.text.pairs.inside_of(at);
             // Of a bracket that is never closed, nothing tells where its expression ends.
             let expression = open.is_some_and(|open| {
-                matches!(lexed.word(open), "(" | "[") && case.text.pairs.partner[open].is_some()
+                matches!(lexed.word(open), "(" | "[") && case.text.pairs.partner_of(open).is_some()
             });
             let names = open.is_some_and(|open| (open..at).any(|at| lexed.is(at, "let")));
             if expression && !names {
@@ -102,7 +105,7 @@ impl Window<'_, '_> {
         let (case, lexed) = (self.case, self.case.lexed());
         let line = lexed.on_line(lexed.code[case.token].line);
         for at in line.filter(|at| lexed.is(*at, ";")) {
-            let listed = case.text.pairs.inside[at].is_some_and(|open| {
+            let listed = case.text.pairs.inside_of(at).is_some_and(|open| {
                 lexed.is(open, "{")
                     && (case.statement_start(open)..open).any(|word| lexed.is(word, "enum"))
             });
