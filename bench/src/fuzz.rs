@@ -92,7 +92,9 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
 fn runs(corpus: &Corpus, options: &Options, told: bool) -> Faults {
     panic::set_hook(Box::new(|info| {
         let place = info.location().map_or(String::new(), ToString::to_string);
-        let said = info.payload_as_str().unwrap_or("").to_owned();
+        let payload = info.payload();
+        let text = payload.downcast_ref::<&str>().copied();
+        let said = text.or(payload.downcast_ref::<String>().map(String::as_str)).unwrap_or("");
         if let Ok(mut all) = PANICS.lock() {
             all.push(format!("{place}: {said}"));
         }

@@ -74,10 +74,10 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
 }
 
 /// The files of a folder and of what is in it, by language; links are not followed.
-fn collect<'a>(
+fn collect(
     folder: &Path,
     options: &Options,
-    files: &mut BTreeMap<&'a str, Vec<(PathBuf, &'static Language)>>,
+    files: &mut BTreeMap<&str, Vec<(PathBuf, &'static Language)>>,
 ) -> Result<(), Box<dyn Error>> {
     for entry in fs::read_dir(folder)? {
         let entry = entry?;

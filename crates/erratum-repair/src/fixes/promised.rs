@@ -33,13 +33,13 @@ pub(super) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let Some(wanted) = promised(&case.message.text) else { return };
     let lexed = case.lexed();
-    let Some(of_type) = methods(case) else { return };
+    let methods = methods(case);
     // A method of Go stands outside of its type: another type may write it under the right name.
-    let written = case.text.names.of(wanted).any(|declared| of_type(declared));
+    let written = methods.iter().any(|method| lexed.is(method.token, wanted));
     if case.language().receivers && written {
         return;
     }
-    for method in case.text.names.declared.iter().filter(|declared| of_type(declared)) {
+    for method in methods {
         let name = lexed.word(method.token);
         let same_but_case = name.eq_ignore_ascii_case(wanted);
         let slips = if same_but_case { 0.5 } else { edit_distance(name, wanted) };
@@ -53,22 +53,24 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
-/// What tells the methods that may be the promised one: those of the class that the message points
-/// at, or in Go those of any type.
-fn methods<'a>(case: &'a Case) -> Option<Box<dyn Fn(&Declared) -> bool + 'a>> {
+/// The methods that may be the promised one: those of the class that the message points at, or in Go
+/// those of any type.
+fn methods<'a>(case: &'a Case) -> Vec<&'a Declared> {
     let lexed = case.lexed();
+    let functions = case.text.names.declared.iter().filter(|d| d.kind == NameKind::Function);
     if case.language().receivers {
-        return Some(Box::new(|declared| {
-            declared.kind == NameKind::Function && lexed.before(declared.token) == ")"
-        }));
+        return functions.filter(|declared| lexed.before(declared.token) == ")").collect();
     }
-    let open = (case.token..lexed.code.len()).find(|at| lexed.opens_block(*at))?;
-    let close = case.text.pairs.partner_of(open)?;
-    Some(Box::new(move |declared| {
-        declared.kind == NameKind::Function
-            && (open..close).contains(&declared.token)
+    let open = (case.token..lexed.code.len()).find(|at| lexed.opens_block(*at));
+    let Some((open, close)) = open.and_then(|open| Some((open, case.text.pairs.partner_of(open)?)))
+    else {
+        return Vec::new();
+    };
+    let of_class = |declared: &&Declared| {
+        (open..close).contains(&declared.token)
             && case.text.pairs.block_of(lexed, declared.token) == Some(open)
-    }))
+    };
+    functions.filter(of_class).collect()
 }
 
 /// What comes before the name of the method that is not written, and what ends it (seen with javac 17,
