@@ -74,7 +74,8 @@ fn crate_type(root: &str, text: &str) -> &'static str {
         line.strip_prefix("fn ")?.split(['(', '<', ' ']).next()
     });
     let mut near = names.filter(|name| edit_distance(name, "main") <= 2.0);
-    let public = ["pub fn ", "pub struct ", "pub enum ", "pub trait ", "pub mod ", "pub use "];
+    let public =
+        ["pub(", "pub fn ", "pub struct ", "pub enum ", "pub trait ", "pub mod ", "pub use "];
     let shows = text.lines().any(|line| starts(line, &public));
     match () {
         () if root.ends_with("lib.rs") => "lib",
@@ -93,6 +94,7 @@ mod tests {
         assert_eq!(crate_type("tide.rs", "pub fn low() {}\n"), "lib");
         assert_eq!(crate_type("tide.rs", "pub fn low() {}\nfn main() {}\n"), "bin");
         assert_eq!(crate_type("tide.rs", "pub fn low() {}\nfn mian() {}\n"), "bin");
+        assert_eq!(crate_type("tide.rs", "pub(crate) struct Tide;\n"), "lib");
         assert_eq!(crate_type("tide.rs", "fn low() {}\n"), "bin");
         let own = "#[proc_macro]\npub fn low(t: TokenStream) -> TokenStream { t }\n";
         assert_eq!(crate_type("src/lib.rs", own), "proc-macro");

@@ -2,9 +2,11 @@
 //! them: `if tide > 2 {`, `if (tide > 2 stop();`.
 
 use super::family::{Example, Family, Phases};
+use super::shape::operand_end;
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 
 /// A condition stands there without brackets.
@@ -75,27 +77,60 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let near = (0..=case.token).rev().take_while(|at| lexed.code[*at].line + 1 >= line);
     let word = near.into_iter().find(|at| WORDS.contains(&lexed.word(*at)));
     let Some(word) = word.filter(|word| !lexed.is(word + 1, "(")) else { return };
-    let own = lexed.code[word].line;
-    let Some(end) = (word + 1..lexed.code.len())
-        .find(|at| lexed.opens_block(*at) || lexed.code[*at].line != own || lexed.is(*at, ":"))
-    else {
-        return;
-    };
-    if end == word + 1 {
-        return;
-    }
+    let Some(end) = bare_end(case, word) else { return };
     let open = case.insert(lexed.code[word + 1].start, "(");
-    let close = case.insert(lexed.code[end - 1].end, ")");
+    // A word of another language between the condition and its statement gives way to the bracket.
+    let close = match lexed.word(end) {
+        "then" | "do" => {
+            let (from, to) = (lexed.code[end - 1].end, lexed.code[end].end);
+            Edit::replace(case.file(), from, to, ")")
+        }
+        _ => case.insert(lexed.code[end - 1].end, ")"),
+    };
     let mut edits = vec![open, close];
-    if lexed.is(end, ":") {
-        return;
-    }
     // A bracket that closes what was never opened is the one that is there.
     let closes = lexed.is(end - 1, ")") && case.text.pairs.partner_of(end - 1).is_none();
     if closes {
         edits.truncate(1);
     }
     all.push(Candidate::new(MistakeId::BareCondition, BARE, edits));
+}
+
+/// The token behind a condition without brackets: what opens its block, a word that other languages have
+/// there, the statement that follows it on its line, or what stands on the line below.
+fn bare_end(case: &Case, word: usize) -> Option<usize> {
+    let lexed = case.lexed();
+    let own = lexed.code[word].line;
+    let mut at = word + 1;
+    while let Some(token) = lexed.code.get(at) {
+        let ends = lexed.opens_block(at)
+            || token.line != own
+            || matches!(lexed.word(at), "then" | "do")
+            || starts_statement(case, at);
+        if ends || lexed.is(at, ":") {
+            break;
+        }
+        // A statement that is a part of the condition: where that ends, nobody can tell.
+        if matches!(lexed.word(at), "=" | "+=" | "-=" | ";") {
+            return None;
+        }
+        at = case.text.pairs.partner_of(at).filter(|close| *close > at).unwrap_or(at) + 1;
+    }
+    (at > word + 1 && at < lexed.code.len() && !lexed.is(at, ":")).then_some(at)
+}
+
+/// Whether two values meet before this token, and a statement starts with it.
+fn starts_statement(case: &Case, at: usize) -> bool {
+    let lexed = case.lexed();
+    let value = matches!(
+        lexed.kind(at - 1),
+        Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Close)
+    );
+    let leaves = matches!(lexed.word(at), "return" | "break" | "continue" | "throw");
+    let assigns = lexed.kind(at) == Some(TokenKind::Name)
+        && operand_end(case, at)
+            .is_some_and(|end| matches!(lexed.word(end + 1), "=" | "+=" | "-="));
+    value && (leaves || assigns)
 }
 
 /// `} {`: the word between the two blocks of a condition is lost.
@@ -479,6 +514,39 @@ mod tests {
             "typescript",
             "if (tides.some((t) <|>=> t > 2) {\n  console.log(\"deep\");\n}\n",
             "')' expected.",
+        );
+    }
+
+    #[test]
+    fn a_bare_condition_ends_before_its_statement() {
+        for (line, right) in [
+            ("if f > 2 then best = f", "if (f > 2) best = f"),
+            ("if f > 2 best = f", "if (f > 2) best = f"),
+            ("if f.price(1) > 2 return f", "if (f.price(1) > 2) return f"),
+            ("while f > 2 do f -= 1", "while (f > 2) f -= 1"),
+        ] {
+            let text = |line: &str| {
+                format!("object Quay {{\n  def go(): Unit = {{\n    {line}\n  }}\n}}\n")
+            };
+            let word = line.split(' ').nth(1).unwrap();
+            let wrong = line.replacen(word, &format!("<|>{word}"), 1);
+            check_fix(
+                &FAMILY,
+                "scala",
+                &text(&wrong),
+                "'(' expected but identifier found.",
+                &text(right),
+            );
+        }
+    }
+
+    #[test]
+    fn a_bare_condition_with_a_statement_in_it_is_left_alone() {
+        check_no_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(): Unit = {\n    if <|>f > 2 && best = f\n  }\n}\n",
+            "'(' expected but identifier found.",
         );
     }
 

@@ -12,6 +12,8 @@ use erratum_syntax::names::NameKind;
 
 /// The message says that it is no array.
 const NO_ARRAY: Factor = evidence("the message says that it is no array", 5.0);
+/// A value stands in the brackets of a type.
+const VALUE_AS_TYPE: Factor = evidence("a value stands where a type is read", 7.0);
 /// The message knows no such member.
 const NO_GET: Factor = evidence("it has no such member", 3.0);
 
@@ -51,8 +53,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[case.token].line);
-    // Scala reads `names[0]` as a type.
-    if case.language().calls_elements && said("expected but") {
+    // Scala reads `names[0]` as a type (seen with scalac 2.11).
+    let as_type = said("not found: type ") || said("does not take type parameters");
+    if case.language().calls_elements && (said("expected but") || as_type) {
         let numbers = |open: &usize| {
             let value = case.text.names.resolve(lexed, open + 1);
             lexed.is(*open, "[")
@@ -60,7 +63,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                     || value.is_some_and(|declared| declared.kind == NameKind::Value))
         };
         for open in line.clone().filter(numbers) {
-            with_marks(case, open, ("(", ")"), NO_ARRAY, all);
+            let score = if as_type { VALUE_AS_TYPE } else { NO_ARRAY };
+            with_marks(case, open, ("(", ")"), score, all);
         }
     }
     if CALLED.iter().any(|text| said(text)) && !case.language().calls_elements {
@@ -152,6 +156,23 @@ fn without_method(case: &Case, dot: usize, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_value_in_the_brackets_of_a_type_is_a_place() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(names: List[String]): Unit = {\n    for (i <- 0 until 3) println(names[<|>i])\n  }\n}\n",
+            "not found: type i",
+            "object Quay {\n  def go(names: List[String]): Unit = {\n    for (i <- 0 until 3) println(names(i))\n  }\n}\n",
+        );
+        check_no_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(names: List[<|>Strin]): Unit = {\n  }\n}\n",
+            "not found: type Strin",
+        );
+    }
 
     #[test]
     fn an_array_is_no_function() {

@@ -136,6 +136,7 @@ fn entry_point(case: &Case, all: &mut Vec<Candidate>) {
         "Main"
     } else if text.contains("main is undeclared in the main package")
         || text.contains("The IO action 'main' is not defined")
+        || text.starts_with("`main` function not found in crate")
     {
         "main"
     } else {
@@ -145,9 +146,13 @@ fn entry_point(case: &Case, all: &mut Vec<Candidate>) {
         let name = case.lexed().word(declared.token);
         let apart = edit_distance(name, wanted);
         if declared.kind == NameKind::Function && apart > 0.0 && apart <= 2.0 {
-            let edit = case.replace_token(declared.token, wanted);
+            // A signature stands under the same name, and it may call itself.
+            let everywhere = case.text.names.seen.get(name).cloned().unwrap_or_default();
+            let edits = everywhere.into_iter().map(|at| case.replace_token(at, wanted));
             let kind = if apart < 1.0 { MistakeId::WrongCase } else { MistakeId::MisspeltName };
-            all.push(Candidate::new(kind, NEAR_START + LETTERS * apart, vec![edit]));
+            all.push(Candidate::new(kind, NEAR_START + LETTERS * apart, edits.collect()));
+            // Each place of the name gives the same change.
+            return;
         }
     }
 }
@@ -564,6 +569,24 @@ fn named_beside(case: &Case, name: &str) -> bool {
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix, rated};
     use super::FAMILY;
+
+    #[test]
+    fn the_function_at_which_a_program_starts_has_its_name() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn mian() {\n    println!(\"deep\");\n<|>}\n",
+            "[E0601] `main` function not found in crate `tide`",
+            "fn main() {\n    println!(\"deep\");\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "module Main <|>where\n\nmian :: IO ()\nmian = putStrLn \"deep\"\n",
+            "The IO action 'main' is not defined in module 'Main'",
+            "module Main where\n\nmain :: IO ()\nmain = putStrLn \"deep\"\n",
+        );
+    }
 
     #[test]
     fn a_letter_may_look_like_a_number() {

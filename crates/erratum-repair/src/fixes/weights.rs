@@ -135,6 +135,9 @@ pub const ENDED_EARLY: Factor = evidence("the statement goes on with its else", 
 /// In the brackets of an expression a single mark compares nothing.
 pub const COMPARED: Factor = evidence("nothing is defined in these brackets", 5.0);
 
+/// The compiler says that an assignment stands where a value is wanted.
+pub const TOLD_VALUE: Factor = evidence("an assignment stands where a value is wanted", 8.0);
+
 /// A list in brackets goes on behind a mark that ends statements.
 pub const LIST_ENDED: Factor = evidence("the bracket is closed behind it", 6.5);
 

@@ -534,6 +534,17 @@ mod tests {
     use super::FAMILY;
 
     #[test]
+    fn an_assignment_that_is_wanted_as_a_value_is_a_comparison() {
+        check_among(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc go(deep func(int) bool) {\n\tif deep(2) <|>= true {\n\t}\n}\n",
+            "syntax error: cannot use assignment (deep(2)) = (true) as value",
+            "package quay\n\nfunc go(deep func(int) bool) {\n\tif deep(2) == true {\n\t}\n}\n",
+        );
+    }
+
+    #[test]
     fn the_names_of_an_enumeration_are_parted_by_commas() {
         check_fix(
             &FAMILY,

@@ -35,10 +35,12 @@ impl Window<'_, '_> {
         }
     }
 
-    /// `[w | w <- all, w = who]`: in the brackets of an expression nothing is defined.
+    /// `[w | w <- all, w = who]`: in the brackets of an expression nothing is defined. And where the
+    /// compiler says that a value cannot be an assignment (go 1.19), it is a comparison.
     pub(super) fn compared(&self, found: &mut Vec<Candidate>) {
         let (case, lexed) = (self.case, self.case.lexed());
-        if !case.language().applies_bare {
+        let told = case.message.text.contains("cannot use assignment ");
+        if !case.language().applies_bare && !told {
             return;
         }
         let line = lexed.on_line(lexed.code[case.token].line);
@@ -49,8 +51,9 @@ impl Window<'_, '_> {
                 matches!(lexed.word(open), "(" | "[") && case.text.pairs.partner_of(open).is_some()
             });
             let names = open.is_some_and(|open| (open..at).any(|at| lexed.is(at, "let")));
-            if expression && !names {
-                let score = w::COMPARED + self.distance(at);
+            if (expression || told) && !names {
+                let score = if told { w::TOLD_VALUE } else { w::COMPARED };
+                let score = score + self.distance(at);
                 let edit = case.replace_token(at, "==");
                 found.push(Candidate::new(MistakeId::AssignmentComparison, score, vec![edit]));
             }
