@@ -64,7 +64,8 @@ const MACROS: &str = "proc-macro";
 /// What kind of crate a text is the root of. A library has no `main`, and shows others what it has;
 /// where a function is nearly called so, the name is misspelt.
 fn crate_type(root: &str, text: &str) -> &'static str {
-    if text.contains("#[proc_macro") {
+    // In a comment such a word is only spoken of.
+    if text.lines().any(|line| line.trim_start().starts_with("#[proc_macro")) {
         return MACROS;
     }
     let starts = |line: &str, words: &[&str]| words.iter().any(|word| line.starts_with(word));
@@ -74,8 +75,7 @@ fn crate_type(root: &str, text: &str) -> &'static str {
         line.strip_prefix("fn ")?.split(['(', '<', ' ']).next()
     });
     let mut near = names.filter(|name| edit_distance(name, "main") <= 2.0);
-    let public =
-        ["pub(", "pub fn ", "pub struct ", "pub enum ", "pub trait ", "pub mod ", "pub use "];
+    let public = ["pub ", "pub("];
     let shows = text.lines().any(|line| starts(line, &public));
     match () {
         () if root.ends_with("lib.rs") => "lib",
@@ -95,6 +95,8 @@ mod tests {
         assert_eq!(crate_type("tide.rs", "pub fn low() {}\nfn main() {}\n"), "bin");
         assert_eq!(crate_type("tide.rs", "pub fn low() {}\nfn mian() {}\n"), "bin");
         assert_eq!(crate_type("tide.rs", "pub(crate) struct Tide;\n"), "lib");
+        assert_eq!(crate_type("tide.rs", "/// #[proc_macro]\npub mod low;\n"), "lib");
+        assert_eq!(crate_type("tide.rs", "pub const DEEP: u32 = 3;\n"), "lib");
         assert_eq!(crate_type("tide.rs", "fn low() {}\n"), "bin");
         let own = "#[proc_macro]\npub fn low(t: TokenStream) -> TokenStream { t }\n";
         assert_eq!(crate_type("src/lib.rs", own), "proc-macro");
