@@ -24,6 +24,7 @@ mod resident;
 mod run;
 mod scratch;
 mod session;
+mod start;
 mod toolbox;
 mod trust;
 mod warm;

@@ -13,6 +13,7 @@ use crate::project::Project;
 use crate::resident::Request;
 use crate::run::{self, Ended, Limits, Output};
 use crate::scratch::{Copy, Scratch};
+use crate::start;
 use crate::toolbox::{self, Found};
 use crate::warm::Warm;
 use erratum_repair::message::Message;
@@ -303,7 +304,45 @@ impl Session {
         if let Some(what) = output.ended.trouble(&limits) {
             return Err(self.ended(&format!("{what}.")));
         }
-        self.report(program, folder, &output)
+        let report = self.report(program, folder, &output)?;
+        self.put_together(program, folder, report)
+    }
+
+    /// Adds what is said when a program is put together in which the function is misspelt at which it
+    /// starts: no check by itself says so.
+    fn put_together(
+        &self,
+        program: &Program,
+        folder: &Path,
+        mut report: Report,
+    ) -> Result<Report, Error> {
+        let sound = !report.messages.iter().any(|message| message.is_error());
+        let Some(link) = self.found.kind.link.filter(|_| sound) else { return Ok(report) };
+        if !start::is_misspelt(program, self.project.language) {
+            return Ok(report);
+        }
+        let caches = (self.found.kind.caches)();
+        let mut writable = vec![self.scratch.path()];
+        writable.extend(caches.iter().map(PathBuf::as_path));
+        let mut command = confine::command(&self.found.path, &writable, true);
+        let inputs = (self.found.kind.inputs)(&Inputs { program, crate_root: None });
+        command.args(link).args(&self.found.arguments).args(inputs).current_dir(folder);
+        command.env("LC_ALL", "C.UTF-8").env("LANGUAGE", "en");
+        let limits = Limits { time: self.time_left(), ..self.limits };
+        let output = run::run(&mut command, &limits)
+            .map_err(|error| self.ended(&format!("could not be started: {error}")))?;
+        let mut reader = read::LogReader::new();
+        reader.feed(&output.stderr);
+        reader.feed(&output.stdout);
+        let said = reader.finish().messages.into_iter();
+        // What else is lost may stand in other files of the project.
+        let lost = said.filter(|message| message.is_error() && message.text.contains("main"));
+        let before = report.messages.len();
+        report.messages.extend(lost);
+        if report.messages.len() > before {
+            report.exit = Some(1);
+        }
+        Ok(report)
     }
 
     /// Runs the compiler on a copy, with further flags.

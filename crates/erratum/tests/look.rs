@@ -255,3 +255,29 @@ fn a_parameter_that_wants_an_address_is_told_by_a_remark() {
     let ran = folder.run(&["look", "tide.c"]);
     assert!(ran.stdout.contains("return seats(&all[1]);"), "{}", ran.stdout);
 }
+
+/// A check by itself says nothing of it.
+#[test]
+fn a_program_whose_start_is_misspelt_does_not_compile() {
+    let c = "#include <stdio.h>\n\nint mian(void) {\n    puts(\"deep\");\n    return 0;\n}\n";
+    let cpp = "#include <iostream>\n\nint Main() {\n    std::cout << 3;\n}\n";
+    let go = "package main\n\nimport \"fmt\"\n\nfunc mian() {\n\tfmt.Println(3)\n}\n";
+    for (compiler, file, text) in
+        [("gcc", "tide.c", c), ("g++", "tide.cpp", cpp), ("go", "tide.go", go)]
+    {
+        if !have(compiler) {
+            continue;
+        }
+        let folder = Folder::new();
+        let ran = folder.write(file, text).run(&["look", file]);
+        assert_eq!(ran.status, 1, "{compiler}: {}{}", ran.stdout, ran.stderr);
+        assert!(ran.stdout.contains("No function is called `main`"), "{compiler}: {}", ran.stdout);
+        assert_eq!(folder.run(&["mend", "--yes", "--guesses", file]).status, 0, "{compiler}");
+        assert!(folder.read(file).contains(" main("), "{compiler}: {}", folder.read(file));
+    }
+    if have("gcc") {
+        let folder = Folder::new();
+        let library = "int min(int a, int b) {\n    return a < b ? a : b;\n}\n";
+        assert_eq!(folder.write("tide.c", library).run(&["look", "tide.c"]).status, 0);
+    }
+}

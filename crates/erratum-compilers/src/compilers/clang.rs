@@ -16,6 +16,7 @@ const BASE: Kind = Kind {
     install: "On Debian and Ubuntu: `apt install clang`.",
     note: "read from its text and its hints",
     check: CHECK,
+    link: Some(&["-o", "erratum-linked"]),
     searches_origin: true,
     ..super::PLAIN
 };

@@ -14,6 +14,7 @@ const BASE: Kind = Kind {
     note: "read from its machine-readable messages",
     check: CHECK,
     late: Some(LATE),
+    link: Some(&["-o", "erratum-linked"]),
     searches_origin: true,
     ..super::PLAIN
 };

@@ -17,6 +17,7 @@ pub(super) static GO: Kind = Kind {
     install: "On Debian and Ubuntu: `apt install golang-go`.",
     note: "checks a file by itself where that is enough, else its package",
     check: &["build", "-gcflags=-e", "-o", "erratum-check"],
+    link: Some(&["build", "-o", "erratum-linked"]),
     alone: Some(Alone { find, arguments }),
     caches,
     ..super::PLAIN

@@ -46,6 +46,8 @@ pub struct Kind {
     pub check: &'static [&'static str],
     /// Arguments of a check that also tells what comes late, where that is another one.
     pub late: Option<&'static [&'static str]>,
+    /// The arguments with which it puts a program together, where a check leaves that out.
+    pub(crate) link: Option<&'static [&'static str]>,
     /// What comes behind them: files, and what they need.
     pub inputs: fn(&Inputs) -> Vec<String>,
     /// Whether it also looks for headers in the folder where the learner's files stand.
@@ -105,6 +107,7 @@ const PLAIN: Kind = Kind {
     note: "",
     check: &[],
     late: None,
+    link: None,
     inputs: |inputs| inputs.files().collect(),
     searches_origin: false,
     stays: None,

@@ -137,6 +137,7 @@ fn entry_point(case: &Case, all: &mut Vec<Candidate>) {
     } else if text.contains("main is undeclared in the main package")
         || text.contains("The IO action 'main' is not defined")
         || text.starts_with("`main` function not found in crate")
+        || text == "undefined reference to 'main'"
     {
         "main"
     } else {
@@ -149,7 +150,11 @@ fn entry_point(case: &Case, all: &mut Vec<Candidate>) {
             // A signature stands under the same name, and it may call itself.
             let everywhere = case.text.names.seen.get(name).cloned().unwrap_or_default();
             let edits = everywhere.into_iter().map(|at| case.replace_token(at, wanted));
-            let kind = if apart < 1.0 { MistakeId::WrongCase } else { MistakeId::MisspeltName };
+            let kind = match wanted {
+                "main" => MistakeId::MissingStart,
+                _ if apart < 1.0 => MistakeId::WrongCase,
+                _ => MistakeId::MisspeltName,
+            };
             all.push(Candidate::new(kind, NEAR_START + LETTERS * apart, edits.collect()));
             // Each place of the name gives the same change.
             return;

@@ -13,6 +13,7 @@ mod ghc;
 mod gnu;
 mod javac;
 mod kotlin;
+mod linker;
 mod paren;
 mod qml;
 mod rustc;
@@ -34,6 +35,7 @@ enum Format {
     Gnu,
     Javac,
     Kotlin,
+    Linker,
     Maven,
     Paren,
     Qml,
@@ -51,7 +53,7 @@ impl Format {
             Format::Ghc => ghc::goes_on(line, open),
             Format::Gnu => gnu::goes_on(line, open),
             Format::Javac => javac::goes_on(line, open),
-            Format::Kotlin => Belongs::No,
+            Format::Kotlin | Format::Linker => Belongs::No,
             Format::Maven => tagged::maven_goes_on(line, open),
             Format::Paren => paren::goes_on(line, open),
             Format::Qml => qml::goes_on(line, open),
@@ -145,6 +147,8 @@ const WORDS: &[&str] = &[
     ".kt:",
     ".kts:",
     " directory ",
+    "undefined reference to",
+    "runtime.main_main",
 ];
 
 impl Default for LogReader {
@@ -310,6 +314,7 @@ fn starts(line: &str) -> Option<(Format, Message)> {
     let frame = || scala::frame(line).map(|message| (Format::ScalaFrame, message));
     let gnu = || gnu::starts(line).map(|message| (Format::Gnu, message));
     let paren = || paren::starts(line).map(|message| (Format::Paren, message));
+    let linker = || linker::starts(line).map(|message| (Format::Linker, message));
     let kotlin = || kotlin::starts(line).map(|message| (Format::Kotlin, message));
     let qml = || qml::starts(line).map(|message| (Format::Qml, message));
     let bare = || bare::starts(line).map(|message| (Format::Bare, message));
@@ -323,6 +328,7 @@ fn starts(line: &str) -> Option<(Format, Message)> {
         .or_else(gnu)
         .or_else(fortran)
         .or_else(paren)
+        .or_else(linker)
         .or_else(kotlin)
         .or_else(qml)
 }
