@@ -4,7 +4,7 @@ mod prepare;
 
 use crate::cache::Cache;
 use crate::cargo::{self, CargoPlan};
-use crate::compilers::{Inputs, Kind, Stays};
+use crate::compilers::{Inputs, Kind, Link, Stays};
 use crate::confine;
 use crate::deadline::Deadline;
 use crate::error::Error;
@@ -325,12 +325,23 @@ impl Session {
         let mut writable = vec![self.scratch.path()];
         writable.extend(caches.iter().map(PathBuf::as_path));
         let mut command = confine::command(&self.found.path, &writable, true);
-        let inputs = (self.found.kind.inputs)(&Inputs { program, crate_root: None });
-        command.args(link).args(&self.found.arguments).args(inputs).current_dir(folder);
-        command.env("LC_ALL", "C.UTF-8").env("LANGUAGE", "en");
+        match link {
+            Link::Files(arguments) => {
+                let inputs = (self.found.kind.inputs)(&Inputs { program, crate_root: None });
+                command.args(arguments).args(&self.found.arguments).args(inputs);
+            }
+            Link::Checked(_) if self.alone.is_none() => return Ok(report),
+            Link::Checked(arguments) => {
+                command.args(arguments);
+            }
+        }
+        command.current_dir(folder).env("LC_ALL", "C.UTF-8").env("LANGUAGE", "en");
         let limits = Limits { time: self.time_left(), ..self.limits };
         let output = run::run(&mut command, &limits)
             .map_err(|error| self.ended(&format!("could not be started: {error}")))?;
+        if let Some(what) = output.ended.trouble(&limits) {
+            return Err(self.ended(&format!("{what}.")));
+        }
         let mut reader = read::LogReader::new();
         reader.feed(&output.stderr);
         reader.feed(&output.stdout);

@@ -1,6 +1,6 @@
 //! clang and clang++.
 
-use super::Kind;
+use super::{Kind, Link};
 use crate::headers::Precompile;
 
 const CHECK: &[&str] = &[
@@ -16,7 +16,7 @@ const BASE: Kind = Kind {
     install: "On Debian and Ubuntu: `apt install clang`.",
     note: "read from its text and its hints",
     check: CHECK,
-    link: Some(&["-o", "erratum-linked"]),
+    link: Some(Link::Files(&["-o", "erratum-linked"])),
     searches_origin: true,
     ..super::PLAIN
 };

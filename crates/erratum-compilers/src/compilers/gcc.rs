@@ -1,6 +1,6 @@
 //! gcc and g++.
 
-use super::Kind;
+use super::{Kind, Link};
 use crate::headers::Precompile;
 
 const CHECK: &[&str] = &["-fdiagnostics-format=json", "-fsyntax-only", "-Wall", "-Wextra"];
@@ -14,7 +14,7 @@ const BASE: Kind = Kind {
     note: "read from its machine-readable messages",
     check: CHECK,
     late: Some(LATE),
-    link: Some(&["-o", "erratum-linked"]),
+    link: Some(Link::Files(&["-o", "erratum-linked"])),
     searches_origin: true,
     ..super::PLAIN
 };

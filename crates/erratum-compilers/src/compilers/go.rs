@@ -2,7 +2,7 @@
 //! that the build takes, where the library lies there compiled (seen with go 1.19; since 1.20 it
 //! no longer does, and the build is used).
 
-use super::{Alone, Kind, main_file};
+use super::{Alone, Kind, Link, main_file};
 use crate::confine;
 use crate::run::{self, Limits};
 use erratum_syntax::source::{Program, Source};
@@ -17,7 +17,8 @@ pub(super) static GO: Kind = Kind {
     install: "On Debian and Ubuntu: `apt install golang-go`.",
     note: "checks a file by itself where that is enough, else its package",
     check: &["build", "-gcflags=-e", "-o", "erratum-check"],
-    link: Some(&["build", "-o", "erratum-linked"]),
+    // The build puts a program together by itself, and has to compile the library for it.
+    link: Some(Link::Checked(&["tool", "link", "-o", "erratum-linked", "erratum-check.o"])),
     alone: Some(Alone { find, arguments }),
     caches,
     ..super::PLAIN

@@ -46,8 +46,8 @@ pub struct Kind {
     pub check: &'static [&'static str],
     /// Arguments of a check that also tells what comes late, where that is another one.
     pub late: Option<&'static [&'static str]>,
-    /// The arguments with which it puts a program together, where a check leaves that out.
-    pub(crate) link: Option<&'static [&'static str]>,
+    /// How it puts a program together, where a check leaves that out.
+    pub(crate) link: Option<Link>,
     /// What comes behind them: files, and what they need.
     pub inputs: fn(&Inputs) -> Vec<String>,
     /// Whether it also looks for headers in the folder where the learner's files stand.
@@ -96,6 +96,15 @@ pub(crate) struct Alone {
     pub find: fn(&Path, &Program, &Path) -> Option<PathBuf>,
     /// Its arguments for a program, without the files.
     pub arguments: fn(&Program) -> Vec<String>,
+}
+
+/// How a program is put together.
+#[derive(Clone, Copy, Debug)]
+pub(crate) enum Link {
+    /// From its files, with these arguments before them.
+    Files(&'static [&'static str]),
+    /// From what the program behind the compiler's command has left of its check.
+    Checked(&'static [&'static str]),
 }
 
 /// What most compilers have in common.
