@@ -102,18 +102,23 @@ fn each_call(arguments: &[&str], mended: bool, least: usize, fault: &str) {
     }
     let calls = writing(arguments, mended);
     assert!(calls.len() >= least, "{calls:?}");
+    let (all, mut hit) = (calls.len(), 0);
     for (name, count) in calls {
         let folder = folder(mended);
         let inject = format!("inject={name}:{fault}:when={count}");
         let log = folder.path("calls").to_string_lossy().into_owned();
         let ran = traced(&folder, &["-e", &inject, "-o", &log], arguments);
         let case = format!("{} with {inject}", arguments.join(" "));
-        let killed = fault.starts_with("signal");
-        // Not every error of the system is one of the mend: a folder may be there already.
-        let told = ran.status.success() || ran.status.code() == Some(2) && !ran.stderr.is_empty();
-        assert!(killed && !ran.status.success() || !killed && told, "{case}: {ran:?}");
+        // How many calls come before depends a little on how fast the compiler is, so a fault may fall on
+        // another one; whatever it falls on, the command ends, and says so.
+        let code = ran.status.code();
+        hit +=
+            usize::from(if fault.starts_with("signal") { code.is_none() } else { code != Some(0) });
+        let told = code.is_none_or(|code| code <= 2) && (code != Some(2) || !ran.stderr.is_empty());
+        assert!(told, "{case}: {ran:?}");
         goes_on(&folder, &case);
     }
+    assert!(hit * 2 >= all || !fault.starts_with("signal") && hit > 2, "{hit} of {all}");
 }
 
 #[test]
