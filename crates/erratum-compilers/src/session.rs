@@ -22,6 +22,7 @@ use erratum_repair::search::{Compile, Depth, Report};
 use erratum_repair::verdict::Build;
 use erratum_syntax::source::{Program, Source};
 use std::path::{Path, PathBuf};
+use std::process::Command;
 use std::sync::{Arc, Mutex};
 use std::thread::{self, JoinHandle};
 use std::time::{Duration, Instant};
@@ -321,10 +322,7 @@ impl Session {
         if !start::is_misspelt(program, self.project.language) {
             return Ok(report);
         }
-        let caches = (self.found.kind.caches)();
-        let mut writable = vec![self.scratch.path()];
-        writable.extend(caches.iter().map(PathBuf::as_path));
-        let mut command = confine::command(&self.found.path, &writable, true);
+        let mut command = self.confined(&self.found.path, folder);
         match link {
             Link::Files(arguments) => {
                 let inputs = (self.found.kind.inputs)(&Inputs { program, crate_root: None });
@@ -335,7 +333,6 @@ impl Session {
                 command.args(arguments);
             }
         }
-        command.current_dir(folder).env("LC_ALL", "C.UTF-8").env("LANGUAGE", "en");
         let limits = Limits { time: self.time_left(), ..self.limits };
         let output = run::run(&mut command, &limits)
             .map_err(|error| self.ended(&format!("could not be started: {error}")))?;
@@ -356,6 +353,17 @@ impl Session {
         Ok(report)
     }
 
+    /// A program that may write only to the scratch folder and to the compiler's own caches, and speaks
+    /// English, in a folder.
+    fn confined(&self, program: &Path, folder: &Path) -> Command {
+        let caches = (self.found.kind.caches)();
+        let mut writable = vec![self.scratch.path()];
+        writable.extend(caches.iter().map(PathBuf::as_path));
+        let mut command = confine::command(program, &writable, true);
+        command.current_dir(folder).env("LC_ALL", "C.UTF-8").env("LANGUAGE", "en");
+        command
+    }
+
     /// Runs the compiler on a copy, with further flags.
     fn output(
         &self,
@@ -365,16 +373,10 @@ impl Session {
         further: &[String],
     ) -> Result<(Output, Limits), Error> {
         let compiler = self.alone.as_ref().unwrap_or(&self.found.path);
-        let caches = (self.found.kind.caches)();
-        let mut writable = vec![self.scratch.path()];
-        writable.extend(caches.iter().map(PathBuf::as_path));
-        let mut command = confine::command(compiler, &writable, true);
+        let mut command = self.confined(compiler, folder);
         command
             .args(further)
             .args(self.arguments(depth, folder))
-            .current_dir(folder)
-            .env("LC_ALL", "C.UTF-8")
-            .env("LANGUAGE", "en")
             .env("CARGO_TARGET_DIR", folder.join("erratum-target"))
             .env_remove("GCC_COLORS");
         let latin = program.files.iter().any(|file| std::str::from_utf8(file.bytes()).is_err());
