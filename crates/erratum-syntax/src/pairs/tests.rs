@@ -1,4 +1,3 @@
-
 use super::*;
 use crate::language::by_id;
 use crate::source::Source;
