@@ -138,6 +138,9 @@ pub(crate) fn type_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<D
     if lexed.language.arrow_parameters && lexed.is(index + 1, "->") {
         return Some((NameKind::Value, None));
     }
+    if behind_typedef(lexed, pairs, index) {
+        return Some((NameKind::Type, None));
+    }
     let next = lexed.word(index + 1);
     if !matches!(next, "=" | ";" | "," | ")" | "(" | "[" | ":" | "{" | "") {
         return None;
@@ -187,6 +190,15 @@ pub(crate) fn type_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<D
     });
     let kind = if member && kind == NameKind::Value { NameKind::Member } else { kind };
     Some((kind, Some((first, last))))
+}
+
+/// Whether a name stands behind the block of a type that it names: `typedef struct { ... } Berth`, also
+/// where its `;` is lost.
+fn behind_typedef(lexed: &Lexed, pairs: &Pairs, index: usize) -> bool {
+    let close = index.checked_sub(1).filter(|at| lexed.is(*at, "}"));
+    let open = close.and_then(|close| pairs.partner_of(close));
+    let start = open.map_or(0, |open| open.saturating_sub(3))..open.unwrap_or(0);
+    start.into_iter().any(|at| lexed.is(at, "typedef"))
 }
 
 /// The keyword that starts the header before a `{`, such as `struct` or `class`.

@@ -1,9 +1,9 @@
 //! What other languages ask of a value, and this one gives to a function: `boats.length` for
-//! `len(boats)`; and a number that a function gives, beside a number of another type.
+//! `len(boats)`.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
-use crate::score::{Factor, evidence, weight};
+use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
@@ -11,8 +11,6 @@ use erratum_syntax::names::NameKind;
 
 /// A function does that here.
 const FUNCTION: Factor = evidence("a function does that here", 8.0);
-/// A whole number from a function meets a real one.
-const OTHER_NUMBER: Factor = weight("what the function gives meets a real number", 4.0);
 
 pub(super) static FAMILY: Family = Family {
     id: "as_function",
@@ -31,7 +29,7 @@ pub(super) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[case.token].line);
-    for dot in line.clone().filter(|at| lexed.is(*at, ".")) {
+    for dot in line.filter(|at| lexed.is(*at, ".")) {
         let member = dot + 1;
         let ways = case.language().member_functions;
         let Some((_, function)) = ways.iter().find(|(name, _)| lexed.is(member, name)) else {
@@ -46,7 +44,6 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             called(case, (first, dot), member, function, all);
         }
     }
-    numbers(case, line, all);
 }
 
 /// Writes the function before the value, with the values of a call behind it.
@@ -92,36 +89,6 @@ fn value_before(case: &Case, dot: usize) -> Option<usize> {
     }
 }
 
-/// `rate * len(days)`: the whole number becomes a real one (seen with go 1.19).
-fn numbers(case: &Case, line: std::ops::Range<usize>, all: &mut Vec<Candidate>) {
-    let lexed = case.lexed();
-    let said = &case.message.text;
-    let real = ["float64", "float32"].into_iter().find(|real| {
-        said.contains(&format!("types {real} and int)"))
-            || said.contains(&format!("types int and {real})"))
-    });
-    let Some(real) = real else { return };
-    for open in line.filter(|at| lexed.is(*at, "(")) {
-        let name = open.wrapping_sub(1);
-        let whole = lexed.is(name, "len")
-            || case.text.names.of(lexed.word(name)).any(|declared| {
-                declared.typed.is_some_and(|typed| super::shape::text_of(case, typed) == "int")
-            });
-        let close = case.text.pairs.partner_of(open);
-        let Some(first) = value_before(case, open).filter(|_| whole) else { continue };
-        let Some(close) =
-            close.filter(|_| lexed.before(first) != "(" || !lexed.is(first.wrapping_sub(2), real))
-        else {
-            continue;
-        };
-        let edits = vec![
-            case.insert(lexed.code[first].start, format!("{real}(")),
-            case.insert(lexed.code[close].end, ")"),
-        ];
-        all.push(Candidate::new(MistakeId::WrongNumberType, OTHER_NUMBER, edits));
-    }
-}
-
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
@@ -150,33 +117,12 @@ mod tests {
     }
 
     #[test]
-    fn a_whole_number_of_a_function_becomes_real() {
-        check_fix(
-            &FAMILY,
-            "go",
-            "package quay\n\nfunc fee(rate float64, days []int) float64 {\n\treturn <|>rate * len(days)\n}\n",
-            "invalid operation: rate * len(days) (mismatched types float64 and int)",
-            "package quay\n\nfunc fee(rate float64, days []int) float64 {\n\treturn rate * float64(len(days))\n}\n",
-        );
-    }
-
-    #[test]
     fn a_member_of_the_program_is_left_alone() {
         check_no_fix(
             &FAMILY,
             "go",
             "package quay\n\ntype Boat struct {\n\tlength int\n}\n\nfunc count(boats []Boat) int {\n\treturn boats.<|>length\n}\n",
             "boats.length undefined (type []Boat has no field or method length)",
-        );
-    }
-
-    #[test]
-    fn a_number_that_is_real_already_is_left_alone() {
-        check_no_fix(
-            &FAMILY,
-            "go",
-            "package quay\n\nfunc fee(rate float64, n int, days []int) float64 {\n\treturn <|>rate * n * float64(len(days))\n}\n",
-            "invalid operation: rate * n (mismatched types float64 and int)",
         );
     }
 }

@@ -5,7 +5,7 @@ use super::family::{Example, Family, Phases};
 use super::shape::text_of;
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
@@ -17,6 +17,8 @@ const VALUE_AS_TYPE: Factor = evidence("a value stands where a type is read", 7.
 /// The message knows no such member.
 const NO_GET: Factor = evidence("it has no such member", 3.0);
 
+/// The bounds of an array stand between its word and `of`.
+const ARRAY_BOUNDS: Factor = evidence("the bounds of an array stand there", 7.0);
 /// It is declared as an array, and stands before round brackets.
 const ARRAY_CALLED: Factor = evidence("an array is no function", 6.0);
 
@@ -53,6 +55,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[case.token].line);
+    if case.phase <= Phase::Syntax {
+        bounds(case, all);
+    }
     // Scala reads `names[0]` as a type (seen with scalac 2.11).
     let as_type = said("not found: type ") || said("does not take type parameters");
     if case.language().calls_elements && (said("expected but") || as_type) {
@@ -82,6 +87,21 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 without_method(case, dot, all);
             }
         }
+    }
+}
+
+/// Pascal: `array(1..12) of Real`, as other languages of the family write it.
+fn bounds(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(open) = [case.token, case.token.saturating_sub(1)]
+        .into_iter()
+        .find(|at| lexed.is(*at, "(") && lexed.before(*at) == "array")
+    else {
+        return;
+    };
+    let close = case.text.pairs.partner_of(open);
+    if close.is_some_and(|close| lexed.is(close + 1, "of")) {
+        with_marks(case, open, ("[", "]"), ARRAY_BOUNDS, all);
     }
 }
 
@@ -245,6 +265,17 @@ mod tests {
             "csharp",
             "class Quay {\n    int Go(Pier pier) {\n        return pier.<|>Get();\n    }\n}\n",
             "[CS1061] Type `Pier' does not contain a definition for `Get' and no extension method",
+        );
+    }
+
+    #[test]
+    fn the_bounds_of_an_array_have_their_own_brackets() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "type\n  TRoster = array<|>(1..12) of Integer;\n",
+            "Syntax error, \"[\" expected but \"(\" found",
+            "type\n  TRoster = array[1..12] of Integer;\n",
         );
     }
 }

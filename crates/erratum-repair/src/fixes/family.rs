@@ -113,6 +113,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::angles::FAMILY,
     &super::object_pascal::FAMILY,
     &super::as_function::FAMILY,
+    &super::widened::FAMILY,
     &super::headless::FAMILY,
     &super::heritage::FAMILY,
     &super::above::FAMILY,

@@ -11,6 +11,10 @@ use erratum_syntax::names::NameKind;
 
 /// A mark that this language does not have at all.
 const NO_SUCH_MARK: Factor = evidence("a mark of another language", 5.0);
+/// An arrow leads to a member only in other languages.
+const ARROW_TO_MEMBER: Factor = evidence("an arrow to a member, as another language has it", 6.0);
+/// The end of the line ends a field.
+const FIELD_ENDS: Factor = evidence("the end of the line ends the field", 7.0);
 /// The header of a loop that is written as in another language.
 const LOOP_ELSEWHERE: Factor = evidence("a loop as another language writes it", 5.0);
 /// A function gives its value back as in another language.
@@ -55,6 +59,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             all.push(Candidate::new(MistakeId::ForeignMark, NO_SUCH_MARK, vec![edit]));
         }
     }
+    property_mark(case, all);
+    field_end(case, all);
     let reported = case.lexed().code[case.token].line;
     // An operator of another language may read as a name that nothing declares.
     if case.phase == Phase::Name
@@ -70,8 +76,31 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             each(case, line, far, all);
             bare_each(case, line, far, all);
             result_mark(case, line, far, all);
+            member_arrow(case, line, far, all);
         }
         returned(case, line, far, all);
+    }
+}
+
+/// TypeScript: `{ seats = 4 }`, which only takes an object apart.
+fn property_mark(case: &Case, all: &mut Vec<Candidate>) {
+    let told = case.message.text.contains("An '=' can only follow a property name");
+    let near = case.token.saturating_sub(1)..=case.token + 1;
+    if let Some(at) = near.into_iter().find(|at| told && case.lexed().is(*at, "=")) {
+        let edit = case.replace_token(at, ":");
+        all.push(Candidate::new(MistakeId::ForeignMark, NO_SUCH_MARK, vec![edit]));
+    }
+}
+
+/// Go: a `,` at the end of a field, where the end of the line is enough.
+fn field_end(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let told = case.message.text.contains("unexpected comma in struct type");
+    let near = case.token.saturating_sub(1)..=case.token;
+    if let Some(at) = near.into_iter().find(|at| told && lexed.is(*at, ","))
+        && lexed.code.get(at + 1).is_some_and(|next| next.first)
+    {
+        all.push(Candidate::new(MistakeId::ExtraMark, FIELD_ENDS, vec![case.delete_token(at)]));
     }
 }
 
@@ -166,7 +195,7 @@ fn implemented_for(case: &Case, name: usize, all: &mut Vec<Candidate>) {
 fn bare_each(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let item = lexed.on_line(line);
-    let (first, end) = (item.start, item.end - 1);
+    let (first, end) = (item.start, item.end.saturating_sub(1));
     let named = lexed.kind(first + 1) == Some(TokenKind::Name);
     let between = matches!(lexed.word(first + 2), "in" | "of" | ":");
     let ranges = case.language().is_keyword("range") && case.language().is_keyword("for");
@@ -198,6 +227,39 @@ fn result_mark(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
             let score = NO_SUCH_MARK + far;
             all.push(Candidate::new(MistakeId::ForeignMark, score, vec![edit]));
         }
+    }
+}
+
+/// `node->next` where a member stands behind another mark. Between a value and a name, without gaps, an
+/// arrow is nothing else: what the language itself writes with arrows stands between gaps, or behind
+/// what is no value.
+fn member_arrow(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
+    let (lexed, here) = (case.lexed(), case.language().member_arrow);
+    if here.is_empty() {
+        return;
+    }
+    let item = lexed.on_line(line);
+    let touches = |at: usize| lexed.code.get(at).is_some_and(|t| t.start == lexed.code[at - 1].end);
+    let mut edits = Vec::new();
+    for at in item.skip(1) {
+        // Where the language has no arrow, its two marks are two tokens.
+        let parted = lexed.is(at, "-") && lexed.is(at + 1, ">") && touches(at + 1);
+        let last = at + usize::from(parted);
+        let arrow = parted || lexed.is(at, "->");
+        let close = touches(at) && touches(last + 1);
+        let value = match lexed.before(at) {
+            ")" | "]" | "^" | "this" | "self" => true,
+            word => case.text.names.of(word).any(|declared| declared.kind == NameKind::Value),
+        };
+        let member = lexed.kind(at - 1) != Some(TokenKind::Number)
+            && lexed.kind(last + 1) == Some(TokenKind::Name);
+        if arrow && close && member && (value || !edits.is_empty()) {
+            let (from, to) = (lexed.code[at].start, lexed.code[last].end);
+            edits.push(Edit::replace(case.file(), from, to, here));
+        }
+    }
+    if !edits.is_empty() {
+        all.push(Candidate::new(MistakeId::ForeignMark, ARROW_TO_MEMBER + far, edits));
     }
 }
 
@@ -501,6 +563,52 @@ mod tests {
             "c",
             "int up(int tide) {\n    for (int i = 0; i < tide; <|>j++) {\n    }\n    return 0;\n}\n",
             "'j' undeclared (first use in this function)",
+        );
+    }
+
+    #[test]
+    fn an_arrow_to_a_member_is_written_as_here() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "var\n  node: PNode;\nbegin\n  node<|>->next := nil;\nend.\n",
+            "Syntax error, \":=\" expected but \"-\" found",
+            "var\n  node: PNode;\nbegin\n  node^.next := nil;\nend.\n",
+        );
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "const found = first();\nfound-<|>>paid = true;\n",
+            "Expression expected.",
+            "const found = first();\nfound.paid = true;\n",
+        );
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Pier {\n    Runnable tell = go<|>-> tell();\n}\n",
+            "illegal start of expression",
+        );
+    }
+
+    #[test]
+    fn a_property_is_given_its_value_as_here() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "const berth = { name: \"A1\", seats <|>= 4 };\n",
+            "Did you mean to use a ':'? An '=' can only follow a property name when the containing object literal is part of a destructuring pattern.",
+            "const berth = { name: \"A1\", seats : 4 };\n",
+        );
+    }
+
+    #[test]
+    fn a_field_ends_with_its_line() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package pier\n\ntype Berth struct {\n\tName string<|>,\n\tDeep int\n}\n",
+            "syntax error: unexpected comma in struct type; possibly missing semicolon or newline or }",
+            "package pier\n\ntype Berth struct {\n\tName string\n\tDeep int\n}\n",
         );
     }
 }

@@ -73,6 +73,7 @@ mod visible;
 mod waiting;
 mod warned;
 pub(crate) mod weights;
+mod widened;
 mod window;
 mod wrapped;
 

@@ -8,6 +8,9 @@ use erratum_catalogue::MistakeId;
 /// The compiler says what stands before the mark.
 const TOLD: Factor = evidence("the compiler says whether a pointer stands there", 6.5);
 
+/// The name before the mark is declared as a pointer.
+const TYPE_TELLS: Factor = evidence("what stands before the mark is declared as a pointer", 7.0);
+
 /// What compilers say where a pointer stands before `.` (seen with gcc 12, clang 14).
 const POINTER: &[&str] = &["is of pointer type", "is a pointer; did you mean to use '->'"];
 
@@ -32,8 +35,30 @@ pub(super) static FAMILY: Family = Family {
     },
 };
 
+/// Pascal: `old.next` of a pointer is `old^.next` (seen with fpc 3.2).
+fn followed(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let arrow = case.language().member_arrow;
+    if !arrow.starts_with('^') || !case.message.text.starts_with("Illegal qualifier") {
+        return;
+    }
+    let near = [case.token, case.token.saturating_sub(1), case.token + 1];
+    let Some(mark) = near.into_iter().find(|at| *at > 0 && lexed.is(*at, ".")) else { return };
+    let typed = |at: usize| case.text.names.resolve(lexed, at).and_then(|declared| declared.typed);
+    let pointer = typed(mark - 1).is_some_and(|(first, _)| {
+        let named = case.text.names.of(lexed.word(first));
+        let points = |at: usize| lexed.is(at + 1, "=") && lexed.is(at + 2, "^");
+        lexed.is(first, "^") || named.into_iter().any(|declared| points(declared.token))
+    });
+    if pointer {
+        let edit = case.replace_token(mark, arrow);
+        all.push(Candidate::new(MistakeId::ForeignMark, TYPE_TELLS, vec![edit]));
+    }
+}
+
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    followed(case, all);
     // Quotes are of one kind here, whatever the compiler prints.
     let said = case.message.text.replace(['‘', '’', '`'], "'");
     let says = |words: &[&str]| words.iter().any(|word| said.contains(word));
@@ -98,6 +123,23 @@ mod tests {
             "c",
             "struct quay { int boats; };\n\nint go(struct quay q) {\n    return q<|>.boat;\n}\n",
             "'struct quay' has no member named 'boat'; did you mean 'boats'?",
+        );
+    }
+
+    #[test]
+    fn a_pointer_of_pascal_is_followed() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "type\n  PNode = ^TNode;\nvar\n  old: PNode;\nbegin\n  head := old.<|>next;\nend.\n",
+            "Illegal qualifier",
+            "type\n  PNode = ^TNode;\nvar\n  old: PNode;\nbegin\n  head := old^.next;\nend.\n",
+        );
+        check_no_fix(
+            &FAMILY,
+            "pascal",
+            "var\n  old: TNode;\nbegin\n  head := old.<|>next;\nend.\n",
+            "Illegal qualifier",
         );
     }
 }

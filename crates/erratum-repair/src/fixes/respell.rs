@@ -1,17 +1,18 @@
 //! Names that are written a little wrong: the use, the declaration, or a word of the language.
 
+mod declaration;
 mod familiar;
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
+use declaration::near_declaration;
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Language;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::{NameKind, asked_kind};
 use erratum_syntax::spelling::{edit_distance, edit_distance_within};
-use familiar::{familiarity, looks};
 use std::collections::{BTreeMap, HashSet};
 
 /// Each word that the message is likelier to be about.
@@ -509,67 +510,6 @@ fn misplaced(case: &Case, token: usize, name: &str, asked: NameKind) -> bool {
     plain_type || typed && capital && name.starts_with(char::is_lowercase)
 }
 
-/// The other way round: a declaration near the unknown name that nothing uses.
-fn near_declaration(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>) {
-    let lexed = case.lexed();
-    let names = &case.text.names;
-    let word = lexed.word(token);
-    let uses = names.seen.get(word).map_or(1, Vec::len);
-    if names.resolve(lexed, token).is_some() {
-        return;
-    }
-    for declared in &names.declared {
-        let name = lexed.word(declared.token);
-        let apart = edit_distance(word, name);
-        let visible =
-            (declared.scope.0..=declared.scope.1).contains(&token) || declared.token > token;
-        if name == word
-            || apart > limit(word)
-            || names.uses(name) > 0
-            || !visible
-            || case.blanked.contains(name)
-        {
-            continue;
-        }
-        let same_kind = kind_weight(case.language(), asked_kind(lexed, token), declared.kind);
-        let more = w::DECLARATION_SLIP * (uses as f64 - 1.0).min(4.0);
-        // What a form or a header calls it, too, is hardly the slip.
-        let beside = |name: &str| KNOWN_BESIDE.when(named_beside(case, name));
-        let evidence = FAMILIAR * familiarity(case, word, name)
-            - FAMILIAR * familiarity(case, name, word)
-            + beside(word)
-            - beside(name);
-        // A declaration is right unless something speaks against it.
-        let none = evidence.total().abs() < 0.3;
-        let known =
-            evidence + NO_EVIDENCE.when(none) + w::LOOKS * (looks(case, word) - looks(case, name));
-        let score = base.clone()
-            + w::RESPELL
-            + w::PER_LETTER * (apart - 1.0)
-            + w::VISIBLE
-            + w::UNUSED
-            + same_kind
-            + more
-            + known
-            + ONE_LETTER.when(name.len() == 1)
-            + if case.message.text.contains(&format!("mean '{name}'")) {
-                COMPILER_MEANS_IT
-            } else {
-                DECLARED_SO
-            };
-        let edits: Vec<Edit> = names.of(name).map(|d| case.replace_token(d.token, word)).collect();
-        all.push(Candidate::new(MistakeId::MisspeltName, score, edits));
-    }
-}
-
-/// Whether a file beside this one declares a name.
-fn named_beside(case: &Case, name: &str) -> bool {
-    let global = |text: &erratum_syntax::text::Text| {
-        text.names.of(name).any(|declared| declared.kind != NameKind::Value)
-    };
-    case.others.iter().any(|other| global(other))
-}
-
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix, rated};
@@ -645,17 +585,6 @@ mod tests {
             "class Ferry {\n    int seats;\n}\nclass Quay {\n    int go(Ferry tern) {\n        return tern.<|>saets;\n    }\n}\n",
             "cannot find symbol",
             "class Ferry {\n    int seats;\n}\nclass Quay {\n    int go(Ferry tern) {\n        return tern.seats;\n    }\n}\n",
-        );
-    }
-
-    #[test]
-    fn the_declaration_gives_way_where_the_rest_agrees() {
-        check_fix(
-            &FAMILY,
-            "c",
-            "int main(void) {\n    int tdie = 3;\n    tide = 4;\n    tide = 5;\n    return <|>tide;\n}\n",
-            "'tide' undeclared (first use in this function)",
-            "int main(void) {\n    int tide = 3;\n    tide = 4;\n    tide = 5;\n    return tide;\n}\n",
         );
     }
 

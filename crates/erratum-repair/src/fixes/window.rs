@@ -474,7 +474,10 @@ impl Window<'_, '_> {
             let like =
                 LIKE.iter().find(|(mark, _)| *mark == text).map_or(&[][..], |(_, like)| *like);
             for mark in self.marks().filter(|mark| **mark != text) {
-                if *mark == ":" && self.labels(token) {
+                // What ends with its line does not go on behind a dot.
+                let goes_on = *mark == "." && lexed.language.line_ends;
+                let ends = lexed.code.get(token + 1).is_none_or(|next| next.first);
+                if *mark == ":" && self.labels(token) || goes_on && ends {
                     continue;
                 }
                 let base = if like.contains(mark) { w::REPLACE_LIKE } else { w::REPLACE };

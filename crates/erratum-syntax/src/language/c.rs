@@ -93,6 +93,8 @@ pub(super) static C: Language = Language {
     import: ImportForm { before: "#include <", after: ">" },
     library: LIBRARY,
     prelude: &[(Function, &["main"])],
+    tagged_types: true,
+    member_arrow: "",
     foreign: &[
         ("elsif", "else if"),
         ("otherwise", "default"),

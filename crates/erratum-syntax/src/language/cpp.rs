@@ -211,6 +211,7 @@ pub(super) static CPP: Language = Language {
         ("double", "std::stod(", ")"),
     ],
     to_text: &[("std::to_string(", ")")],
+    member_arrow: "",
     foreign: &[
         ("elsif", "else if"),
         ("otherwise", "default"),

@@ -119,6 +119,7 @@ pub(super) static FORTRAN: Language = Language {
             "index",
         ],
     )],
+    member_arrow: "%",
     foreign: &[
         ("int", "integer"),
         ("float", "real"),

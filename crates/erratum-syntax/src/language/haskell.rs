@@ -302,6 +302,7 @@ pub(super) static HASKELL: Language = Language {
         ),
         (Module, &["Data", "Control", "Prelude", "Main", "System", "Text"]),
     ],
+    member_arrow: "",
     foreign: &[
         ("elif", "else if"),
         ("foreach", "mapM_"),

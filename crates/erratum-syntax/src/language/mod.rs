@@ -265,12 +265,14 @@ const PLAIN: Language = Language {
         ("===", "=="),
         ("!==", "!="),
     ],
+    member_arrow: ".",
     each_loop: None,
     prints: &[],
     places_loop: None,
     item_word: "",
     made_by: ["", ""],
     ended_types: false,
+    tagged_types: false,
     bracketed_conditions: false,
     calls_elements: false,
     synonyms: &[],
@@ -411,6 +413,9 @@ pub struct Language {
     /// Marks of other languages, as they stand without a gap, and what is written here instead. Those
     /// that the language has itself do not count.
     pub foreign_marks: &'static [(&'static str, &'static str)],
+    /// What is written here for the `->` by which other languages reach a member; empty where the
+    /// language has that mark itself, or no members.
+    pub member_arrow: &'static str,
     /// How a loop over the elements of something is written in brackets: its word, and what stands
     /// between the name and the elements.
     pub each_loop: Option<(&'static str, &'static str)>,
@@ -428,6 +433,9 @@ pub struct Language {
     pub made_by: [&'static str; 2],
     /// Whether the declaration of a type ends with a mark behind its brace.
     pub ended_types: bool,
+    /// Whether a type is only known behind the word of its kind (`struct berth`), unless it is given a
+    /// name of its own.
+    pub tagged_types: bool,
     /// Whether a condition stands in brackets.
     pub bracketed_conditions: bool,
     /// Whether an element of a list is asked for as a function is called.

@@ -262,6 +262,7 @@ pub(super) static PASCAL: Language = Language {
     ],
     to_text: &[("IntToStr(", ")"), ("FloatToStr(", ")")],
     returns_by_name: true,
+    member_arrow: "^.",
     foreign: &[
         ("elif", "else if"),
         ("elseif", "else if"),
