@@ -68,11 +68,13 @@ pub(crate) fn of_edits(
         let language = program.file(&edit.file).map(|file| read(file).lexed.language);
         language.is_some_and(|l| l.own_paths.iter().any(|path| edit.text.contains(path)))
     };
-    // The text itself says to which type the value belongs; a mark that looks like one of code is one.
+    // The text itself says to which type the value belongs; a mark that looks like one of code is one; what
+    // is used as an object is one.
     if mistake == MistakeId::PastedText
         || mistake == MistakeId::MissingScope
         || mistake == MistakeId::MissingTypeParameter
         || mistake == MistakeId::BrokenInclude
+        || mistake == MistakeId::DeclaredFunction
         || (brings_in(mistake) && !edits.iter().any(own))
     {
         return Effect::Restores;

@@ -114,6 +114,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::object_pascal::FAMILY,
     &super::as_function::FAMILY,
     &super::widened::FAMILY,
+    &super::vexing::FAMILY,
     &super::headless::FAMILY,
     &super::heritage::FAMILY,
     &super::above::FAMILY,

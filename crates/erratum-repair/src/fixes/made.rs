@@ -16,6 +16,8 @@ const NO_SUCH_WORD: Factor = evidence("the language makes no objects with this w
 const ARRAY: Factor = evidence("an array is made with square brackets", 6.0);
 /// An object of a class is made with a word.
 const OBJECT_MADE: Factor = evidence("an object of a class is made with `new`", 7.0);
+/// A pointer to an object is wanted.
+const POINTED_TO: Factor = evidence("a pointer to an object of that class is wanted", 6.5);
 /// An object is made by a call.
 const OBJECT: Factor = evidence("an object is made by a call", 6.0);
 
@@ -35,6 +37,7 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    pointed_to(case, all);
     if case.language().new_object == "new " {
         lost_word(case, all);
         if case.phase <= Phase::Syntax {
@@ -105,6 +108,28 @@ fn lost_word(case: &Case, all: &mut Vec<Candidate>) {
     if told || own || library {
         let edit = case.insert(lexed.code[class].start, "new ");
         all.push(Candidate::new(MistakeId::MissingWord, OBJECT_MADE, vec![edit]));
+    }
+}
+
+/// C++: `Rope *spare = Rope();`, which makes an object and no pointer to one (seen with g++ 12 and
+/// clang 14).
+fn pointed_to(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = case.message.text.replace(['‘', '’', '`'], "'").replace(" *'", "*'");
+    let meets = |kind: &str| {
+        said.contains(&format!("cannot convert '{kind}' to '{kind}*'"))
+            || said.contains(&format!("conversion from '{kind}' to '{kind}*'"))
+            || said.contains(&format!("of type '{kind}*' with an rvalue of type '{kind}'"))
+    };
+    for class in lexed.on_line(lexed.code[case.token].line) {
+        if lexed.kind(class) == Some(TokenKind::Name)
+            && lexed.is(class + 1, "(")
+            && matches!(lexed.before(class), "=" | "return" | "(" | ",")
+            && meets(lexed.word(class))
+        {
+            let edit = case.insert(lexed.code[class].start, "new ");
+            all.push(Candidate::new(MistakeId::MissingWord, POINTED_TO, vec![edit]));
+        }
     }
 }
 
@@ -246,6 +271,17 @@ mod tests {
             "rust",
             "fn main() {\n    let q = new <|>struct(3);\n}\n",
             "expected one of `!`, `.`, `::`, `;`, `?`, `{`, `}`, or an operator, found `struct`",
+        );
+    }
+
+    #[test]
+    fn a_pointer_is_given_an_object_of_its_own() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "struct Rope {};\n\nint main() {\n    Rope *spare = <|>Rope();\n}\n",
+            "cannot convert 'Rope' to 'Rope*' in initialization",
+            "struct Rope {};\n\nint main() {\n    Rope *spare = new Rope();\n}\n",
         );
     }
 }

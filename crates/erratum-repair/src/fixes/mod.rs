@@ -69,6 +69,7 @@ mod types;
 mod uncalled;
 mod untyped;
 mod values;
+mod vexing;
 mod visible;
 mod waiting;
 mod warned;
@@ -243,6 +244,14 @@ impl<'a> Case<'a> {
                 Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Close)
             )
         });
+        // What is brought in whole needs nothing in front of it.
+        if let Some((space, bare)) = here.split_once("::")
+            && (2..self.token).any(|at| {
+                lexed.is(at, space) && lexed.before(at) == "namespace" && lexed.is(at - 2, "using")
+            })
+        {
+            return bare;
+        }
         let operators = self.language().operators;
         let unequal = ["!==", "!="].into_iter().find(|mark| operators.contains(mark));
         unequal.filter(|_| value && here == "!").unwrap_or(here)

@@ -3,7 +3,7 @@
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
-use crate::score::{Factor, weight};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::lex::{Lexed, TokenKind};
 use erratum_syntax::names::NameKind;
@@ -13,6 +13,8 @@ use erratum_syntax::text::Text;
 const ENUMERATED: Factor = weight("an enumeration has this name", 6.0);
 /// A module is brought in under this name.
 const OF_MODULE: Factor = weight("a module is brought in under this name", 7.0);
+/// The message says where the name stands.
+const TOLD: Factor = evidence("the message says where the name stands", 6.5);
 /// A name of the program is declared as something by itself, too.
 const BY_ITSELF: Factor = weight("the name is declared by itself, too", -4.0);
 
@@ -33,6 +35,7 @@ pub(super) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     of_module(case, all);
+    told(case, all);
     let mark = case.language().scope_mark;
     let name = case.token;
     let unknown = case.phase == Phase::Name || case.text.names.resolve(lexed, name).is_none();
@@ -50,6 +53,24 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let edit = case.insert(lexed.code[name].start, format!("{owner}{mark}"));
         let score = ENUMERATED + BY_ITSELF.when(itself);
         all.push(Candidate::new(MistakeId::MissingScope, score, vec![edit]));
+    }
+}
+
+/// C++: the message says in which namespace the name stands (seen with g++ 12 and clang 14).
+fn told(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let word = lexed.word(case.token);
+    let said = case.message.text.replace(['‘', '’', '`'], "'");
+    let meant = said.split_once("did you mean '").and_then(|(_, rest)| rest.split_once('\''));
+    let Some((meant, _)) = meant else { return };
+    let mark = case.language().scope_mark;
+    if mark.is_empty() || lexed.before(case.token) == mark {
+        return;
+    }
+    let owner = meant.strip_suffix(word).and_then(|owner| owner.strip_suffix(mark));
+    if let Some(owner) = owner.filter(|owner| !owner.is_empty()) {
+        let edit = case.insert(lexed.code[case.token].start, format!("{owner}{mark}"));
+        all.push(Candidate::new(MistakeId::MissingPrefix, TOLD, vec![edit]));
     }
 }
 
@@ -147,6 +168,17 @@ mod tests {
             "rust",
             "enum Light {\n    Red,\n}\n\nfn main() {\n    let now = <|>Blue;\n}\n",
             "[E0425] cannot find value `Blue` in this scope",
+        );
+    }
+
+    #[test]
+    fn the_message_says_in_which_namespace() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "namespace harbour { class Tower {}; }\n\nint main() {\n    <|>Tower north;\n}\n",
+            "'Tower' was not declared in this scope; did you mean 'harbour::Tower'?",
+            "namespace harbour { class Tower {}; }\n\nint main() {\n    harbour::Tower north;\n}\n",
         );
     }
 }

@@ -461,7 +461,9 @@ fn near_names(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>)
         let here = Candidate::new(mistake, score.clone(), vec![case.replace_token(token, name)]);
         all.push(here);
         let others = case.text.names.seen.get(word).map_or(&[][..], Vec::as_slice);
-        if others.len() > 1 {
+        // Where something else has that name, its uses are not the slip.
+        let own = case.text.names.of(word).next().is_some();
+        if others.len() > 1 && !own {
             let edits: Vec<Edit> = others.iter().map(|at| case.replace_token(*at, name)).collect();
             // One slip made at every use is rarer than one slip, unless nothing else is declared.
             all.push(Candidate::new(

@@ -110,7 +110,12 @@ fn declared(
     all: &mut Vec<Candidate>,
 ) {
     let lexed = case.lexed();
-    let types: Vec<&str> = have.iter().map(|typed| written(case, typed)).collect();
+    // A plain number fits each type of numbers: what the header says of it stays.
+    let types = have.iter().enumerate().map(|(at, typed)| match want.get(at) {
+        Some(said) if typed == "number" && is_number(case, said) => said.as_str(),
+        _ => written(case, typed),
+    });
+    let types: Vec<&str> = types.collect();
     if types.iter().any(|typed| typed.is_empty() || *typed == "nil") {
         return;
     }
@@ -148,6 +153,12 @@ fn wrapped(case: &Case, (first, last): (usize, usize)) -> (usize, usize) {
     } else {
         (first, last)
     }
+}
+
+/// Whether a type is one of numbers.
+fn is_number(case: &Case, typed: &str) -> bool {
+    let number = ["int", "uint", "float", "byte", "rune", "complex"];
+    case.language().is_type(typed) && number.iter().any(|start| typed.starts_with(start))
 }
 
 /// A type as a program writes it; a plain number is a whole one.

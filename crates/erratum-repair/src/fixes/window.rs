@@ -11,6 +11,7 @@ use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
+use erratum_syntax::language::Declaring;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::model::{Class, class, classes};
 use erratum_syntax::names::NameKind;
@@ -266,7 +267,10 @@ impl Window<'_, '_> {
                 {
                     continue;
                 }
-                if self.header_is_full(mark, token) || self.call_is_full(mark, token) {
+                if self.header_is_full(mark, token)
+                    || self.call_is_full(mark, token)
+                    || self.other_declaring(mark, token)
+                {
                     continue;
                 }
                 // Where a statement ends with its line and the message asks for its end, what the
@@ -354,6 +358,22 @@ impl Window<'_, '_> {
         let header = lexed.is(open, "(") && lexed.before(open) == "for";
         let end = pairs.partner_of(open).unwrap_or(open);
         header && (open..end).filter(|at| lexed.is(*at, ";")).count() >= 2
+    }
+
+    /// Whether a name that starts a statement is given its value by another mark: one that declares
+    /// it, or one that does not.
+    fn other_declaring(&self, mark: &str, token: usize) -> bool {
+        let (case, lexed) = (self.case, self.case.lexed());
+        let Declaring::Mark(declaring) = case.language().declaring else { return false };
+        let Some(name) = token.checked_sub(1) else { return false };
+        if !matches!(mark, "=") && mark != declaring
+            || lexed.kind(name) != Some(TokenKind::Name)
+            || case.statement_start(name) != name
+        {
+            return false;
+        }
+        let declared = case.text.names.resolve(lexed, name).is_some_and(|d| d.token < name);
+        declared == (mark == declaring)
     }
 
     /// Whether a comma would give a function of the file one value more than it takes.

@@ -15,6 +15,8 @@ pub struct Findings {
     pub mistake: MistakeId,
     /// Whether it only puts in words where there were none.
     pub adds_words: bool,
+    /// Whether only names change, or what stands before them.
+    pub names_only: bool,
     /// When the compiler noticed the message to mend.
     pub phase: Phase,
     /// Whether the message to mend is an error; else it is a warning.
@@ -189,7 +191,10 @@ fn weigh_new(findings: &Findings, new: &NewMessage, worth: &mut Score) -> Result
     if !findings.for_error {
         return Err(Rejection::ErrorForWarning { message });
     }
-    if new.phase <= Phase::Syntax && findings.phase > Phase::Syntax && findings.reads_well {
+    // Another name cannot spoil how a line elsewhere reads: what was unknown kept that hidden.
+    let elsewhere = findings.names_only && !new.on_change;
+    let spoilt = new.phase <= Phase::Syntax && findings.phase > Phase::Syntax;
+    if spoilt && findings.reads_well && !elsewhere {
         return Err(Rejection::SyntaxSpoilt { message });
     }
     // Compilers read on from a change; what they find further up was hidden, or is in a part that is
@@ -221,6 +226,7 @@ mod tests {
         Findings {
             mistake: MistakeId::WrongNumberType,
             adds_words: false,
+            names_only: false,
             phase: Phase::Type,
             for_error: true,
             reads_well: true,
@@ -327,6 +333,12 @@ mod tests {
         let spoilt = with(syntax);
         assert_eq!(rejected(&spoilt), Rejection::SyntaxSpoilt { message: 3 });
         assert!(accept(&Findings { reads_well: false, ..spoilt.clone() }).is_ok());
+        // Another name spoils nothing on other lines.
+        let named = Findings { names_only: true, ..spoilt.clone() };
+        assert!(accept(&named).is_ok());
+        let here = NewMessage { on_change: true, ..named.new[0].clone() };
+        let here = Findings { new: vec![here], ..named };
+        assert_eq!(rejected(&here), Rejection::SyntaxSpoilt { message: 3 });
         assert!(accept(&Findings { phase: Phase::Syntax, ..spoilt }).is_ok());
     }
 

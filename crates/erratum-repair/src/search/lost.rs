@@ -7,6 +7,7 @@ use super::node::words;
 use super::trial::Trial;
 use crate::diagnose::Diagnosis;
 use crate::fixes::Case;
+use crate::fixes::shape::function_around;
 use crate::message::Message;
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
@@ -94,7 +95,17 @@ pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<String> {
         let within = |(first, last): (usize, usize)| (first..=last + 1).contains(&case.token);
         value && line.contains(&declared.token) && declared.typed.map_or(inferred, within)
     });
-    at_fault.map(|declared| lexed.word(declared.token).to_owned()).collect()
+    let mut all: Vec<String> =
+        at_fault.map(|declared| lexed.word(declared.token).to_owned()).collect();
+    // What a function gives back is not known either, where its returns and its header differ.
+    let of_results = [MistakeId::ReturnCount, MistakeId::WrongReturnType];
+    if of_results.into_iter().any(|one| case.diagnosis.shows(one))
+        && let Some(function) = function_around(case, case.token)
+        && let Some(open) = case.text.pairs.partner_of(function.parameters_close)
+    {
+        all.push(lexed.before(open).to_owned());
+    }
+    all
 }
 
 /// The errors of a report that name one of those, or point at one.

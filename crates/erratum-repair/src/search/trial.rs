@@ -201,6 +201,7 @@ fn findings(
     Findings {
         mistake: candidate.mistake,
         adds_words: adds_words(&sets),
+        names_only: names_only(setting, &sets),
         phase: setting.phase,
         for_error: target.is_error(),
         reads_well: reads_well(setting, candidate.mistake),
@@ -285,6 +286,28 @@ fn adds_words(sets: &[&[Edit]]) -> bool {
     let mut edits = sets.iter().flat_map(|set| set.iter()).peekable();
     let word = |edit: &Edit| edit.start == edit.end && edit.text.contains(char::is_alphanumeric);
     edits.peek().is_some() && edits.all(word)
+}
+
+/// Whether edits only write another name, or say whose it is: no line then reads otherwise.
+fn names_only(setting: &Setting, sets: &[&[Edit]]) -> bool {
+    let lexed = &setting.text.lexed;
+    let language = lexed.language;
+    let named = |text: &str| {
+        let letters = text.chars().all(|letter| letter.is_alphanumeric() || letter == '_');
+        letters && !text.is_empty() && !language.is_keyword(text)
+    };
+    let marks = [language.scope_mark, "."].into_iter().filter(|mark| !mark.is_empty());
+    let owner =
+        |text: &str| marks.clone().find_map(|mark| text.strip_suffix(mark)).is_some_and(named);
+    let mut edits = sets.iter().flat_map(|set| set.iter()).peekable();
+    let only = |edit: &Edit| {
+        let old = lexed.source.slice(edit.start, edit.end);
+        let bare = edit.text.rfind(|letter| matches!(letter, '.' | ':')).map_or(0, |at| at + 1);
+        let (before, name) = edit.text.split_at(bare);
+        let renamed = named(&old) && named(name) && (before.is_empty() || owner(before));
+        renamed || old.is_empty() && owner(&edit.text)
+    };
+    edits.peek().is_some() && edits.all(only)
 }
 
 /// How many tokens fewer a text has at least that has lost a definition: a header that is respelt

@@ -202,6 +202,8 @@ pub(super) static CPP: Language = Language {
         },
         Synonyms { elsewhere: &["isEmpty", "IsEmpty", "is_empty"], here: &["empty()"] },
         Synonyms { elsewhere: &["substring", "Substring"], here: &["substr"] },
+        Synonyms { elsewhere: &["key", "Key", "getKey"], here: &["first"] },
+        Synonyms { elsewhere: &["value", "Value", "getValue"], here: &["second"] },
     ],
     scope_mark: "::",
     member_label: "public:",
