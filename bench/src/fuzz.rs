@@ -139,7 +139,7 @@ impl Corpus {
         let mut programs = Vec::new();
         for language in LANGUAGES {
             let mut texts = Vec::new();
-            for folder in ["samples", "written", "everyday"] {
+            for folder in ["../crates/erratum-learn/programs", "written", "everyday"] {
                 let folder = root.join(folder).join(language.id);
                 let entries = fs::read_dir(folder).into_iter().flatten().flatten();
                 let mut paths: Vec<PathBuf> = entries.map(|entry| entry.path()).collect();

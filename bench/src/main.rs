@@ -1,6 +1,7 @@
 //! Measures Erratum on planted mistakes, and makes the token models from the sample programs.
 
 mod case;
+mod drill;
 mod everyday;
 mod fuzz;
 mod known;
@@ -39,6 +40,8 @@ enum Command {
     Everyday(everyday::Options),
     /// How many messages there are words for
     Known(known::Options),
+    /// Make exercises by seed, and hold each against its own answer and wrong ones
+    Drill(drill::Options),
     /// How small the programs get that still give a message
     Narrow(narrow::Options),
     /// How long a look takes, held against the bare compiler
@@ -65,6 +68,7 @@ fn main() -> Result<(), Box<dyn Error>> {
         Command::Known(options) => known::run(&options),
         Command::Speed(options) => speed::run(&options),
         Command::Narrow(options) => narrow::run(&options),
+        Command::Drill(options) => drill::run(&options),
         Command::Pairs(options) => pairs::run(&options),
         Command::Fuzz(options) => fuzz::run(&options),
         Command::Sound(options) => sound::run(&options),
@@ -73,7 +77,7 @@ fn main() -> Result<(), Box<dyn Error>> {
 }
 
 fn samples() -> PathBuf {
-    Path::new(env!("CARGO_MANIFEST_DIR")).join("samples")
+    Path::new(env!("CARGO_MANIFEST_DIR")).join("../crates/erratum-learn/programs")
 }
 
 /// The sample programs of a language, in order of their names.

@@ -36,7 +36,7 @@ fn report(name: &str, text: &[u8], cache: Option<&Arc<Cache>>) -> Report {
 
 /// A sample program, with each slip that can be planted in it.
 fn planted(language: &'static Language, sample: &str) -> Vec<Source> {
-    let samples = Path::new(env!("CARGO_MANIFEST_DIR")).join("../../bench/samples");
+    let samples = Path::new(env!("CARGO_MANIFEST_DIR")).join("../erratum-learn/programs");
     let path = samples.join(language.id).join(sample);
     let sound = Source::new(sample, fs::read(path).unwrap());
     let kinds = KINDS.iter().filter(|kind| kind.fits(language));

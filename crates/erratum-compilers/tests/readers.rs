@@ -21,7 +21,7 @@ const OUTPUTS: usize = 25;
 /// Some programs with one planted mistake each.
 fn wrong_programs(id: &str, file: &str) -> Vec<Source> {
     let language = language::by_id(id).unwrap();
-    let samples = Path::new(env!("CARGO_MANIFEST_DIR")).join("../../bench/samples").join(id);
+    let samples = Path::new(env!("CARGO_MANIFEST_DIR")).join("../erratum-learn/programs").join(id);
     let text = std::fs::read(samples.join(file)).unwrap();
     let source = Source::new(file, text);
     let slips = KINDS.iter().filter(|slip| slip.fits(language));

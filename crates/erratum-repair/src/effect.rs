@@ -7,7 +7,7 @@
 
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::{self, Edit};
-use erratum_syntax::language::ImportList;
+use erratum_syntax::language::{ImportList, Language};
 use erratum_syntax::lex::{Lexed, TokenKind};
 use erratum_syntax::source::{Program, Source};
 use erratum_syntax::spelling::edit_distance;
@@ -54,6 +54,14 @@ impl Effect {
             Effect::Reinterprets => "gives the text another meaning",
         }
     }
+}
+
+/// Tells what a change of one file does, made by somebody of whom nothing is known: the worst that one
+/// of its edits does.
+pub fn of_change(source: &Source, edits: &[Edit], language: &'static Language) -> Effect {
+    let program = Program::single(source.clone());
+    let text = Arc::new(Text::new(source, language));
+    of_edits(&program, MistakeId::Other, edits, |_| text.clone())
 }
 
 /// Tells what edits of a program do: the worst that one of them does. `read` gives the text of a file.

@@ -54,6 +54,8 @@ pub enum Command {
     Cache(Cache),
     /// The folders whose settings may say which program is started
     Trust(Trust),
+    /// Practise reading a compiler: a sound program, broken on purpose
+    Drill(Drill),
     /// Walk through look, mend and compile on sample programs
     Demo(Demo),
     /// Print a script that completes commands and options in your shell
@@ -63,6 +65,39 @@ pub enum Command {
     },
     /// Print the manual page
     Man,
+}
+
+/// `drill`.
+#[derive(Args, Clone, Debug)]
+pub struct Drill {
+    /// A program that compiles; without one, one that comes with Erratum. A copy is broken
+    pub file: Option<PathBuf>,
+    /// How many slips are made [default: by what you got right before]
+    #[arg(long, value_name = "N", value_parser = clap::value_parser!(u8).range(1..=6))]
+    pub slips: Option<u8>,
+    /// How hard: 1, the compiler names the line; 2, it names another; 3, several slips
+    #[arg(long, value_name = "N", value_parser = clap::value_parser!(u8).range(1..=3))]
+    pub level: Option<u8>,
+    /// The kind of slip, such as lost-terminator
+    #[arg(long, value_name = "KIND", conflicts_with = "slips")]
+    pub kind: Option<String>,
+    /// No questions: show what the compiler says of this slip
+    #[arg(long, value_name = "KIND[@LINE]", conflicts_with_all = ["kind", "slips", "level", "out", "check"])]
+    pub r#try: Option<String>,
+    /// The same number makes the same exercise again
+    #[arg(long, value_name = "N")]
+    pub seed: Option<u64>,
+    /// Write the exercise into a new folder, in the place of asking
+    #[arg(long, value_name = "FOLDER")]
+    pub out: Option<PathBuf>,
+    /// Say how the exercise in a folder went
+    #[arg(long, value_name = "FOLDER", conflicts_with_all = ["file", "out", "kind", "slips", "level", "seed"])]
+    pub check: Option<PathBuf>,
+    /// The compiler to use: a name, or a path
+    #[arg(long, value_name = "COMPILER")]
+    pub compiler: Option<String>,
+    #[command(flatten)]
+    pub shown: Shown,
 }
 
 /// When to use colour.

@@ -36,6 +36,15 @@ impl From<erratum_look::Error> for Failure {
     }
 }
 
+impl From<erratum_learn::Error> for Failure {
+    fn from(error: erratum_learn::Error) -> Failure {
+        match error {
+            erratum_learn::Error::Look(error) => Failure::Look(error),
+            other => Failure::Said(other.to_string()),
+        }
+    }
+}
+
 impl From<erratum_compilers::Error> for Failure {
     fn from(error: erratum_compilers::Error) -> Failure {
         Failure::Look(error.into())

@@ -11,6 +11,7 @@ mod apply;
 mod arguments;
 mod asking;
 mod commands;
+mod drilled;
 mod editor;
 mod failure;
 mod files;
@@ -18,6 +19,7 @@ mod interactive;
 mod narrowing;
 mod observing;
 mod preparing;
+mod questions;
 mod saved;
 #[cfg(test)]
 mod schemas;
@@ -90,6 +92,7 @@ fn run(cli: Cli) -> Result<u8, Failure> {
         Some(Command::Compilers(compilers)) => commands::compilers::run(&compilers),
         Some(Command::Cache(cache)) => commands::cache::run(&cache),
         Some(Command::Trust(trust)) => commands::trust::run(&trust),
+        Some(Command::Drill(drill)) => commands::drill::run(&app, &drill),
         Some(Command::Demo(demo)) => commands::demo::run(&app, &demo),
         Some(Command::Completions { shell }) => commands::generate::completions(shell),
         Some(Command::Man) => commands::generate::man(),

@@ -1,8 +1,10 @@
 //! The JSON schemas in `docs/`, made from the types that are written as JSON.
 
+use crate::commands::drill::Drilled;
 use crate::commands::narrow::Printed;
 use crate::observing::Line;
 use crate::show::json::{Crashes, Watched};
+use erratum_learn::sealed::Sheet;
 use erratum_repair::structure::Structure;
 use erratum_repair::verdict::Verdict;
 use schemars::generate::SchemaSettings;
@@ -34,6 +36,8 @@ fn the_schemas_in_the_docs_are_those_of_the_types() {
         ("watched", schema::<Watched>("One look of `watch --json`: one line for each")),
         ("crash", schema::<Crashes>("What `read --json` prints for a program that stopped")),
         ("narrowed", schema::<Printed>("What `narrow --json` prints")),
+        ("drilled", schema::<Drilled>("What `drill --check --json` prints")),
+        ("exercise", schema::<Sheet>("What `drill --json` prints")),
         ("structure", schema::<Structure>("What `pairs --json` prints")),
         ("trace", schema::<Line>("One line of what `--trace` writes")),
     ];

@@ -3,6 +3,7 @@
 pub mod cache;
 pub mod compilers;
 pub mod demo;
+pub mod drill;
 pub mod generate;
 pub mod look;
 pub mod means;
