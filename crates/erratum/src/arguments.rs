@@ -54,6 +54,8 @@ pub enum Command {
     Cache(Cache),
     /// The folders whose settings may say which program is started
     Trust(Trust),
+    /// Answer an editor: the Language Server Protocol over standard input and output
+    Lsp,
     /// Practise reading a compiler: a sound program, broken on purpose
     Drill(Drill),
     /// Walk through look, mend and compile on sample programs

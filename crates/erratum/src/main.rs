@@ -92,6 +92,7 @@ fn run(cli: Cli) -> Result<u8, Failure> {
         Some(Command::Compilers(compilers)) => commands::compilers::run(&compilers),
         Some(Command::Cache(cache)) => commands::cache::run(&cache),
         Some(Command::Trust(trust)) => commands::trust::run(&trust),
+        Some(Command::Lsp) => commands::lsp::run(app),
         Some(Command::Drill(drill)) => commands::drill::run(&app, &drill),
         Some(Command::Demo(demo)) => commands::demo::run(&app, &demo),
         Some(Command::Completions { shell }) => commands::generate::completions(shell),

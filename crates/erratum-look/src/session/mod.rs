@@ -110,10 +110,37 @@ impl Session {
         self.look_with(project, &arguments)
     }
 
+    /// Does the same, and hands on what messages and text alone tell, before anything is tried.
+    ///
+    /// # Errors
+    /// Those of [`Session::look_at`].
+    pub fn look_in_steps(
+        &mut self,
+        project: Project,
+        judged: &mut dyn FnMut(&Look),
+    ) -> Result<Look, Error> {
+        let arguments = self.options.arguments.clone();
+        self.look_and_tell(project, &arguments, Some(judged))
+    }
+
+    /// Ends later looks by another token: one that was cancelled stays so.
+    pub fn set_cancel(&mut self, cancel: CancelToken) {
+        self.options.cancel = cancel;
+    }
+
     pub(crate) fn look_with(
         &mut self,
         project: Project,
         arguments: &[String],
+    ) -> Result<Look, Error> {
+        self.look_and_tell(project, arguments, None)
+    }
+
+    fn look_and_tell(
+        &mut self,
+        project: Project,
+        arguments: &[String],
+        judged: Option<&mut dyn FnMut(&Look)>,
     ) -> Result<Look, Error> {
         let (language, program) = (project.language, project.program.clone());
         let (toolbox, mut session) =
@@ -125,12 +152,11 @@ impl Session {
         let exit = first.exit;
         self.prover = Some(Prover::Files(Box::new(session), language));
         self.settle_budget(&toolbox);
+        if let Some(tell) = judged.filter(|_| !self.options.judge_only) {
+            tell(&self.judge_alone(&program, language, &first));
+        }
         let mut look = if self.options.judge_only {
-            let compiler = self.compiler().to_owned();
-            let limits = self.until_spent();
-            let language = Some(language);
-            let verdict = judge(&self.catalogue, &program, language, &first, &compiler, limits);
-            Look { verdict, mended: program.clone(), program, groups: Vec::new(), proved: false }
+            self.judge_alone(&program, language, &first)
         } else {
             self.search(program, first)
         };
@@ -138,6 +164,15 @@ impl Session {
             look.verdict.build = session.build(exit);
         }
         Ok(look)
+    }
+
+    /// What messages and text alone tell.
+    fn judge_alone(&self, program: &Program, language: &'static Language, first: &Report) -> Look {
+        let (program, mended) = (program.clone(), program.clone());
+        let limits = self.until_spent();
+        let language = Some(language);
+        let verdict = judge(&self.catalogue, &program, language, first, self.compiler(), limits);
+        Look { verdict, mended, program, groups: Vec::new(), proved: false }
     }
 
     /// Takes over what proves fixes, with the budget that holds in a folder.

@@ -6,6 +6,7 @@ pub mod demo;
 pub mod drill;
 pub mod generate;
 pub mod look;
+pub mod lsp;
 pub mod means;
 pub mod mend;
 pub mod narrow;

@@ -1,0 +1,48 @@
+//! A language server: what a look finds, where people write.
+//!
+//! A client of `erratum-look` like the command line. [`serve`] answers one client until it says goodbye.
+//! The text that is compiled is the one in the editor, saved or not. A look has two steps: what messages
+//! and text alone tell is shown after one compile; what was tried on copies refines it. A keystroke
+//! cancels the look under way. Between looks the server sleeps.
+
+mod actions;
+mod client;
+mod diagnostics;
+mod documents;
+mod hover;
+mod places;
+mod server;
+mod shape;
+mod uri;
+mod worker;
+
+use erratum_catalogue::Catalogue;
+use erratum_look::Builder;
+use std::path::Path;
+use std::sync::Arc;
+
+pub use server::serve;
+
+/// What a server needs from its host.
+pub struct Setup {
+    /// Says how a file is looked at: settings, trust, what is kept prepared.
+    pub builder: Box<dyn Fn(&Path) -> Builder + Send>,
+    /// The texts.
+    pub catalogue: Arc<Catalogue>,
+    /// The version that the client is told.
+    pub version: String,
+}
+
+/// Why a server ends before its client does.
+#[derive(Debug, thiserror::Error)]
+pub enum Error {
+    /// The client broke the protocol, or is gone.
+    #[error("the client broke the connection: {0}")]
+    Protocol(#[from] lsp_server::ProtocolError),
+    /// What the client said of itself cannot be read.
+    #[error("the client cannot be understood: {0}")]
+    Client(#[from] serde_json::Error),
+    /// The client takes no more messages.
+    #[error("the client is gone")]
+    Gone,
+}

@@ -1,0 +1,26 @@
+//! `erratum lsp`: the verdict in an editor.
+
+use crate::app::App;
+use crate::arguments::{Common, Compile};
+use crate::failure::Failure;
+use erratum_look::Session;
+use erratum_lsp::Setup;
+use lsp_server::Connection;
+
+/// Answers one editor until it says goodbye.
+pub fn run(app: App) -> Result<u8, Failure> {
+    let (connection, threads) = Connection::stdio();
+    let catalogue = app.catalogue.clone();
+    let builder = move |_: &std::path::Path| {
+        // Without options, nothing can be wrong with them.
+        app.plain_session(&Common::default(), &Compile::default())
+            .unwrap_or_else(|_| Session::builder())
+    };
+    let version = env!("CARGO_PKG_VERSION").to_owned();
+    let setup = Setup { builder: Box::new(builder), catalogue, version };
+    let ended = erratum_lsp::serve(&connection, setup);
+    drop(connection);
+    ended.map_err(|error| Failure::said(error.to_string()))?;
+    threads.join()?;
+    Ok(0)
+}
