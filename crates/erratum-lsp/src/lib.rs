@@ -13,6 +13,7 @@ mod hover;
 mod places;
 mod server;
 mod shape;
+pub mod transport;
 mod uri;
 mod worker;
 

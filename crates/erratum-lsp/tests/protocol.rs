@@ -296,3 +296,57 @@ fn a_client_that_starts_wrong_or_goes_ends_the_server() {
     drop(connection);
     server.unwrap().join().unwrap().unwrap();
 }
+
+/// Random edits, as they are typed, against fresh looks at the points of rest. More of them with
+/// `ERRATUM_LSP_EDITS`.
+#[test]
+fn at_rest_nothing_is_lost_and_nothing_is_stale() {
+    let edits = std::env::var("ERRATUM_LSP_EDITS").ok().and_then(|text| text.parse().ok());
+    let edits: usize = edits.unwrap_or(160);
+    let mut client = Client::start(json!({}));
+    client.open(SOUND);
+    let mut text = SOUND.to_owned();
+    let mut random = 9_u32;
+    let mut pick = |below: usize| {
+        // Marsaglia's xorshift: the same edits each time.
+        random ^= random << 13;
+        random ^= random >> 17;
+        random ^= random << 5;
+        random as usize % below.max(1)
+    };
+    for number in 1..=edits {
+        let at = pick(text.len() + 1);
+        let gone = pick(3).min(text.len() - at);
+        let put = ["", ";", "}", "{", "x", "(", "\n", " + zone"][pick(8)];
+        let place = |offset: usize| {
+            let before = &text[..offset];
+            let line = before.matches('\n').count();
+            let column = offset - before.rfind('\n').map_or(0, |at| at + 1);
+            json!({ "line": line, "character": column })
+        };
+        let range = json!({ "start": place(at), "end": place(at + gone) });
+        text.replace_range(at..at + gone, put);
+        client.change(number as i32 + 1, json!([{ "range": range, "text": put }]));
+        // Now and then somebody starts anew, and stops to look.
+        if number % 40 == 0 {
+            text = SOUND.replace("= 4;", "= 4") + &text[..pick(20)];
+            client.change(number as i32 + 1, json!([{ "text": text }]));
+        }
+        if number % 20 == 0 {
+            let shown = client.at_rest();
+            let other = client.folder.path().join("other").join("quay.c");
+            fs::create_dir_all(other.parent().unwrap()).unwrap();
+            fs::write(&other, &text).unwrap();
+            let session = Session::builder().budget(Budget::Compiles(40)).file(&other).open();
+            let look = session.and_then(|mut session| session.look());
+            let Ok(look) = look else { panic!("{text:?}") };
+            let wanted: Vec<u32> = look.verdict.roots.iter().map(|root| root.at.line - 1).collect();
+            let roots = shown.iter().filter(|one| one["severity"] != 4);
+            let lines: Vec<u64> =
+                roots.map(|one| one["range"]["start"]["line"].as_u64().unwrap()).collect();
+            let lines: Vec<u32> = lines.into_iter().map(|line| line as u32).collect();
+            assert_eq!(lines, wanted, "after {number} edits: {text}");
+        }
+    }
+    client.end();
+}

@@ -5,11 +5,11 @@ use crate::arguments::{Common, Compile};
 use crate::failure::Failure;
 use erratum_look::Session;
 use erratum_lsp::Setup;
-use lsp_server::Connection;
+use erratum_lsp::transport;
 
 /// Answers one editor until it says goodbye.
 pub fn run(app: App) -> Result<u8, Failure> {
-    let (connection, threads) = Connection::stdio();
+    let (connection, threads) = transport::stdio();
     let catalogue = app.catalogue.clone();
     let builder = move |_: &std::path::Path| {
         // Without options, nothing can be wrong with them.
@@ -20,7 +20,8 @@ pub fn run(app: App) -> Result<u8, Failure> {
     let setup = Setup { builder: Box::new(builder), catalogue, version };
     let ended = erratum_lsp::serve(&connection, setup);
     drop(connection);
+    // What ended the reading says more than that the client is gone.
+    threads.join().map_err(|error| Failure::said(format!("the client broke off: {error}")))?;
     ended.map_err(|error| Failure::said(error.to_string()))?;
-    threads.join()?;
     Ok(0)
 }
