@@ -52,8 +52,7 @@ impl Exercise {
 
     /// The messages that say that it is broken.
     pub fn errors(&self) -> impl Iterator<Item = &Message> {
-        let policy = SeverityPolicy::usual(self.language);
-        self.report.messages.iter().filter(move |message| policy.counts(message))
+        self.report.messages.iter().filter(|message| message.is_error())
     }
 
     /// The lines, from 1, on which a person would look for the slips.
@@ -204,8 +203,7 @@ impl<'a> Maker<'a> {
     }
 
     fn hides(&self, (slips, report): &(Vec<Planted>, Report)) -> bool {
-        let policy = SeverityPolicy::usual(self.language);
-        let first = report.messages.iter().filter(|one| policy.counts(one)).find_map(Message::line);
+        let first = report.messages.iter().filter(|one| one.is_error()).find_map(Message::line);
         first.is_none_or(|line| !slips.iter().any(|one| one.lines.contains(&line)))
     }
 

@@ -12,6 +12,8 @@ const LAYERS: &[&str] = &[
     "erratum-compilers",
     "erratum-standins",
     "erratum-look",
+    "erratum-learn",
+    "erratum-lsp",
     "erratum",
     "erratum-bench",
 ];
