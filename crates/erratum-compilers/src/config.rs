@@ -13,6 +13,7 @@ use std::path::{Path, PathBuf};
 /// budget = 5.0                     # seconds a look may take
 ///
 /// prepare = false                  # keep nothing for the next look
+/// journal = false                  # keep no record of the kinds of mistakes
 ///
 /// [language.c]
 /// compiler = "clang"               # a name, or a path
@@ -29,6 +30,8 @@ pub struct Config {
     pub budget: Option<f64>,
     /// Whether what makes the next look come sooner is prepared and kept; it is where nothing is said.
     pub prepare: Option<bool>,
+    /// Whether the kinds of mistakes are kept for the journal; they are where nothing is said.
+    pub journal: Option<bool>,
     /// Settings by the language's short name.
     #[serde(default)]
     pub language: BTreeMap<String, LanguageConfig>,

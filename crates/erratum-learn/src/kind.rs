@@ -83,6 +83,11 @@ pub fn mistake(kind: &str) -> Option<MistakeId> {
     MISTAKES.iter().find(|(name, _)| *name == kind).map(|(_, mistake)| *mistake)
 }
 
+/// Returns the kinds of slip that make a mistake, the commonest first.
+pub fn of_mistake(mistake: MistakeId) -> impl Iterator<Item = &'static str> {
+    MISTAKES.iter().filter(move |(_, own)| *own == mistake).map(|(name, _)| *name)
+}
+
 /// Returns the slips that can be an exercise in a language, the commonest first.
 pub fn usual(language: &'static Language) -> impl Iterator<Item = &'static Slip> {
     MISTAKES

@@ -9,6 +9,7 @@
 pub mod answer;
 pub mod exercise;
 pub mod hint;
+pub mod journal;
 pub mod kind;
 pub mod programs;
 pub mod schedule;

@@ -25,6 +25,8 @@ pub struct App {
     pub cache: Option<Arc<Cache>>,
     /// The folders in which settings may say which program is started.
     trust: Trust,
+    /// Whether the settings beside the program let the journal be kept.
+    pub journal: Option<bool>,
 }
 
 impl App {
@@ -34,7 +36,7 @@ impl App {
         trusting::settle_command(command(cli))?;
         let (cache, trust) = (preparing::cache(), Trust::of_user());
         let Some(beside) = beside(cli) else {
-            return Ok(App { catalogue: Catalogue::shipped(), cache, trust });
+            return Ok(App { catalogue: Catalogue::shipped(), cache, trust, journal: None });
         };
         let config = Config::find(&beside)?;
         trusting::settle(&config, &trust, compiles(cli))?;
@@ -47,7 +49,7 @@ impl App {
                 lost.count()
             );
         }
-        Ok(App { catalogue, cache, trust })
+        Ok(App { catalogue, cache, trust, journal: config.journal })
     }
 
     /// Sets a session up, watched by what the options ask for; returns its story too, if it is to be

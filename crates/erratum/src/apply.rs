@@ -6,7 +6,7 @@ use crate::arguments::{Color, Mend};
 use crate::failure::Failure;
 use crate::observing::Gap;
 use crate::show::{self, links::Links, terminal};
-use crate::{asking, files, preparing, undo};
+use crate::{asking, files, journaled, preparing, undo};
 use erratum_look::{Look, Plan, Session};
 use erratum_repair::message::Message;
 use erratum_repair::search::SeverityPolicy;
@@ -24,6 +24,8 @@ pub fn mend(app: &App, mend: &Mend, own: bool) -> Result<u8, Failure> {
     let (builder, story) = app.session(&mend.common, &mend.compile)?;
     let mut session = builder.files(&mend.files).build_command(&mend.build).open()?;
     let look = session.must_prove()?;
+    let journal = if own { app.journal } else { Some(false) };
+    journaled::look(&session, &look, journal);
     if mend.common.shown.json && !mend.yes && !mend.dry_run {
         return Err(Failure::said("with --json there is nobody to ask: add --yes or --dry-run."));
     }
@@ -69,6 +71,9 @@ pub fn mend(app: &App, mend: &Mend, own: bool) -> Result<u8, Failure> {
         plan
     };
     write(&look.program, &plan.after, &|name| session.path(name), own)?;
+    journaled::mended(&session, &look, journal, |root| {
+        !root.choices().is_empty() && (mend.all || root.id == 1)
+    });
     let status = after(&mut session, &look, &plan, mend, own)?;
     preparing::afterwards(app.cache.as_ref(), &session, &mend.files, &mend.compile, &mend.common);
     Ok(status)

@@ -54,6 +54,8 @@ pub enum Command {
     Cache(Cache),
     /// The folders whose settings may say which program is started
     Trust(Trust),
+    /// Which mistakes you make, and how they come and go; kept on this machine only
+    Journal(Journal),
     /// Answer an editor: the Language Server Protocol over standard input and output
     Lsp,
     /// Practise reading a compiler: a sound program, broken on purpose
@@ -67,6 +69,36 @@ pub enum Command {
     },
     /// Print the manual page
     Man,
+}
+
+/// `journal`.
+#[derive(Args, Clone, Debug)]
+pub struct Journal {
+    #[command(subcommand)]
+    pub command: Option<JournalCommand>,
+    /// Print as comma-separated values
+    #[arg(long, conflicts_with = "json")]
+    pub csv: bool,
+    /// Write a page with charts to a new file
+    #[arg(long, value_name = "FILE", conflicts_with_all = ["json", "csv"])]
+    pub html: Option<PathBuf>,
+    #[command(flatten)]
+    pub shown: Shown,
+}
+
+/// What can be done with the journal.
+#[derive(Clone, Debug, Subcommand)]
+pub enum JournalCommand {
+    /// Keep nothing any more
+    Off,
+    /// Keep the kinds of mistakes again
+    On,
+    /// Remove what is kept
+    Forget {
+        /// Only what was first seen before the week of this day, as 2026-03-01
+        #[arg(long, value_name = "DAY")]
+        before: Option<String>,
+    },
 }
 
 /// `drill`.

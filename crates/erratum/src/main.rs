@@ -16,6 +16,7 @@ mod editor;
 mod failure;
 mod files;
 mod interactive;
+mod journaled;
 mod narrowing;
 mod observing;
 mod preparing;
@@ -92,6 +93,7 @@ fn run(cli: Cli) -> Result<u8, Failure> {
         Some(Command::Compilers(compilers)) => commands::compilers::run(&compilers),
         Some(Command::Cache(cache)) => commands::cache::run(&cache),
         Some(Command::Trust(trust)) => commands::trust::run(&trust),
+        Some(Command::Journal(journal)) => commands::journal::run(&app, &journal),
         Some(Command::Lsp) => commands::lsp::run(app),
         Some(Command::Drill(drill)) => commands::drill::run(&app, &drill),
         Some(Command::Demo(demo)) => commands::demo::run(&app, &demo),

@@ -4,6 +4,7 @@ use crate::commands::drill::Drilled;
 use crate::commands::narrow::Printed;
 use crate::observing::Line;
 use crate::show::json::{Crashes, Watched};
+use erratum_learn::journal::Summary;
 use erratum_learn::sealed::Sheet;
 use erratum_repair::structure::Structure;
 use erratum_repair::verdict::Verdict;
@@ -37,6 +38,7 @@ fn the_schemas_in_the_docs_are_those_of_the_types() {
         ("crash", schema::<Crashes>("What `read --json` prints for a program that stopped")),
         ("narrowed", schema::<Printed>("What `narrow --json` prints")),
         ("drilled", schema::<Drilled>("What `drill --check --json` prints")),
+        ("journal", schema::<Summary>("What `journal --json` prints")),
         ("exercise", schema::<Sheet>("What `drill --json` prints")),
         ("structure", schema::<Structure>("What `pairs --json` prints")),
         ("trace", schema::<Line>("One line of what `--trace` writes")),

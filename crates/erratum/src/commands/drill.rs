@@ -123,7 +123,14 @@ impl<'a> Practice<'a> {
                 (Some(kind.to_owned()), Some(number))
             }
         };
-        let usual: Vec<&str> = kind::usual(language).map(|slip| slip.name).collect();
+        let mut usual: Vec<&str> = kind::usual(language).map(|slip| slip.name).collect();
+        // What the learner makes most comes before what is common with others.
+        let own = crate::commands::journal::made_most(language.id);
+        let rank = |name: &&str| {
+            let mistake = kind::mistake(name).map(|mistake| mistake.to_string());
+            own.iter().position(|one| mistake.as_ref() == Some(one)).unwrap_or(own.len())
+        };
+        usual.sort_by_key(rank);
         if let Some(unknown) = kind.as_deref().filter(|name| kind::named(name).is_none()) {
             return Err(Failure::said(format!(
                 "there is no kind of slip called {unknown}. These there are: {}",

@@ -5,6 +5,7 @@ use crate::arguments::{Color, Common, Look};
 use crate::editor;
 use crate::failure::Failure;
 use crate::interactive;
+use crate::journaled;
 use crate::observing::Gap;
 use crate::preparing;
 use crate::show::{
@@ -47,6 +48,7 @@ pub fn run(app: &App, look: &Look) -> Result<u8, Failure> {
     if let Some(story) = &story {
         story.tell(common, Gap::Above)?;
     }
+    journaled::look(&session, &found, app.journal);
     preparing::afterwards(app.cache.as_ref(), &session, &look.files, &look.how.compile, common);
     Ok(show::status(&found.verdict, common))
 }

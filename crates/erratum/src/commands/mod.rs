@@ -5,6 +5,7 @@ pub mod compilers;
 pub mod demo;
 pub mod drill;
 pub mod generate;
+pub mod journal;
 pub mod look;
 pub mod lsp;
 pub mod means;

@@ -3,6 +3,7 @@
 use crate::app::App;
 use crate::arguments::Watch;
 use crate::failure::Failure;
+use crate::journaled;
 use crate::observing::Gap;
 use crate::saved::Saves;
 use crate::show::terminal::{Next, Which};
@@ -44,6 +45,7 @@ pub fn run(app: &App, arguments: &Watch) -> Result<u8, Failure> {
                 if let Some(story) = &story {
                     story.tell(&how.common, Gap::Above)?;
                 }
+                journaled::look(&session, &look, app.journal);
                 shown = Some((look.verdict, look.program));
             }
             // The first look decides whether there is anything to watch.

@@ -1,6 +1,7 @@
 //! Ways to show a verdict. Each takes the same data; none changes it.
 
 pub mod beside;
+pub mod chart;
 pub mod crash;
 pub mod json;
 pub mod line;

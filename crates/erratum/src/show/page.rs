@@ -15,6 +15,11 @@ pub fn page(title: &str, markdown: &str) -> String {
     });
     let mut body = String::new();
     html::push_html(&mut body, events);
+    framed(title, &body)
+}
+
+/// A page around what is HTML already.
+pub fn framed(title: &str, body: &str) -> String {
     let mut head = String::new();
     html::push_html(&mut head, std::iter::once(Event::Text(CowStr::Borrowed(title))));
     format!(

@@ -47,6 +47,8 @@ impl Terminal {
         command.env("XDG_CACHE_HOME", folder.path("cache"));
         command.env("TMPDIR", folder.path("tmp"));
         command.env("TERM", "xterm-256color");
+        // What is said the first time that something is kept is a test of its own.
+        command.env("ERRATUM_JOURNAL", "0");
         command.env_remove("COLUMNS");
         for name in ["VISUAL", "EDITOR"] {
             command.env_remove(name);

@@ -1,0 +1,265 @@
+//! `erratum journal`: which mistakes somebody makes, and how they come and go.
+
+use crate::app::{App, language_of_name};
+use crate::arguments::{Journal, JournalCommand};
+use crate::failure::Failure;
+use crate::{files, journaled, show};
+use erratum_catalogue::Catalogue;
+use erratum_learn::journal::{Kind, Summary, spool, store::Store};
+use erratum_learn::kind;
+use std::io::{self, Write};
+use std::path::PathBuf;
+
+/// Runs it.
+pub fn run(app: &App, arguments: &Journal) -> Result<u8, Failure> {
+    let failed = |error: io::Error| Failure::said(format!("the journal cannot be kept: {error}"));
+    match &arguments.command {
+        Some(JournalCommand::Off) => {
+            journaled::turn(false).map_err(failed)?;
+            return say(
+                arguments,
+                "Nothing is kept any more. What there is stays; `erratum journal forget` removes it.",
+            );
+        }
+        Some(JournalCommand::On) => {
+            journaled::turn(true).map_err(failed)?;
+            return say(
+                arguments,
+                "The kinds of your mistakes are kept again, on this machine only.",
+            );
+        }
+        _ => {}
+    }
+    let folder = journaled::folder()
+        .ok_or_else(|| Failure::said("no home folder is set, so there is no journal. Set HOME."))?;
+    let mut store = open(&folder)?;
+    let language = language_of_name(arguments.shown.page.language.as_deref())?.map(|one| one.id);
+    if let Some(JournalCommand::Forget { before }) = &arguments.command {
+        let before = before.as_deref().map(time).transpose()?;
+        store.forget(language, before).map_err(|error| Failure::said(error.to_string()))?;
+        if language.is_none() && before.is_none() {
+            spool::forget(&folder).map_err(failed)?;
+        }
+        return say(arguments, "Forgotten.");
+    }
+    let summary = store
+        .summary(language, journaled::now())
+        .map_err(|error| Failure::said(error.to_string()))?;
+    if let Some(path) = &arguments.html {
+        files::write_new(path, show::chart::page(&app.catalogue, &summary).as_bytes())?;
+        return say(arguments, &format!("Written to {}.", path.display()));
+    }
+    let mut out = show::out(arguments.shown.page.color);
+    match () {
+        () if arguments.shown.json => writeln!(out, "{}", show::json::text(&summary)?)?,
+        () if arguments.csv => csv(&mut out, &summary)?,
+        () => text(&mut out, app, &summary, show::width(arguments.shown.page.width))?,
+    }
+    out.flush()?;
+    Ok(0)
+}
+
+fn open(folder: &PathBuf) -> Result<Store, Failure> {
+    let failed =
+        |error: erratum_learn::journal::store::StoreError| Failure::said(error.to_string());
+    let mut store = Store::open(folder).map_err(failed)?;
+    if let Some(aside) = &store.damaged {
+        let _ = writeln!(
+            anstream::stderr(),
+            "erratum: the journal was damaged. It is put aside as {}, and a new one begins.",
+            aside.display()
+        );
+    }
+    store.merge().map_err(failed)?;
+    Ok(store)
+}
+
+/// The kinds of mistakes that were made most in a language, and did not go away; nothing where there is no
+/// journal.
+pub fn made_most(language: &str) -> Vec<String> {
+    let summary = journaled::folder().filter(|folder| spool::begun(folder)).and_then(|folder| {
+        let mut store = Store::open(&folder).ok()?;
+        store.merge().ok()?;
+        store.summary(Some(language), journaled::now()).ok()
+    });
+    let kinds = summary.map(|summary| summary.kinds).unwrap_or_default();
+    kinds.into_iter().filter(|kind| !kind.went_away()).map(|kind| kind.mistake).collect()
+}
+
+fn say(arguments: &Journal, text: &str) -> Result<u8, Failure> {
+    let mut out = show::out(arguments.shown.page.color);
+    show::paragraph(&mut out, show::width(arguments.shown.page.width), "", "", text)?;
+    out.flush()?;
+    Ok(0)
+}
+
+/// A day, as in 2026-03-01, in seconds since 1970.
+fn time(text: &str) -> Result<u64, Failure> {
+    let parts: Vec<i64> = text.split('-').filter_map(|part| part.parse().ok()).collect();
+    let day = match parts[..] {
+        [year, month @ 1..=12, day @ 1..=31] if year >= 1970 && text.len() == 10 => {
+            // Days from the civil calendar: years start in March, so that the leap day comes last.
+            let (year, month) = if month > 2 { (year, month - 3) } else { (year - 1, month + 9) };
+            let (era, of_era) = (year / 400, year % 400);
+            let of_year = (153 * month + 2) / 5 + day - 1;
+            era * 146_097 + of_era * 365 + of_era / 4 - of_era / 100 + of_year - 719_468
+        }
+        _ => return Err(Failure::said(format!("`{text}` is no day. Write it as 2026-03-01."))),
+    };
+    Ok(u64::try_from(day).unwrap_or(0) * 24 * 60 * 60)
+}
+
+/// How many kinds are shown.
+const SHOWN: usize = 12;
+
+fn text(out: &mut impl Write, app: &App, summary: &Summary, width: usize) -> io::Result<()> {
+    if summary.made == 0 {
+        let text = if journaled::is_off() {
+            "The journal is off, and empty. `erratum journal on` begins it."
+        } else {
+            "The journal is empty. Looks at a terminal fill it."
+        };
+        return show::paragraph(out, width, "", "", text);
+    }
+    let bold = anstyle::Style::new().bold();
+    let mistakes =
+        show::plural(usize::try_from(summary.made).unwrap_or(usize::MAX), "mistake", "mistakes");
+    writeln!(out, "{mistakes}, {} of them gone.\n", summary.gone)?;
+    let weeks = summary.weeks.len();
+    let room = width.saturating_sub(weeks + 32).max(20);
+    writeln!(
+        out,
+        "{bold}{:room$}  {:>5}  {:>7}  {:>8}  {:weeks$}{bold:#}",
+        "kind", "made", "hidden", "gone in", "weeks"
+    )?;
+    for kind in summary.kinds.iter().take(SHOWN) {
+        let words = shortened(&words(&app.catalogue, kind), room);
+        let hidden = format!("{} %", 100 * kind.hidden / kind.made.max(1));
+        let gone = kind.seconds.map_or_else(|| "-".to_owned(), span);
+        writeln!(
+            out,
+            "{words:room$}  {:>5}  {hidden:>7}  {gone:>8}  {}",
+            kind.made,
+            bars(&kind.trend)
+        )?;
+    }
+    let more = summary.kinds.len().saturating_sub(SHOWN);
+    if more > 0 {
+        writeln!(out, "and {}", show::plural(more, "more kind", "more kinds"))?;
+    }
+    let away: Vec<String> = summary
+        .kinds
+        .iter()
+        .filter(|kind| kind.went_away())
+        .map(|kind| words(&app.catalogue, kind))
+        .take(3)
+        .collect();
+    if !away.is_empty() {
+        writeln!(out)?;
+        show::paragraph(out, width, "Went away: ", "  ", &away.join("; "))?;
+    }
+    if let Some(name) = summary.kinds.iter().find_map(|one| drillable(one)) {
+        writeln!(out, "\nNext: `erratum drill --kind {name}` practises what you make most.")?;
+    }
+    Ok(())
+}
+
+/// The kind of slip that practises a kind of mistake.
+fn drillable(one: &Kind) -> Option<&'static str> {
+    let mistake = one.mistake.parse().ok()?;
+    kind::of_mistake(mistake).next()
+}
+
+/// What a kind is, in the words of the catalogue.
+pub fn words(catalogue: &Catalogue, kind: &Kind) -> String {
+    let entry = catalogue.entry(&kind.mistake);
+    entry.map_or_else(|| kind.mistake.clone(), |entry| entry.general.clone())
+}
+
+fn shortened(text: &str, room: usize) -> String {
+    if text.chars().count() <= room {
+        return text.to_owned();
+    }
+    let mut short: String = text.chars().take(room.saturating_sub(1)).collect();
+    short.push('…');
+    short
+}
+
+/// A time in the unit that fits.
+fn span(seconds: u64) -> String {
+    match seconds {
+        0..=99 => format!("{seconds} s"),
+        100..=5999 => format!("{} min", (seconds + 30) / 60),
+        6000..=172_799 => format!("{} h", (seconds + 1800) / 3600),
+        _ => format!("{} days", seconds / 86_400),
+    }
+}
+
+/// One bar for each number, as high as it is.
+fn bars(numbers: &[u64]) -> String {
+    const BARS: [char; 8] = ['▁', '▂', '▃', '▄', '▅', '▆', '▇', '█'];
+    let most = numbers.iter().copied().max().unwrap_or(0).max(1);
+    let bar = |number: &u64| match number {
+        0 => '·',
+        some => BARS[usize::try_from(some * 7 / most).unwrap_or(7).min(7)],
+    };
+    numbers.iter().map(bar).collect()
+}
+
+fn csv(out: &mut impl Write, summary: &Summary) -> io::Result<()> {
+    write!(out, "mistake,made,hidden,gone,mended,seconds")?;
+    for week in &summary.weeks {
+        write!(out, ",{}", day(*week))?;
+    }
+    writeln!(out)?;
+    for kind in &summary.kinds {
+        let seconds = kind.seconds.map_or_else(String::new, |seconds| seconds.to_string());
+        let Kind { mistake, made, hidden, gone, mended, trend, .. } = kind;
+        write!(out, "{mistake},{made},{hidden},{gone},{mended},{seconds}")?;
+        for count in trend {
+            write!(out, ",{count}")?;
+        }
+        writeln!(out)?;
+    }
+    Ok(())
+}
+
+/// A day since 1970 in the calendar.
+pub fn day(days: u64) -> String {
+    // The way back of `time`.
+    let shifted = days + 719_468;
+    let (era, of_era) = (shifted / 146_097, shifted % 146_097);
+    let year_of_era = (of_era - of_era / 1460 + of_era / 36_524 - of_era / 146_096) / 365;
+    let of_year = of_era - (365 * year_of_era + year_of_era / 4 - year_of_era / 100);
+    let month = (5 * of_year + 2) / 153;
+    let day = of_year - (153 * month + 2) / 5 + 1;
+    let (month, turn) = if month < 10 { (month + 3, 0) } else { (month - 9, 1) };
+    format!("{:04}-{month:02}-{day:02}", year_of_era + era * 400 + turn)
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn days_of_the_calendar_come_back() {
+        for text in ["1970-01-01", "2024-02-29", "2026-03-01", "2026-12-31", "2100-03-01"] {
+            assert_eq!(day(time(text).unwrap() / 86_400), text);
+        }
+        assert_eq!(time("1970-01-02").unwrap(), 86_400);
+        for text in ["", "2026-13-01", "01.03.2026", "2026-3-1", "2026-03-0x"] {
+            assert!(time(text).is_err(), "{text}");
+        }
+    }
+
+    #[test]
+    fn bars_are_as_high_as_their_numbers() {
+        assert_eq!(bars(&[0, 1, 8, 4]), "·▁█▄");
+        assert_eq!(bars(&[0, 0]), "··");
+    }
+
+    #[test]
+    fn times_have_the_unit_that_fits() {
+        assert_eq!([5, 100, 7200, 200_000].map(span), ["5 s", "2 min", "2 h", "2 days"]);
+    }
+}

@@ -1,0 +1,93 @@
+//! What looks add to the journal.
+//!
+//! Only looks of somebody at a terminal are kept, not those of scripts. A look never waits for the journal
+//! and never fails by it.
+
+use erratum_learn::journal::spool::{self, Noted};
+use erratum_look::{Look, Session};
+use erratum_repair::verdict::Root;
+use std::fs;
+use std::io::{self, IsTerminal, Write};
+use std::path::PathBuf;
+use std::time::{SystemTime, UNIX_EPOCH};
+
+/// Turns it on (`1`) or off (`0`), whatever else is said.
+const VARIABLE: &str = "ERRATUM_JOURNAL";
+/// The mark of one that was turned off.
+const OFF: &str = "journal.off";
+
+/// The folder of the journal, in the user's state folder; nothing without a home.
+pub fn folder() -> Option<PathBuf> {
+    let folders = directories::ProjectDirs::from("", "", "erratum")?;
+    Some(folders.state_dir().unwrap_or(folders.data_local_dir()).join("journal"))
+}
+
+/// The seconds since 1970.
+pub fn now() -> u64 {
+    SystemTime::now().duration_since(UNIX_EPOCH).map_or(0, |time| time.as_secs())
+}
+
+/// Whether the user has turned it off.
+pub fn is_off() -> bool {
+    match std::env::var(VARIABLE).as_deref() {
+        Ok("0") => true,
+        Ok("1") => false,
+        _ => folder().is_some_and(|folder| folder.join(OFF).exists()),
+    }
+}
+
+/// Turns it off, or on again.
+pub fn turn(on: bool) -> io::Result<()> {
+    let folder = folder().ok_or_else(|| io::Error::other("no home folder is set. Set HOME."))?;
+    if !on {
+        fs::create_dir_all(&folder)?;
+        return fs::write(folder.join(OFF), "");
+    }
+    match fs::remove_file(folder.join(OFF)) {
+        Err(error) if error.kind() != io::ErrorKind::NotFound => Err(error),
+        _ => Ok(()),
+    }
+}
+
+/// Adds a look.
+pub fn look(session: &Session, look: &Look, wanted: Option<bool>) {
+    add(session, look, wanted, false, |_| true);
+}
+
+/// Adds that a mend has written: which mistakes it mended.
+pub fn mended(session: &Session, look: &Look, wanted: Option<bool>, which: impl Fn(&Root) -> bool) {
+    add(session, look, wanted, true, which);
+}
+
+fn add(
+    session: &Session,
+    look: &Look,
+    wanted: Option<bool>,
+    mend: bool,
+    which: impl Fn(&Root) -> bool,
+) {
+    let asked = std::env::var_os(VARIABLE).is_some_and(|value| value == "1");
+    let here = asked || io::stdout().is_terminal();
+    let (Some(folder), true) = (folder(), here && wanted != Some(false) && !is_off()) else {
+        return;
+    };
+    let Some(language) = session.language() else { return };
+    let first = !spool::begun(&folder);
+    for file in &look.program.files {
+        let own = look.verdict.roots.iter().filter(|root| root.at.file == file.name());
+        let roots = own.filter(|root| which(root));
+        let roots = roots.map(|root| (root.mistake.clone(), root.at.line, root.hidden)).collect();
+        // Where it cannot be kept, nothing is: a look is not the place to speak of it.
+        let Ok(place) = spool::place(&folder, &session.path(file.name())) else { return };
+        let (time, language) = (now(), language.id.to_owned());
+        if spool::add(&folder, &Noted { time, language, place, mend, roots }).is_err() {
+            return;
+        }
+    }
+    if first {
+        let _ = writeln!(
+            anstream::stderr(),
+            "\nThe kinds of your mistakes are kept on this machine, without any text or name: `erratum journal` shows them, `erratum journal off` stops it."
+        );
+    }
+}
