@@ -4,6 +4,7 @@
 //! and never fails by it.
 
 use erratum_learn::journal::spool::{self, Noted};
+use erratum_learn::journal::store::Store;
 use erratum_look::{Look, Session};
 use erratum_repair::verdict::Root;
 use std::fs;
@@ -90,4 +91,16 @@ fn add(
             "\nThe kinds of your mistakes are kept on this machine, without any text or name: `erratum journal` shows them, `erratum journal off` stops it."
         );
     }
+}
+
+/// The kinds of mistakes that were made most in a language, and did not go away; nothing where there is no
+/// journal.
+pub fn made_most(language: &str) -> Vec<String> {
+    let summary = folder().filter(|folder| spool::begun(folder)).and_then(|folder| {
+        let mut store = Store::open(&folder).ok()?;
+        store.merge().ok()?;
+        store.summary(Some(language), now()).ok()
+    });
+    let kinds = summary.map(|summary| summary.kinds).unwrap_or_default();
+    kinds.into_iter().filter(|kind| !kind.went_away()).map(|kind| kind.mistake).collect()
 }

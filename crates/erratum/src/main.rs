@@ -10,6 +10,7 @@ mod app;
 mod apply;
 mod arguments;
 mod asking;
+mod calendar;
 mod commands;
 mod drilled;
 mod editor;

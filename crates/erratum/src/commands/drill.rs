@@ -5,7 +5,7 @@ use crate::arguments::{Common, Compile, Drill};
 use crate::failure::Failure;
 use crate::questions::{Asked, at_lines};
 use crate::show::{self, Out};
-use crate::{drilled, files};
+use crate::{drilled, files, journaled};
 use erratum_catalogue::Catalogue;
 use erratum_compilers::{Toolbox, Trust};
 use erratum_learn::answer::{Judge, Mended, Worth};
@@ -125,7 +125,7 @@ impl<'a> Practice<'a> {
         };
         let mut usual: Vec<&str> = kind::usual(language).map(|slip| slip.name).collect();
         // What the learner makes most comes before what is common with others.
-        let own = crate::commands::journal::made_most(language.id);
+        let own = journaled::made_most(language.id);
         let rank = |name: &&str| {
             let mistake = kind::mistake(name).map(|mistake| mistake.to_string());
             own.iter().position(|one| mistake.as_ref() == Some(one)).unwrap_or(own.len())

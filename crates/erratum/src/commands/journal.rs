@@ -2,9 +2,10 @@
 
 use crate::app::{App, language_of_name};
 use crate::arguments::{Journal, JournalCommand};
+use crate::calendar::{day, time};
 use crate::failure::Failure;
+use crate::show::chart::words;
 use crate::{files, journaled, show};
-use erratum_catalogue::Catalogue;
 use erratum_learn::journal::{Kind, Summary, spool, store::Store};
 use erratum_learn::kind;
 use std::io::{self, Write};
@@ -74,39 +75,11 @@ fn open(folder: &PathBuf) -> Result<Store, Failure> {
     Ok(store)
 }
 
-/// The kinds of mistakes that were made most in a language, and did not go away; nothing where there is no
-/// journal.
-pub fn made_most(language: &str) -> Vec<String> {
-    let summary = journaled::folder().filter(|folder| spool::begun(folder)).and_then(|folder| {
-        let mut store = Store::open(&folder).ok()?;
-        store.merge().ok()?;
-        store.summary(Some(language), journaled::now()).ok()
-    });
-    let kinds = summary.map(|summary| summary.kinds).unwrap_or_default();
-    kinds.into_iter().filter(|kind| !kind.went_away()).map(|kind| kind.mistake).collect()
-}
-
 fn say(arguments: &Journal, text: &str) -> Result<u8, Failure> {
     let mut out = show::out(arguments.shown.page.color);
     show::paragraph(&mut out, show::width(arguments.shown.page.width), "", "", text)?;
     out.flush()?;
     Ok(0)
-}
-
-/// A day, as in 2026-03-01, in seconds since 1970.
-fn time(text: &str) -> Result<u64, Failure> {
-    let parts: Vec<i64> = text.split('-').filter_map(|part| part.parse().ok()).collect();
-    let day = match parts[..] {
-        [year, month @ 1..=12, day @ 1..=31] if year >= 1970 && text.len() == 10 => {
-            // Days from the civil calendar: years start in March, so that the leap day comes last.
-            let (year, month) = if month > 2 { (year, month - 3) } else { (year - 1, month + 9) };
-            let (era, of_era) = (year / 400, year % 400);
-            let of_year = (153 * month + 2) / 5 + day - 1;
-            era * 146_097 + of_era * 365 + of_era / 4 - of_era / 100 + of_year - 719_468
-        }
-        _ => return Err(Failure::said(format!("`{text}` is no day. Write it as 2026-03-01."))),
-    };
-    Ok(u64::try_from(day).unwrap_or(0) * 24 * 60 * 60)
 }
 
 /// How many kinds are shown.
@@ -170,12 +143,6 @@ fn drillable(one: &Kind) -> Option<&'static str> {
     kind::of_mistake(mistake).next()
 }
 
-/// What a kind is, in the words of the catalogue.
-pub fn words(catalogue: &Catalogue, kind: &Kind) -> String {
-    let entry = catalogue.entry(&kind.mistake);
-    entry.map_or_else(|| kind.mistake.clone(), |entry| entry.general.clone())
-}
-
 fn shortened(text: &str, room: usize) -> String {
     if text.chars().count() <= room {
         return text.to_owned();
@@ -224,33 +191,9 @@ fn csv(out: &mut impl Write, summary: &Summary) -> io::Result<()> {
     Ok(())
 }
 
-/// A day since 1970 in the calendar.
-pub fn day(days: u64) -> String {
-    // The way back of `time`.
-    let shifted = days + 719_468;
-    let (era, of_era) = (shifted / 146_097, shifted % 146_097);
-    let year_of_era = (of_era - of_era / 1460 + of_era / 36_524 - of_era / 146_096) / 365;
-    let of_year = of_era - (365 * year_of_era + year_of_era / 4 - year_of_era / 100);
-    let month = (5 * of_year + 2) / 153;
-    let day = of_year - (153 * month + 2) / 5 + 1;
-    let (month, turn) = if month < 10 { (month + 3, 0) } else { (month - 9, 1) };
-    format!("{:04}-{month:02}-{day:02}", year_of_era + era * 400 + turn)
-}
-
 #[cfg(test)]
 mod tests {
     use super::*;
-
-    #[test]
-    fn days_of_the_calendar_come_back() {
-        for text in ["1970-01-01", "2024-02-29", "2026-03-01", "2026-12-31", "2100-03-01"] {
-            assert_eq!(day(time(text).unwrap() / 86_400), text);
-        }
-        assert_eq!(time("1970-01-02").unwrap(), 86_400);
-        for text in ["", "2026-13-01", "01.03.2026", "2026-3-1", "2026-03-0x"] {
-            assert!(time(text).is_err(), "{text}");
-        }
-    }
 
     #[test]
     fn bars_are_as_high_as_their_numbers() {

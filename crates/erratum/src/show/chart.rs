@@ -1,9 +1,9 @@
 //! The journal as one page: charts drawn as SVG, and the numbers. Nothing is fetched.
 
 use super::page::framed;
-use crate::commands::journal::{day, words};
+use crate::calendar::day;
 use erratum_catalogue::Catalogue;
-use erratum_learn::journal::Summary;
+use erratum_learn::journal::{Kind, Summary};
 use plotters::prelude::*;
 
 /// The size of a chart.
@@ -41,6 +41,12 @@ pub fn page(catalogue: &Catalogue, summary: &Summary) -> String {
     }
     body += "</table>\n";
     framed("Your mistakes", &body)
+}
+
+/// What a kind is, in the words of the catalogue.
+pub fn words(catalogue: &Catalogue, kind: &Kind) -> String {
+    let entry = catalogue.entry(&kind.mistake);
+    entry.map_or_else(|| kind.mistake.clone(), |entry| entry.general.clone())
 }
 
 /// Numbers as bars; a chart that cannot be drawn leaves its place empty.
