@@ -56,6 +56,8 @@ pub enum Command {
     Trust(Trust),
     /// Which mistakes you make, and how they come and go; kept on this machine only
     Journal(Journal),
+    /// A whole class: how many compile, what is common, who is stuck
+    Survey(Survey),
     /// Answer an editor: the Language Server Protocol over standard input and output
     Lsp,
     /// Practise reading a compiler: a sound program, broken on purpose
@@ -69,6 +71,37 @@ pub enum Command {
     },
     /// Print the manual page
     Man,
+}
+
+/// `survey`.
+#[derive(Args, Clone, Debug)]
+pub struct Survey {
+    /// Folders with one folder or one file for each learner; or files
+    #[arg(required_unless_present = "merge")]
+    pub paths: Vec<PathBuf>,
+    /// Copies that the search may compile for each hand-in: the same in every run
+    #[arg(long, value_name = "N", default_value_t = 60, value_parser = clap::value_parser!(u32).range(1..))]
+    pub compiles: u32,
+    /// How many hand-ins are looked at at a time [default: one for each core]
+    #[arg(long, value_name = "N", value_parser = clap::value_parser!(u16).range(1..=256))]
+    pub workers: Option<u16>,
+    /// Keep what is done in a file: a second run does only what has changed since
+    #[arg(long, value_name = "FILE")]
+    pub state: Option<PathBuf>,
+    /// Only the part I of N, as on the I-th of N machines
+    #[arg(long, value_name = "I/N", conflicts_with = "merge")]
+    pub shard: Option<String>,
+    /// Put together what `--json` printed, or what `--state` kept, in the place of looking
+    #[arg(long, value_name = "FILE", num_args = 1.., conflicts_with = "paths")]
+    pub merge: Vec<PathBuf>,
+    /// Numbers in the place of names
+    #[arg(long)]
+    pub anonymous: bool,
+    /// Print as comma-separated values: one line for each mistake
+    #[arg(long, conflicts_with = "json")]
+    pub csv: bool,
+    #[command(flatten)]
+    pub shown: Shown,
 }
 
 /// `journal`.

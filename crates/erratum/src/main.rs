@@ -95,6 +95,7 @@ fn run(cli: Cli) -> Result<u8, Failure> {
         Some(Command::Cache(cache)) => commands::cache::run(&cache),
         Some(Command::Trust(trust)) => commands::trust::run(&trust),
         Some(Command::Journal(journal)) => commands::journal::run(&app, &journal),
+        Some(Command::Survey(survey)) => commands::survey::run(&app, &survey),
         Some(Command::Lsp) => commands::lsp::run(app),
         Some(Command::Drill(drill)) => commands::drill::run(&app, &drill),
         Some(Command::Demo(demo)) => commands::demo::run(&app, &demo),

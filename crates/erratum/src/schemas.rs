@@ -8,6 +8,7 @@ use erratum_learn::journal::Summary;
 use erratum_learn::sealed::Sheet;
 use erratum_repair::structure::Structure;
 use erratum_repair::verdict::Verdict;
+use erratum_survey::Record;
 use schemars::generate::SchemaSettings;
 use schemars::{JsonSchema, Schema};
 use std::fs;
@@ -39,6 +40,7 @@ fn the_schemas_in_the_docs_are_those_of_the_types() {
         ("narrowed", schema::<Printed>("What `narrow --json` prints")),
         ("drilled", schema::<Drilled>("What `drill --check --json` prints")),
         ("journal", schema::<Summary>("What `journal --json` prints")),
+        ("survey", schema::<Record>("One line of what `survey --json` prints")),
         ("exercise", schema::<Sheet>("What `drill --json` prints")),
         ("structure", schema::<Structure>("What `pairs --json` prints")),
         ("trace", schema::<Line>("One line of what `--trace` writes")),

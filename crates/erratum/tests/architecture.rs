@@ -13,6 +13,7 @@ const LAYERS: &[&str] = &[
     "erratum-standins",
     "erratum-look",
     "erratum-learn",
+    "erratum-survey",
     "erratum-lsp",
     "erratum",
     "erratum-bench",

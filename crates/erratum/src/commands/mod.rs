@@ -14,6 +14,7 @@ pub mod narrow;
 pub mod pairs;
 pub mod read;
 pub mod share;
+pub mod survey;
 pub mod texts;
 pub mod trust;
 pub mod undo;

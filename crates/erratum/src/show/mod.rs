@@ -2,6 +2,7 @@
 
 pub mod beside;
 pub mod chart;
+pub mod class;
 pub mod crash;
 pub mod json;
 pub mod line;

@@ -1,0 +1,127 @@
+//! Looking at hand-ins, one after the other, with a warm compiler for each language.
+
+use crate::hand_in::HandIn;
+use crate::record::{Mistake, Record, SCHEMA, State};
+use erratum_compilers::Project;
+use erratum_look::{Builder, Look, Session};
+use erratum_repair::verdict::Root;
+use std::collections::{HashMap, VecDeque};
+use std::fs;
+use std::panic::{AssertUnwindSafe, catch_unwind};
+use std::sync::Mutex;
+use std::sync::mpsc::Sender;
+
+/// Looks at hand-ins.
+pub struct Surveyor<'a> {
+    /// How a hand-in is looked at.
+    builder: &'a (dyn Fn() -> Builder + Sync),
+    /// For each language, the session of the last hand-in.
+    sessions: HashMap<&'static str, Session>,
+}
+
+impl<'a> Surveyor<'a> {
+    /// Starts without any compiler.
+    pub fn new(builder: &'a (dyn Fn() -> Builder + Sync)) -> Surveyor<'a> {
+        Surveyor { builder, sessions: HashMap::new() }
+    }
+
+    /// Looks at one. Whatever happens, there is a record of it.
+    pub fn look(&mut self, hand_in: &HandIn) -> Record {
+        // A fault costs this hand-in and its compiler, not the survey.
+        let looked = catch_unwind(AssertUnwindSafe(|| self.try_look(hand_in)));
+        let looked = looked.unwrap_or_else(|_| {
+            self.sessions.clear();
+            Err("the look ended by a fault of Erratum".to_owned())
+        });
+        let record = |state, failed, mistakes| Record {
+            schema: SCHEMA.to_owned(),
+            learner: hand_in.learner.clone(),
+            language: hand_in.language.id.to_owned(),
+            state,
+            failed,
+            mistakes,
+            print: print(hand_in),
+        };
+        match looked {
+            Ok(look) if look.verdict.errors() == 0 => record(State::Compiles, None, Vec::new()),
+            Ok(look) => {
+                let roots = look.verdict.roots.iter().filter(|root| !root.warning);
+                let mistakes = roots.map(|root| mistake(&look, root)).collect();
+                record(State::Wrong, None, mistakes)
+            }
+            Err(why) => record(State::Failed, Some(why), Vec::new()),
+        }
+    }
+
+    fn try_look(&mut self, hand_in: &HandIn) -> Result<Look, String> {
+        let said = |error: &dyn std::fmt::Display| error.to_string();
+        let language = hand_in.language;
+        let project =
+            Project::open(&hand_in.files, Some(language)).map_err(|error| said(&error))?;
+        if !self.sessions.contains_key(language.id) {
+            let builder = (self.builder)().files(&hand_in.files).language(Some(language));
+            let session = builder.open().map_err(|error| said(&error))?;
+            self.sessions.insert(language.id, session);
+        }
+        let Some(session) = self.sessions.get_mut(language.id) else {
+            return Err("there is no compiler".to_owned());
+        };
+        session.look_at(project).map_err(|error| said(&error))
+    }
+}
+
+/// Looks at many, with so many compilers at work at a time, and hands the records on as they come.
+pub fn all(
+    hand_ins: Vec<HandIn>,
+    workers: usize,
+    builder: &(dyn Fn() -> Builder + Sync),
+    done: &Sender<Record>,
+) {
+    let queue = Mutex::new(VecDeque::from(hand_ins));
+    std::thread::scope(|scope| {
+        for _ in 0..workers.max(1) {
+            let (queue, done) = (&queue, done.clone());
+            scope.spawn(move || {
+                let mut surveyor = Surveyor::new(builder);
+                loop {
+                    let next = queue.lock().map_or(None, |mut queue| queue.pop_front());
+                    let Some(hand_in) = next else { return };
+                    if done.send(surveyor.look(&hand_in)).is_err() {
+                        return;
+                    }
+                }
+            });
+        }
+    });
+}
+
+fn mistake(look: &Look, root: &Root) -> Mistake {
+    let file = look.program.file(&root.at.file);
+    Mistake {
+        mistake: root.mistake.clone(),
+        area: root.area,
+        title: root.title.clone(),
+        file: root.at.file.clone(),
+        line: root.at.line,
+        text: file.map_or(String::new(), |file| file.line_text(root.at.line).trim().to_owned()),
+        hidden: root.hidden,
+        fix: root.fixes.first().map(|fix| fix.title.clone()),
+    }
+}
+
+impl HandIn {
+    /// The checksum of its texts.
+    pub fn print(&self) -> u32 {
+        print(self)
+    }
+}
+
+fn print(hand_in: &HandIn) -> u32 {
+    let mut hasher = crc32fast::Hasher::new();
+    for file in &hand_in.files {
+        hasher.update(file.to_string_lossy().as_bytes());
+        hasher.update(&fs::read(file).unwrap_or_default());
+        hasher.update(&[0]);
+    }
+    hasher.finalize()
+}

@@ -1,0 +1,207 @@
+//! `erratum survey`: the programs of a whole class.
+
+use crate::app::{App, language_of_name};
+use crate::arguments::{Common, Compile, Survey};
+use crate::failure::Failure;
+use crate::show::{self, class};
+use erratum_look::{Builder, Session};
+use erratum_survey::{HandIn, Record, SCHEMA, Summary, hand_in};
+use std::collections::{BTreeMap, HashMap};
+use std::fs::{self, OpenOptions};
+use std::io::{self, IsTerminal, Write};
+use std::path::Path;
+use std::sync::mpsc;
+
+/// Runs it: 0 if all compile, else 1.
+pub fn run(app: &App, arguments: &Survey) -> Result<u8, Failure> {
+    let mut records =
+        if arguments.merge.is_empty() { look(app, arguments)? } else { merged(arguments)? };
+    records.sort_by(|a, b| (&a.learner, &a.language).cmp(&(&b.learner, &b.language)));
+    if arguments.anonymous {
+        hide_names(&mut records);
+    }
+    let summary = Summary::of(&records);
+    let mut out = show::out(arguments.shown.page.color);
+    match () {
+        () if arguments.shown.json => {
+            for record in &records {
+                writeln!(out, "{}", line(record)?)?;
+            }
+        }
+        () if arguments.csv => class::csv(&mut out, &records)?,
+        () => {
+            let width = show::width(arguments.shown.page.width);
+            class::text(&mut out, &app.catalogue, &summary, width)?;
+        }
+    }
+    out.flush()?;
+    Ok(u8::from(summary.compile < summary.hand_ins))
+}
+
+fn line(record: &Record) -> Result<String, Failure> {
+    serde_json::to_string(record).map_err(|error| Failure::said(error.to_string()))
+}
+
+/// Looks at all hand-ins that have changed since the state was kept.
+fn look(app: &App, arguments: &Survey) -> Result<Vec<Record>, Failure> {
+    let found =
+        hand_in::find(&arguments.paths).map_err(|error| Failure::said(error.to_string()))?;
+    let language = language_of_name(arguments.shown.page.language.as_deref())?;
+    let wanted = |one: &HandIn| language.is_none_or(|language| language.id == one.language.id);
+    let mut found: Vec<HandIn> = found.into_iter().filter(wanted).collect();
+    if let Some(text) = &arguments.shard {
+        let (number, of) = shard(text)?;
+        found = hand_in::shard(found, number, of);
+    } else if found.is_empty() {
+        return Err(Failure::said(
+            "no programs were found. Name the folder that has one folder or one file for each learner.",
+        ));
+    }
+    let kept = match &arguments.state {
+        Some(path) if path.exists() => read(path)?,
+        _ => Vec::new(),
+    };
+    let mut known: HashMap<(String, String), Record> = HashMap::new();
+    for record in kept {
+        known.insert((record.learner.clone(), record.language.clone()), record);
+    }
+    let mut records = Vec::new();
+    let mut left = Vec::new();
+    for one in found {
+        let key = (one.learner.clone(), one.language.id.to_owned());
+        match known.remove(&key) {
+            Some(record) if record.print == one.print() => records.push(record),
+            _ => left.push(one),
+        }
+    }
+    let mut state = arguments.state.as_deref().map(open).transpose()?;
+    let common = Common::default();
+    let compile = Compile { compiles: Some(arguments.compiles), ..Compile::default() };
+    // Options that are given here are right.
+    let builder = || -> Builder {
+        app.plain_session(&common, &compile).unwrap_or_else(|_| Session::builder())
+    };
+    let workers = arguments.workers.map_or_else(cores, usize::from);
+    let (done, came) = mpsc::channel();
+    let count = left.len();
+    let mut progress = Progress { count, done: 0, shown: io::stderr().is_terminal() };
+    std::thread::scope(|scope| -> Result<(), Failure> {
+        let builder = &builder;
+        scope.spawn(move || erratum_survey::all(left, workers, builder, &done));
+        for record in came {
+            if let Some(state) = &mut state {
+                let failed = |error: io::Error| Failure::said(format!("--state: {error}"));
+                state.write_all(format!("{}\n", line(&record)?).as_bytes()).map_err(failed)?;
+            }
+            progress.tell(&record.learner);
+            records.push(record);
+        }
+        Ok(())
+    })?;
+    progress.end();
+    Ok(records)
+}
+
+fn cores() -> usize {
+    std::thread::available_parallelism().map_or(1, usize::from)
+}
+
+/// Opens a state to add to. A last line that was cut short goes: what it told of is looked at again.
+fn open(path: &Path) -> Result<fs::File, Failure> {
+    let failed = |error: io::Error| Failure::said(format!("{}: {error}", path.display()));
+    let file = OpenOptions::new().append(true).create(true).open(path).map_err(failed)?;
+    let text = fs::read(path).map_err(failed)?;
+    let whole = text.iter().rposition(|byte| *byte == b'\n').map_or(0, |at| at + 1);
+    if whole < text.len() {
+        file.set_len(whole as u64).map_err(failed)?;
+    }
+    Ok(file)
+}
+
+/// How far the survey is, on a terminal.
+struct Progress {
+    count: usize,
+    done: usize,
+    shown: bool,
+}
+
+impl Progress {
+    fn tell(&mut self, learner: &str) {
+        self.done += 1;
+        if self.shown {
+            let learner = erratum_syntax::visible::visible(learner);
+            let short: String = learner.chars().take(40).collect();
+            let _ = write!(io::stderr(), "\r\u{1b}[K{} of {}  {short}", self.done, self.count);
+        }
+    }
+
+    fn end(&self) {
+        if self.shown && self.done > 0 {
+            let _ = write!(io::stderr(), "\r\u{1b}[K");
+        }
+    }
+}
+
+/// The part and the number of parts.
+fn shard(text: &str) -> Result<(usize, usize), Failure> {
+    let parts = text.split_once('/').and_then(|(a, b)| Some((a.parse().ok()?, b.parse().ok()?)));
+    parts.filter(|(number, of)| (1..=*of).contains(number)).ok_or_else(|| {
+        Failure::said(format!("--shard {text}: write it as 2/5, the second of five parts."))
+    })
+}
+
+/// The records of files; of one hand-in the last one counts.
+fn merged(arguments: &Survey) -> Result<Vec<Record>, Failure> {
+    let mut last: BTreeMap<(String, String), Record> = BTreeMap::new();
+    for path in &arguments.merge {
+        for record in read(path)? {
+            last.insert((record.learner.clone(), record.language.clone()), record);
+        }
+    }
+    Ok(last.into_values().collect())
+}
+
+/// The records in a file. The last line may be cut short: the survey that wrote it was killed.
+fn read(path: &Path) -> Result<Vec<Record>, Failure> {
+    let said = |what: String| Failure::said(format!("{}: {what}", path.display()));
+    let text = fs::read_to_string(path).map_err(|error| said(error.to_string()))?;
+    let mut records = Vec::new();
+    let lines: Vec<&str> = text.lines().collect();
+    for (at, text_line) in lines.iter().enumerate() {
+        match serde_json::from_str::<Record>(text_line) {
+            Ok(record) if record.schema == SCHEMA => records.push(record),
+            Ok(record) => {
+                return Err(said(format!(
+                    "line {} has the form {}, and not {SCHEMA}. Begin a new file.",
+                    at + 1,
+                    record.schema
+                )));
+            }
+            Err(_) if at + 1 == lines.len() && !text.ends_with('\n') => {}
+            Err(error) => {
+                return Err(said(format!("line {} is no record of a survey: {error}", at + 1)));
+            }
+        }
+    }
+    Ok(records)
+}
+
+/// Numbers in the place of names, in their order.
+fn hide_names(records: &mut [Record]) {
+    let mut numbers: BTreeMap<String, usize> = BTreeMap::new();
+    for record in records.iter() {
+        numbers.entry(record.learner.clone()).or_default();
+    }
+    for (at, number) in numbers.values_mut().enumerate() {
+        *number = at + 1;
+    }
+    for record in records {
+        let number = numbers.get(&record.learner).copied().unwrap_or(0);
+        record.learner = format!("learner {number}");
+        for mistake in &mut record.mistakes {
+            // The name of a file may be that of a learner.
+            let ending = mistake.file.rsplit_once('.').map_or("", |(_, ending)| ending);
+            mistake.file = format!("file.{ending}");
+        }
+    }
+}

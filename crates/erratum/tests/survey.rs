@@ -1,0 +1,88 @@
+//! `erratum survey`, with the C compiler.
+
+mod support;
+
+use support::{Folder, SOUND, TIDE};
+
+/// A class of four: one sound, two with the same slip, one with another.
+fn class() -> Folder {
+    let folder = Folder::new();
+    let other = SOUND.replace("tide);", "tdie);");
+    folder
+        .write("class/ada/tide.c", SOUND)
+        .write("class/bo/tide.c", TIDE)
+        .write("class/cleo/tide.c", TIDE.replace("    int tide", "  int  tide"))
+        .write("class/dan.c", other)
+        .write("class/notes.txt", "nothing to compile");
+    folder
+}
+
+#[test]
+fn what_a_class_has_in_common_is_told() {
+    let folder = class();
+    let ran = folder.run(&["survey", "class"]);
+    assert_eq!(ran.status, 1, "{}", ran.stderr);
+    let said = &ran.stdout;
+    assert!(said.starts_with("4 hand-ins, 1 of them compile."), "{said}");
+    assert!(said.contains("A statement is not ended (2 learners)."), "{said}");
+    assert!(said.contains("   2  bo, cleo\n      int tide = 3"), "{said}");
+    let hidden = folder.run(&["survey", "class", "--anonymous"]).stdout;
+    assert!(hidden.contains("learner 2, learner 3") && !hidden.contains("cleo"), "{hidden}");
+    let csv = folder.run(&["survey", "class", "--csv"]).stdout;
+    assert!(csv.contains("ada,c,compiles,,,,,\n"), "{csv}");
+    assert!(csv.contains("bo,c,wrong,missing-terminator,class/bo/tide.c,4,false,"), "{csv}");
+    // The hand-ins are as they were.
+    assert_eq!(folder.read("class/bo/tide.c"), TIDE);
+    assert_eq!(folder.left_behind(), 0);
+}
+
+#[test]
+fn a_second_run_does_what_has_changed_and_parts_give_the_whole() {
+    let folder = class();
+    let whole = folder.run(&["survey", "class", "--state", "kept"]).stdout;
+    assert_eq!(folder.read("kept").lines().count(), 4);
+    assert_eq!(folder.run(&["survey", "class", "--state", "kept"]).stdout, whole);
+    assert_eq!(folder.read("kept").lines().count(), 4, "nothing was looked at again");
+    // Killed in the middle of a line, it goes on where it was.
+    let kept = folder.read("kept");
+    let cut = kept.lines().take(2).map(|line| format!("{line}\n")).collect::<String>() + "{\"sch";
+    folder.write("cut", cut);
+    assert_eq!(folder.run(&["survey", "class", "--state", "cut"]).stdout, whole);
+    assert_eq!(folder.run(&["survey", "class", "--state", "cut"]).stdout, whole, "and once more");
+    folder.write("class/bo/tide.c", SOUND);
+    let less = folder.run(&["survey", "class", "--state", "kept"]).stdout;
+    assert!(less.starts_with("4 hand-ins, 2 of them compile."), "{less}");
+    assert_eq!(folder.read("kept").lines().count(), 5);
+    for part in ["1/3", "2/3", "3/3"] {
+        let name = format!("part{}", &part[..1]);
+        let ran = folder.run(&["survey", "class", "--shard", part, "--json"]);
+        folder.write(&name, ran.stdout);
+    }
+    let merged = folder.run(&["survey", "--merge", "part1", "part2", "part3"]).stdout;
+    assert_eq!(merged, less);
+    assert_eq!(folder.run(&["survey", "--merge", "kept"]).stdout, less, "the last record counts");
+}
+
+#[test]
+fn what_is_no_class_is_named() {
+    let folder = class();
+    folder.write("empty/none/.keep", "").write("bad", "{}\n{}\n");
+    folder.write("later", "{\"schema\":\"erratum/survey/9\"}\n");
+    folder
+        .write("odd/eve/tide.c", "")
+        .write("odd/f\u{7}/tide.c", "int main(void) {\n    return 0\n}\n");
+    let refused = |arguments: &[&str]| {
+        let ran = folder.run(arguments);
+        assert_eq!(ran.status, 2, "{arguments:?}: {}", ran.stdout);
+        ran.stderr
+    };
+    assert!(refused(&["survey", "nowhere"]).contains("nowhere"));
+    assert!(refused(&["survey", "empty"]).contains("no programs were found"));
+    assert!(refused(&["survey", "class", "--shard", "4/3"]).contains("write it as 2/5"));
+    assert!(refused(&["survey", "--merge", "bad"]).contains("bad: line 1 is no record"));
+    assert!(refused(&["survey", "class", "--state", "bad"]).contains("line 1"));
+    // What cannot be looked at is named, and costs only itself.
+    let ran = folder.run(&["survey", "odd"]);
+    assert!(ran.stdout.contains("Not looked at") && ran.stdout.contains("eve: "), "{}", ran.stdout);
+    assert!(!ran.stdout.contains('\u{7}'), "{:?}", ran.stdout);
+}
