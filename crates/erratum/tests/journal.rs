@@ -29,9 +29,8 @@ fn looks_are_kept_shown_and_forgotten() {
     let schema: serde_json::Value =
         serde_json::from_str(include_str!("../../../docs/journal.schema.json")).unwrap();
     assert!(jsonschema::validator_for(&schema).unwrap().is_valid(&json), "{json}");
-    let terminator = json["kinds"].as_array().unwrap().iter();
-    let terminator =
-        terminator.filter(|kind| kind["mistake"] == "missing-terminator").next().unwrap();
+    let mut kinds = json["kinds"].as_array().unwrap().iter();
+    let terminator = kinds.find(|kind| kind["mistake"] == "missing-terminator").unwrap();
     assert_eq!(terminator["made"], 1);
     assert_eq!(terminator["mended"], 1);
     let csv = kept(&folder, &["journal", "--csv"]).stdout;

@@ -302,7 +302,7 @@ fn names_only(setting: &Setting, sets: &[&[Edit]]) -> bool {
     let mut edits = sets.iter().flat_map(|set| set.iter()).peekable();
     let only = |edit: &Edit| {
         let old = lexed.source.slice(edit.start, edit.end);
-        let bare = edit.text.rfind(|letter| matches!(letter, '.' | ':')).map_or(0, |at| at + 1);
+        let bare = edit.text.rfind(['.', ':']).map_or(0, |at| at + 1);
         let (before, name) = edit.text.split_at(bare);
         let renamed = named(&old) && named(name) && (before.is_empty() || owner(before));
         renamed || old.is_empty() && owner(&edit.text)

@@ -9,7 +9,7 @@ use crate::{files, journaled, show};
 use erratum_learn::journal::{Kind, Summary, spool, store::Store};
 use erratum_learn::kind;
 use std::io::{self, Write};
-use std::path::PathBuf;
+use std::path::Path;
 
 /// Runs it.
 pub fn run(app: &App, arguments: &Journal) -> Result<u8, Failure> {
@@ -60,7 +60,7 @@ pub fn run(app: &App, arguments: &Journal) -> Result<u8, Failure> {
     Ok(0)
 }
 
-fn open(folder: &PathBuf) -> Result<Store, Failure> {
+fn open(folder: &Path) -> Result<Store, Failure> {
     let failed =
         |error: erratum_learn::journal::store::StoreError| Failure::said(error.to_string());
     let mut store = Store::open(folder).map_err(failed)?;
