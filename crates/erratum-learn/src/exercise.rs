@@ -23,8 +23,8 @@ pub struct Wanted {
     pub line: Option<u32>,
     /// How many slips; 0 and 1 are one.
     pub slips: usize,
-    /// Whether the compiler must name another line than the one at fault.
-    pub hidden: bool,
+    /// Whether the compiler must name another line than the one at fault, or must not.
+    pub hidden: Option<bool>,
     /// What decides among the places.
     pub seed: u64,
 }
@@ -145,7 +145,9 @@ impl<'a> Maker<'a> {
                 tried.push(planted.source.clone());
                 let report = self.report(&planted.source)?;
                 let made = (vec![planted], report);
-                if self.objects(&made.1) && (!wanted.hidden || self.hides(&made)) {
+                if self.objects(&made.1)
+                    && wanted.hidden.is_none_or(|hidden| hidden == self.hides(&made))
+                {
                     return Ok(Some(made));
                 }
             }

@@ -57,6 +57,18 @@ fn a_slip_is_made_where_it_is_asked_for_or_nowhere() {
 }
 
 #[test]
+fn a_level_says_whether_the_compiler_points_at_the_slip() {
+    let (_folder, _path, mut session) = open(SOUND);
+    let mut maker = Maker::new(&mut session).unwrap();
+    for seed in 0..6 {
+        for hidden in [true, false] {
+            let wanted = Wanted { hidden: Some(hidden), seed, ..Wanted::default() };
+            assert_eq!(maker.make(&wanted).unwrap().hides(), hidden, "{seed}");
+        }
+    }
+}
+
+#[test]
 fn what_does_not_compile_is_not_broken_further() {
     let (_folder, _path, mut session) = open("int main(void) {\n    return 0\n}\n");
     let Err(Error::NotSound { line, .. }) = Maker::new(&mut session) else { panic!() };

@@ -143,7 +143,8 @@ impl<'a> Practice<'a> {
             None => schedule::order(&self.given, &usual, drilled::now()),
         };
         let slips = arguments.slips.unwrap_or(if level > 2 { 2 } else { 1 });
-        let hidden = level == 2 && kind.is_none() && slips == 1;
+        let chosen = kind.is_none() && slips == 1;
+        let hidden = chosen.then_some(level == 2);
         Ok(Wanted { kind, first, line, slips: usize::from(slips), hidden, seed })
     }
 
