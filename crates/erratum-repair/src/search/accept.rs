@@ -191,8 +191,8 @@ fn weigh_new(findings: &Findings, new: &NewMessage, worth: &mut Score) -> Result
     if !findings.for_error {
         return Err(Rejection::ErrorForWarning { message });
     }
-    // Another name cannot spoil how a line elsewhere reads: what was unknown kept that hidden.
-    let elsewhere = findings.names_only && !new.on_change;
+    // Another name cannot spoil how a line further on reads: what was unknown kept that hidden.
+    let elsewhere = findings.names_only && !new.on_change && !new.before_target;
     let spoilt = new.phase <= Phase::Syntax && findings.phase > Phase::Syntax;
     if spoilt && findings.reads_well && !elsewhere {
         return Err(Rejection::SyntaxSpoilt { message });
@@ -333,9 +333,12 @@ mod tests {
         let spoilt = with(syntax);
         assert_eq!(rejected(&spoilt), Rejection::SyntaxSpoilt { message: 3 });
         assert!(accept(&Findings { reads_well: false, ..spoilt.clone() }).is_ok());
-        // Another name spoils nothing on other lines.
+        // Another name spoils nothing on lines further on.
         let named = Findings { names_only: true, ..spoilt.clone() };
         assert!(accept(&named).is_ok());
+        let above = NewMessage { before_target: true, ..named.new[0].clone() };
+        let above = Findings { new: vec![above], ..named.clone() };
+        assert_eq!(rejected(&above), Rejection::SyntaxSpoilt { message: 3 });
         let here = NewMessage { on_change: true, ..named.new[0].clone() };
         let here = Findings { new: vec![here], ..named };
         assert_eq!(rejected(&here), Rejection::SyntaxSpoilt { message: 3 });
