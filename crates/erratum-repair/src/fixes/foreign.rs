@@ -249,7 +249,12 @@ fn member_arrow(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
         let close = touches(at) && touches(last + 1);
         let value = match lexed.before(at) {
             ")" | "]" | "^" | "this" | "self" => true,
-            word => case.text.names.of(word).any(|declared| declared.kind == NameKind::Value),
+            // What stands before the arrow of a function is declared there.
+            word => case
+                .text
+                .names
+                .of(word)
+                .any(|declared| declared.kind == NameKind::Value && declared.token != at - 1),
         };
         let member = lexed.kind(at - 1) != Some(TokenKind::Number)
             && lexed.kind(last + 1) == Some(TokenKind::Name);
@@ -587,6 +592,12 @@ mod tests {
             "java",
             "class Pier {\n    Runnable tell = go<|>-> tell();\n}\n",
             "illegal start of expression",
+        );
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Pier {\n    void go(List<String> all) {\n        all.forEach(one->tell(one)<|>;\n    }\n}\n",
+            "')' or ',' expected",
         );
     }
 

@@ -143,6 +143,7 @@ pub(super) static KOTLIN: Language = Language {
             ],
         ),
     ],
+    member_arrow: "",
     foreign: &[
         ("def", "fun"),
         ("func", "fun"),

@@ -247,6 +247,7 @@ pub(super) static SCALA: Language = Language {
     scope_mark: ".",
     from_text: &[("Int", "", ".toInt"), ("Long", "", ".toLong"), ("Double", "", ".toDouble")],
     to_text: &[("", ".toString")],
+    member_arrow: "",
     foreign: &[
         ("elsif", "else if"),
         ("AND", "&&"),
