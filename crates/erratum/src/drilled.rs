@@ -5,16 +5,10 @@ use erratum_learn::schedule::Given;
 use std::fs::{self, OpenOptions};
 use std::io::Write;
 use std::path::PathBuf;
-use std::time::{SystemTime, UNIX_EPOCH};
 
 fn file() -> Option<PathBuf> {
     let folders = directories::ProjectDirs::from("", "", "erratum")?;
     Some(folders.state_dir().unwrap_or(folders.data_local_dir()).join("drilled.jsonl"))
-}
-
-/// The seconds since 1970.
-pub fn now() -> u64 {
-    SystemTime::now().duration_since(UNIX_EPOCH).map_or(0, |time| time.as_secs())
 }
 
 /// Returns all answers, the oldest first. A line that is none is passed over.

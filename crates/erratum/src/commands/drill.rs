@@ -140,7 +140,7 @@ impl<'a> Practice<'a> {
         // With a seed, the same exercise comes again, whatever was practised since.
         let first = match arguments.seed {
             Some(_) => Vec::new(),
-            None => schedule::order(&self.given, &usual, drilled::now()),
+            None => schedule::order(&self.given, &usual, journaled::now()),
         };
         let slips = arguments.slips.unwrap_or(if level > 2 { 2 } else { 1 });
         let chosen = kind.is_none() && slips == 1;
@@ -257,7 +257,7 @@ impl<'a> Practice<'a> {
         let gave_away = asked.shown >= asked.hints.len() && !asked.hints.is_empty();
         for slip in &exercise.slips {
             let right = right && !gave_away;
-            drilled::add(&Given { kind: slip.kind.to_owned(), time: drilled::now(), right });
+            drilled::add(&Given { kind: slip.kind.to_owned(), time: journaled::now(), right });
         }
         asked.out.flush()?;
         Ok(u8::from(!right))
