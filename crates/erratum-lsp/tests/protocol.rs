@@ -187,6 +187,22 @@ fn mistakes_are_shown_where_they_are_and_mended_by_an_action() {
 }
 
 #[test]
+fn a_guess_is_asked_about_where_the_client_can_ask() {
+    let mut client = Client::start(json!({ "workspace": { "workspaceEdit": {
+        "documentChanges": true,
+        "changeAnnotationSupport": {},
+    } } }));
+    // Two names are as near.
+    client.open("int berths(int tide1, int tide2) {\n    int free = tide1 - tide2;\n    return free + tide3;\n}\n");
+    assert_eq!(lines(&client.at_rest()), [(2, 1)]);
+    let actions = client.actions(2);
+    let fix = actions.iter().find(|one| one["kind"] == "quickfix").unwrap();
+    assert_eq!(fix["isPreferred"], false, "{fix}");
+    assert_eq!(fix["edit"]["changeAnnotations"]["guess"]["needsConfirmation"], true, "{fix}");
+    client.end();
+}
+
+#[test]
 fn what_was_typed_counts_and_not_what_is_on_the_disk() {
     let mut client = Client::start(json!({}));
     client.open(SOUND);

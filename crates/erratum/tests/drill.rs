@@ -128,6 +128,9 @@ fn what_cannot_be_an_exercise_is_named() {
         refused(&["drill", "--language", "c", "--kind", "lost-hat"])
             .contains("These there are: lost-terminator")
     );
+    // What has no words of its own cannot be asked about.
+    let silent = ["drill", "--language", "c", "--kind", "swapped-arguments"];
+    assert!(refused(&silent).contains("swapped-arguments in C"));
     assert!(refused(&["drill", "--language", "ada"]).contains("come with Erratum"));
     assert!(refused(&["drill", "--check", "nowhere"]).contains("exercise.json"));
     assert!(

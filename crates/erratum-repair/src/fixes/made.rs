@@ -128,7 +128,8 @@ fn pointed_to(case: &Case, all: &mut Vec<Candidate>) {
             && meets(lexed.word(class))
         {
             let edit = case.insert(lexed.code[class].start, "new ");
-            all.push(Candidate::new(MistakeId::MissingWord, POINTED_TO, vec![edit]));
+            // The pointer may be what was not meant.
+            all.push(Candidate::new(MistakeId::MissingWord, POINTED_TO, vec![edit]).guess());
         }
     }
 }

@@ -111,7 +111,7 @@ impl<'a> Practice<'a> {
     fn wanted(&self) -> Result<Wanted, Failure> {
         let arguments = self.arguments;
         let language = self.session.project()?.language;
-        let level = arguments.level.unwrap_or_else(|| schedule::level(&self.given));
+        let level = level(arguments, &self.given);
         let seed = arguments.seed.unwrap_or_else(|| fastrand::u64(..1_000_000));
         let (kind, line) = match arguments.r#try.as_deref().map(|text| text.split_once('@')) {
             None => (arguments.kind.clone(), None),
@@ -131,9 +131,15 @@ impl<'a> Practice<'a> {
             own.iter().position(|one| mistake.as_ref() == Some(one)).unwrap_or(own.len())
         };
         usual.sort_by_key(rank);
-        if let Some(unknown) = kind.as_deref().filter(|name| kind::named(name).is_none()) {
+        // What cannot be asked about can be tried all the same.
+        let known = |name: &str| match arguments.r#try {
+            Some(_) => kind::named(name).is_some_and(|slip| slip.fits(language)),
+            None => usual.contains(&name),
+        };
+        if let Some(unknown) = kind.as_deref().filter(|name| !known(name)) {
             return Err(Failure::said(format!(
-                "there is no kind of slip called {unknown}. These there are: {}",
+                "there is no kind of slip called {unknown} in {}. These there are: {}",
+                language.name,
                 usual.join(", ")
             )));
         }
@@ -267,6 +273,12 @@ impl<'a> Practice<'a> {
 /// How many messages are shown.
 const SHOWN: usize = 6;
 
+/// How hard it is: as asked for, else as earned; with a seed it never depends on what was practised.
+fn level(arguments: &Drill, given: &[Given]) -> u8 {
+    let earned = || if arguments.seed.is_some() { 1 } else { schedule::level(given) };
+    arguments.level.unwrap_or_else(earned)
+}
+
 fn builder(app: &App, arguments: &Drill) -> Result<erratum_look::Builder, Failure> {
     let page = arguments.shown.page.clone();
     let common =
@@ -293,7 +305,7 @@ fn shipped(arguments: &Drill, given: &[Given], folder: &Path) -> Result<PathBuf,
                 })?
             }
         };
-    let size = match arguments.level.unwrap_or_else(|| schedule::level(given)) {
+    let size = match level(arguments, given) {
         0 | 1 => programs::Size::Small,
         2 => programs::Size::Middle,
         _ => programs::Size::Large,
