@@ -3,14 +3,16 @@
 use crossbeam_channel::{Receiver, Sender, bounded};
 use lsp_server::{Connection, Message};
 use std::io::{self, BufRead, Read, Write};
+use std::sync::{Arc, Mutex};
 use std::thread::JoinHandle;
 
 /// The longest message that is read, in bytes: a text of that length is no program of a learner.
 const LONGEST: usize = 64 << 20;
 
-/// The threads that read and write.
+/// The threads that write and read.
 pub struct Threads {
-    reader: JoinHandle<io::Result<()>>,
+    /// What ended the reading, if it was not the client's goodbye.
+    broken: Arc<Mutex<Option<io::Error>>>,
     writer: JoinHandle<io::Result<()>>,
 }
 
@@ -22,10 +24,8 @@ impl Threads {
     pub fn join(self) -> io::Result<()> {
         let lost = || io::Error::other("a thread ended by a fault");
         self.writer.join().unwrap_or_else(|_| Err(lost()))?;
-        if self.reader.is_finished() {
-            self.reader.join().unwrap_or_else(|_| Err(lost()))?;
-        }
-        Ok(())
+        let broken = self.broken.lock().map_or(None, |mut broken| broken.take());
+        broken.map_or(Ok(()), Err)
     }
 }
 
@@ -34,8 +34,18 @@ pub fn stdio() -> (Connection, Threads) {
     let (sender, written) = bounded::<Message>(0);
     let (read, receiver) = bounded::<Message>(0);
     let writer = std::thread::spawn(move || write_all(&mut io::stdout().lock(), &written));
-    let reader = std::thread::spawn(move || read_all(&mut io::stdin().lock(), &read));
-    (Connection { sender, receiver }, Threads { reader, writer })
+    let broken = Arc::new(Mutex::new(None));
+    let told = Arc::clone(&broken);
+    // It may wait for the client for ever, so nobody waits for it.
+    std::thread::spawn(move || {
+        let ended = read_all(&mut io::stdin().lock(), &read);
+        if let (Err(error), Ok(mut told)) = (ended, told.lock()) {
+            *told = Some(error);
+        }
+        // Only now the server sees that nothing more comes.
+        drop(read);
+    });
+    (Connection { sender, receiver }, Threads { broken, writer })
 }
 
 fn write_all(out: &mut impl Write, messages: &Receiver<Message>) -> io::Result<()> {
