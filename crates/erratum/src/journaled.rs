@@ -1,10 +1,12 @@
-//! What looks add to the journal.
+//! What looks and drills add to the journal.
 //!
 //! Only looks of somebody at a terminal are kept, not those of scripts. A look never waits for the journal
 //! and never fails by it.
 
+use erratum_learn::journal::practice;
 use erratum_learn::journal::spool::{self, Noted};
 use erratum_learn::journal::store::Store;
+use erratum_learn::schedule::Given;
 use erratum_look::{Look, Session};
 use erratum_repair::verdict::Root;
 use std::fs;
@@ -103,4 +105,16 @@ pub fn made_most(language: &str) -> Vec<String> {
     });
     let kinds = summary.map(|summary| summary.kinds).unwrap_or_default();
     kinds.into_iter().filter(|kind| !kind.went_away()).map(|kind| kind.mistake).collect()
+}
+
+/// The answers that drills were given, the oldest first.
+pub fn answers() -> Vec<Given> {
+    folder().map(|folder| practice::read(&folder)).unwrap_or_default()
+}
+
+/// Adds what a drill was answered for a kind of slip, unless nothing is to be kept.
+pub fn answered(kind: &str, right: bool) {
+    let Some(folder) = folder().filter(|_| !is_off()) else { return };
+    // Where it cannot be kept, the next drill only knows less.
+    let _ = practice::add(&folder, &Given { kind: kind.to_owned(), time: now(), right });
 }

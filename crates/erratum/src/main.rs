@@ -12,7 +12,6 @@ mod arguments;
 mod asking;
 mod calendar;
 mod commands;
-mod drilled;
 mod editor;
 mod failure;
 mod files;

@@ -45,12 +45,20 @@ fn an_exercise_is_asked_answered_and_remembered() {
     assert!(said.contains("It does not compile yet"), "{said}");
     assert!(said.contains("it is the program that it was"), "{said}");
     assert_eq!(folder.read("quay.c"), SOUND);
-    let kept = folder.read("state/erratum/drilled.jsonl");
+    let kept = folder.read("state/erratum/journal/drilled.jsonl");
     assert_eq!(kept.lines().count(), 1, "only what came to its end: {kept}");
     assert!(kept.contains("\"right\":true") && !kept.contains("quay"), "{kept}");
     // What was right waits; with a seed the same comes again all the same.
     let (_, again) = typed(&folder, ONE, "");
     assert_eq!(again.split("The copy").next(), first.split("The copy").next());
+    // It goes with the journal, which can be off.
+    let (status, _) = typed(&folder, &["journal", "forget"], "");
+    assert_eq!(status, 0);
+    assert!(!folder.path("state/erratum/journal/drilled.jsonl").exists());
+    typed(&folder, &["journal", "off"], "");
+    let (_, said) = typed(&folder, ONE, &lines);
+    assert!(said.contains("it is the program that it was"), "{said}");
+    assert!(!folder.path("state/erratum/journal/drilled.jsonl").exists());
 }
 
 #[test]

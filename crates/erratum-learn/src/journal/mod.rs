@@ -5,6 +5,7 @@
 //! to the look that no longer did. No text of a program and no name is kept: a file is a number that only
 //! this machine can make.
 
+pub mod practice;
 pub mod spool;
 pub mod store;
 

@@ -5,7 +5,7 @@ use crate::arguments::{Common, Compile, Drill};
 use crate::failure::Failure;
 use crate::questions::{Asked, at_lines};
 use crate::show::{self, Out};
-use crate::{drilled, files, journaled};
+use crate::{files, journaled};
 use erratum_catalogue::Catalogue;
 use erratum_compilers::{Toolbox, Trust};
 use erratum_learn::answer::{Judge, Mended, Worth};
@@ -68,7 +68,7 @@ impl<'a> Practice<'a> {
     fn open(app: &'a App, arguments: &'a Drill) -> Result<Practice<'a>, Failure> {
         let folder = tempfile::tempdir()
             .map_err(|error| Failure::said(format!("no temporary folder can be made: {error}")))?;
-        let given = drilled::read();
+        let given = journaled::answers();
         let path = match &arguments.file {
             Some(path) => path.clone(),
             None => shipped(arguments, &given, folder.path())?,
@@ -263,7 +263,7 @@ impl<'a> Practice<'a> {
         let gave_away = asked.shown >= asked.hints.len() && !asked.hints.is_empty();
         for slip in &exercise.slips {
             let right = right && !gave_away;
-            drilled::add(&Given { kind: slip.kind.to_owned(), time: journaled::now(), right });
+            journaled::answered(slip.kind, right);
         }
         asked.out.flush()?;
         Ok(u8::from(!right))

@@ -6,7 +6,7 @@ use crate::calendar::{day, time};
 use crate::failure::Failure;
 use crate::show::chart::words;
 use crate::{files, journaled, show};
-use erratum_learn::journal::{Kind, Summary, spool, store::Store};
+use erratum_learn::journal::{Kind, Summary, practice, spool, store::Store};
 use erratum_learn::kind;
 use std::io::{self, Write};
 use std::path::Path;
@@ -40,6 +40,10 @@ pub fn run(app: &App, arguments: &Journal) -> Result<u8, Failure> {
         store.forget(language, before).map_err(|error| Failure::said(error.to_string()))?;
         if language.is_none() && before.is_none() {
             spool::forget(&folder).map_err(failed)?;
+        }
+        // Kinds of slips are of no language.
+        if language.is_none() {
+            practice::forget(&folder, before).map_err(failed)?;
         }
         return say(arguments, "Forgotten.");
     }
