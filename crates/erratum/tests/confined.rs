@@ -146,6 +146,8 @@ fn a_killed_look_leaves_nothing_behind() {
         std::thread::sleep(std::time::Duration::from_millis(10));
     }
     assert_eq!(running("sleep\u{0}7311"), 0);
+    // A shell that was just started may still hold the file.
+    std::fs::remove_file(bin.join("gcc")).unwrap();
     let bin =
         stand_in(&folder, "gcc", "echo \"tide.c:1:25: error: 'tide' undeclared\" >&2\nexit 1\n");
     look(&folder, &bin, "tide.c");
