@@ -35,6 +35,17 @@ pub(super) fn frame(line: &str, next: &str) -> Option<(Frame, usize)> {
         frame.function = function.to_owned();
         return Some((frame, 1));
     }
+    // Dart: `#1      third (file:///quay/fares.dart:5:14)`.
+    if let Some(rest) = trimmed.strip_prefix('#')
+        && let Some((number, rest)) = rest.split_once("  ")
+        && let Some((function, place)) = rest.trim().rsplit_once(" (")
+        && number.parse::<u32>().is_ok()
+    {
+        let place = place.trim_end_matches(')').trim_start_matches("file://");
+        let mut frame = place_frame(place)?;
+        frame.function = function.to_owned();
+        return Some((frame, 1));
+    }
     // Go: the function on one line, its place on the next.
     if line.ends_with(')') && next.contains(".go:") {
         let function = line.split('(').next().unwrap_or(line).trim();
@@ -109,8 +120,9 @@ pub(super) fn place_frame(place: &str) -> Option<Frame> {
 }
 
 /// Whether a file is hardly of a library.
-fn is_own(file: &str) -> bool {
-    const OUTSIDE: &[&str] = &["/usr/", "/rustc/", "/opt/", "node:", "<", "internal/", "../"];
+pub(super) fn is_own(file: &str) -> bool {
+    const OUTSIDE: &[&str] =
+        &["/usr/", "/rustc/", "/opt/", "node:", "dart:", "package:", "<", "internal/", "../"];
     const INSIDE: &[&str] =
         &["/.cargo/", "/node_modules/", "/library/std/", "/library/core/", "/go/src/", "/sysdeps/"];
     !OUTSIDE.iter().any(|start| file.starts_with(start))

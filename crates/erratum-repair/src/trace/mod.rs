@@ -1,10 +1,11 @@
 //! Stack traces of programs that ran and stopped: where in the learner's own text, and why.
 //!
 //! Seen with OpenJDK 17, Rust 1.95, GHC 9.0, Go 1.19, Mono 6.8, Node 18, Free Pascal 3.2, GNAT 12, gfortran
-//! 12, gdc 12, glibc 2.36, libstdc++ 12 and the sanitizers of gcc 12 and clang 14; .NET and Swift from their
-//! documentation.
+//! 12, gdc 12, glibc 2.36, libstdc++ 12, Python 3.11 and the sanitizers of gcc 12 and clang 14; .NET, Swift and
+//! Dart from their documentation.
 
 mod frame;
+mod python;
 mod start;
 
 use erratum_catalogue::{Catalogue, Crash};
@@ -76,6 +77,18 @@ pub fn read(catalogue: &Catalogue, output: &[u8]) -> Vec<Stopped> {
     // Sanitizers go on with other lists of calls: where memory was taken, where it was given back.
     let mut closed = false;
     while at < lines.len() {
+        if let Some((found, used)) = python::traceback(&lines[at..]) {
+            match all.last_mut().filter(|_| python::is_led_to(&lines[..at])) {
+                Some(trace) => {
+                    trace.led_to.insert(0, found.cause);
+                    trace.outer.splice(0..0, found.frames);
+                }
+                None => all.push(found),
+            }
+            at += used;
+            closed = true;
+            continue;
+        }
         let next = lines.get(at + 1).copied().unwrap_or("");
         if let Some(start) = start(lines[at], next)
             // A signal only says that it ended; what was told before says why.
@@ -269,6 +282,16 @@ mod tests {
     }
 
     #[test]
+    fn dart_and_older_swift() {
+        let dart = "Unhandled exception:\nRangeError (index): Invalid value: Not in inclusive range 0..2: 3\n#0      List.[] (dart:core-patch/growable_array.dart:264:36)\n#1      third (file:///quay/fares.dart:5:14)\n";
+        let (function, file, line, title) = top(dart);
+        assert_eq!((function.as_str(), file.as_str(), line), ("third", "/quay/fares.dart", 5));
+        assert!(title.contains("does not have"), "{title}");
+        let swift = "Fatal error: Unexpectedly found nil while unwrapping an Optional value: file quay/main.swift, line 12\n";
+        assert_eq!((top(swift).1.as_str(), top(swift).2), ("quay/main.swift", 12));
+    }
+
+    #[test]
     fn what_the_system_ends_is_told_by_the_shell_or_the_library() {
         for line in [
             "Segmentation fault (core dumped)",
@@ -285,6 +308,7 @@ mod tests {
         assert_eq!(told(freed).1, "Memory was used after it was given back");
         let thrown = "terminate called after throwing an instance of 'std::out_of_range'\n  what():  vector::_M_range_check\nAborted\n";
         assert_eq!(told(thrown).0, "std::out_of_range: vector::_M_range_check");
+        assert_eq!(told("stack overflow\n").1, "A function calls itself without end");
         assert_eq!(told("Tide: <<loop>>\n").1, "A value needs itself to be worked out");
         let tide = "tide: tide.c:5: main: Assertion `deep > 3' failed.\nAborted\n";
         assert_eq!((top(tide).1.as_str(), top(tide).2), ("tide.c", 5));
@@ -316,6 +340,7 @@ mod tests {
     fn compiler_output_and_noise_hold_no_trace() {
         for text in [
             "ferry.c:3:5: error: expected ',' or ';' before 'return'\n",
+            "a stack overflow is near\nFatal error: cannot open file x, line 3\n",
             "Compiling ferry v0.1.0\nat last\n#1 of 3\n0: started\n",
             "fatal error: too many errors emitted, stopping now\n",
             "g++: internal compiler error: Segmentation fault signal terminated program cc1plus\n",

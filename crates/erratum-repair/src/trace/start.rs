@@ -67,7 +67,8 @@ fn jvm_and_net(line: &str, next: &str) -> Option<Start> {
         }
     }
     match line {
-        "Unhandled Exception:" => Some(Start::new(next, 2)),
+        // Mono; Dart.
+        "Unhandled Exception:" | "Unhandled exception:" => Some(Start::new(next, 2)),
         "Stack overflow." => Some(Start::new("Stack overflow.", 1)),
         _ => None,
     }
@@ -201,6 +202,14 @@ fn swift_and_qml(line: &str, _: &str) -> Option<Start> {
         }
         return Some(Start::new(reason, 1).at(frame));
     }
+    // Until Swift 5.3 the place stood last: `Fatal error: …: file quay/main.swift, line 3`.
+    if let Some(rest) = line.strip_prefix("Fatal error: ")
+        && let Some((reason, place)) = rest.rsplit_once(": file ")
+        && let Some((file, number)) = place.split_once(", line ")
+        && file.ends_with(".swift")
+    {
+        return Some(Start::new(reason, 1).at(place_frame(&format!("{file}:{number}"))));
+    }
     let (place, reason) = line.split_once(": ")?;
     let error = ["TypeError: ", "ReferenceError: ", "RangeError: "];
     let fits = place.contains(".qml:") && error.iter().any(|start| reason.starts_with(start));
@@ -232,7 +241,8 @@ fn haskell(line: &str, next: &str) -> Option<Start> {
         "thread blocked indefinitely in an MVar operation",
     ];
     let calls = next.starts_with("CallStack (from");
-    let bare = inner != line && BARE.contains(&inner);
+    // ghc 9.0 names no program there.
+    let bare = BARE.contains(&inner) && (inner != line || inner == "stack overflow");
     (calls && inner != line || inner.starts_with("Prelude.") || bare).then(|| Start::new(inner, 1))
 }
 
