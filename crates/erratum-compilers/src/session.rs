@@ -1,6 +1,7 @@
 //! Compiles copies of one program with one compiler.
 
 mod prepare;
+mod templates;
 
 use crate::cache::Cache;
 use crate::cargo::{self, CargoPlan};
@@ -305,7 +306,7 @@ impl Session {
         if let Some(what) = output.ended.trouble(&limits) {
             return Err(self.ended(&format!("{what}.")));
         }
-        let report = self.report(program, folder, &output)?;
+        let report = self.report(program, folder, depth, &output)?;
         self.put_together(program, folder, report)
     }
 
@@ -390,13 +391,20 @@ impl Session {
     }
 
     /// Reads what the compiler said of a copy.
-    fn report(&self, program: &Program, folder: &Path, output: &Output) -> Result<Report, Error> {
+    fn report(
+        &self,
+        program: &Program,
+        folder: &Path,
+        depth: Depth,
+        output: &Output,
+    ) -> Result<Report, Error> {
         let mut reader = read::LogReader::new();
         reader.feed(&output.stdout);
         reader.feed(b"\n");
         reader.feed(&output.stderr);
         let mut reading = reader.finish();
         self.localise(&mut reading.messages, folder);
+        self.trace_templates(program, folder, depth, &mut reading.messages);
         let exit = if let Ended::Exit(exit) = output.ended { Some(exit) } else { None };
         let failed = reading.messages.iter().any(|message| message.is_error());
         let mut errors = reading.messages.iter().filter(|message| message.is_error()).peekable();

@@ -144,7 +144,8 @@ fn quoted(text: &str) -> String {
     let line = text.lines().next().unwrap_or("").trim_end();
     let short: String = line.chars().take(50).collect();
     let more = if short.len() < text.trim_end().len() { "…" } else { "" };
-    format!("`{short}{more}`")
+    // Backquotes around a backquote would be read as three of them.
+    if short.contains('`') { format!("\"{short}{more}\"") } else { format!("`{short}{more}`") }
 }
 
 #[cfg(test)]
@@ -168,6 +169,7 @@ mod tests {
             "On line 2, write `gets` instead of `puts`"
         );
         assert_eq!(say(text, &[Edit::delete("f", 14, 15)]), "Take out `(` on line 2");
+        assert_eq!(say(text, &[Edit::insert("f", 9, "`")]), "Add \"`\" at the end of line 1");
         assert_eq!(say(text, &[Edit::insert("f", 9, "\n}")]), "Add the line `}` after line 1");
         assert_eq!(say(text, &[Edit::insert("f", 4, "x")]), "Add `x` before `a` on line 1");
         let text = "rise(i++ {\n  low\n";

@@ -143,14 +143,17 @@ fn phase_of(message: &Message, compiler: &str) -> Phase {
     }
     let text = message.text.as_str();
     let any = |words: &[&str]| words.iter().any(|word| text.contains(word));
-    if any(&[
-        "unterminated",
-        "missing terminating",
-        "stray ",
-        "unclosed",
-        "illegal character",
-        "unknown start of token",
-    ]) {
+    let by_words = !manner.numbers_syntax || message.code.is_none();
+    if by_words
+        && any(&[
+            "unterminated",
+            "missing terminating",
+            "stray ",
+            "unclosed",
+            "illegal character",
+            "unknown start of token",
+        ])
+    {
         return Phase::Lexical;
     }
     let starts = ["expected", "expecting", "Expecting", "Missing operator"];
@@ -159,7 +162,7 @@ fn phase_of(message: &Message, compiler: &str) -> Phase {
         || text.starts_with("parse error")
         || text.contains("' expected")
         || any(&["illegal start", "unexpected", "not a statement", "without 'if'", "before "]);
-    if syntax
+    if by_words && syntax
         || (manner.uncoded_is_syntax
             && message.code.is_none()
             && message.severity == Severity::Error)

@@ -18,6 +18,8 @@ pub(crate) struct Manner {
     codes: Option<&'static str>,
     /// The phase that a code tells.
     pub phase_of_code: fn(&str) -> Option<Phase>,
+    /// Whether [`Manner::phase_of_code`] knows the code of every error of syntax.
+    pub numbers_syntax: bool,
 }
 
 const PLAIN: Manner = Manner {
@@ -28,6 +30,7 @@ const PLAIN: Manner = Manner {
     uncoded_is_syntax: false,
     codes: None,
     phase_of_code: |_| None,
+    numbers_syntax: false,
 };
 
 static DEFAULT: Manner = PLAIN;
@@ -43,9 +46,10 @@ static MANNERS: &[Manner] = &[
         chains: true,
         codes: Some("TS"),
         phase_of_code: typescript,
+        numbers_syntax: true,
         ..PLAIN
     },
-    Manner { compilers: &["mcs", "csc"], phase_of_code: csharp, ..PLAIN },
+    Manner { compilers: &["mcs", "csc"], phase_of_code: csharp, numbers_syntax: true, ..PLAIN },
 ];
 
 impl Manner {

@@ -31,6 +31,7 @@ pub(super) static GXX: Kind = Kind {
     name: "g++",
     language: "cpp",
     install: "Install one: on Debian and Ubuntu `apt install g++`, on macOS `xcode-select --install`.",
+    hides_templates: true,
     precompile: Some(&PRECOMPILE),
     ..BASE
 };

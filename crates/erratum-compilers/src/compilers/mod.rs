@@ -72,6 +72,8 @@ pub struct Kind {
     pub wants_encoding: bool,
     /// Whether it must be told under which folder packages lie.
     pub wants_source_path: bool,
+    /// Whether its machine-readable messages leave out from where a template was asked for.
+    pub(crate) hides_templates: bool,
     /// How it makes and takes precompiled headers, if it can.
     pub(crate) precompile: Option<&'static Precompile>,
     /// The caches of its own that it must be able to write, beside its scratch folder.
@@ -129,6 +131,7 @@ const PLAIN: Kind = Kind {
     status_tells: true,
     wants_encoding: false,
     wants_source_path: false,
+    hides_templates: false,
     precompile: None,
     caches: Vec::new,
     root_is_origin: false,

@@ -91,18 +91,33 @@ fn no_pointer(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
-/// C++: `.` behind what owns an object and is none itself.
+/// What is asked with `->` for the members of what it leads to: owners, and the places in a container
+/// (named as in the headers of g++ 12).
+const OWNERS: &[&str] = &[
+    "unique_ptr<",
+    "shared_ptr<",
+    "optional<",
+    "_Rb_tree_iterator<",
+    "_Rb_tree_const_iterator<",
+    "_List_iterator<",
+    "_List_const_iterator<",
+    "_Deque_iterator<",
+    "__normal_iterator<",
+    "__detail::_Node_iterator<",
+    "__detail::_Node_const_iterator<",
+];
+
+/// C++: `.` behind what leads to an object and is none itself.
 fn smart_pointer(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let said = &case.message.text;
     // What holds such owners is none.
     let typed = said.trim_start_matches(|letter: char| !"'`\u{2018}".contains(letter));
     let typed = typed.trim_start_matches(['\'', '`', '\u{2018}']);
-    let typed = ["const ", "class ", "std::"]
+    let typed = ["const ", "class ", "struct ", "std::", "__gnu_cxx::"]
         .iter()
         .fold(typed, |typed, word| typed.trim_start_matches(word));
-    let owner =
-        ["unique_ptr<", "shared_ptr<", "optional<"].iter().any(|kind| typed.starts_with(kind));
+    let owner = OWNERS.iter().any(|kind| typed.starts_with(kind));
     let dot = [case.token, case.token.wrapping_sub(1)].into_iter().find(|at| lexed.is(*at, "."));
     if let Some(dot) = dot.filter(|_| owner && said.contains("has no member named")) {
         let edit = case.replace_token(dot, "->");
@@ -203,6 +218,17 @@ mod tests {
             "int go(const std::unique_ptr<Boat> &one) {\n    return one.<|>seats();\n}\n",
             "'const class std::unique_ptr<Boat>' has no member named 'seats'",
             "int go(const std::unique_ptr<Boat> &one) {\n    return one->seats();\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_place_in_a_container_leads_to_its_members() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "int go(const std::map<int, int> &all) {\n    auto it = all.find(3);\n    return it.<|>second;\n}\n",
+            "'struct std::_Rb_tree_const_iterator<std::pair<const int, int> >' has no member named 'second'",
+            "int go(const std::map<int, int> &all) {\n    auto it = all.find(3);\n    return it->second;\n}\n",
         );
     }
 

@@ -113,7 +113,13 @@ fn lost_super(case: &Case, all: &mut Vec<Candidate>) {
     let names = |open: usize| -> Option<Vec<String>> {
         Some(parameters_at(case, open)?.into_iter().map(|(_, name)| name).collect())
     };
-    let Some(wanted) = wanted.and_then(names) else { return };
+    // Without a constructor, and without a class above it, it wants nothing.
+    let heir = (0..block).rev().take_while(|at| !matches!(lexed.word(*at), "class" | "}" | ";"));
+    let plain = said.contains("must contain a 'super' call")
+        && wanted.is_none()
+        && !heir.into_iter().any(|at| lexed.is(at, "extends"));
+    let wanted = if plain { Some(Vec::new()) } else { wanted.and_then(names) };
+    let Some(wanted) = wanted else { return };
     let Some(given) = names(own) else { return };
     if wanted.iter().all(|name| given.contains(name)) {
         let source = &lexed.source;
@@ -156,6 +162,17 @@ fn late_super(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_class_above_without_a_constructor_wants_nothing() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "abstract class Quay {\n  boats = 3;\n}\nclass Jetty extends Quay {\n  <|>constructor(name: string) {\n    this.boats = 4;\n  }\n}\n",
+            "[TS2377] Constructors for derived classes must contain a 'super' call.",
+            "abstract class Quay {\n  boats = 3;\n}\nclass Jetty extends Quay {\n  constructor(name: string) {\n    super();\n    this.boats = 4;\n  }\n}\n",
+        );
+    }
 
     #[test]
     fn a_class_of_another_compiler_says_it_of_the_method() {

@@ -17,6 +17,12 @@ const ARROW_TO_MEMBER: Factor = evidence("an arrow to a member, as another langu
 const FIELD_ENDS: Factor = evidence("the end of the line ends the field", 7.0);
 /// The header of a loop that is written as in another language.
 const LOOP_ELSEWHERE: Factor = evidence("a loop as another language writes it", 5.0);
+/// What is gone through has keys, and another language gives those first.
+const KEYS_FIRST: Factor = weight("what is gone through has keys", 5.0);
+/// Most of what is gone through is a list.
+const LIST_LIKELY: Factor = weight("most of what is gone through is a list", 4.0);
+/// It may have keys as well.
+const KEYS_POSSIBLE: Factor = weight("what is gone through may have keys", 2.5);
 /// A function gives its value back as in another language.
 const RETURNED: Factor = weight("the value goes to the name of the function", 6.0);
 /// The method names its object otherwise.
@@ -199,13 +205,49 @@ fn bare_each(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
     let named = lexed.kind(first + 1) == Some(TokenKind::Name);
     let between = matches!(lexed.word(first + 2), "in" | "of" | ":");
     let ranges = case.language().is_keyword("range") && case.language().is_keyword("for");
-    if ranges && lexed.is(first, "for") && named && between && lexed.opens_block(end) {
-        let (from, to) = (lexed.code[first + 1].start, lexed.code[first + 3].start);
-        let text = format!("_, {} := range ", lexed.word(first + 1));
-        let edit = Edit::replace(case.file(), from, to, text);
-        let score = LOOP_ELSEWHERE + far;
-        all.push(Candidate::new(MistakeId::ForeignMark, score, vec![edit]));
+    if !ranges || !lexed.is(first, "for") || !named || !between || !lexed.opens_block(end) {
+        return;
     }
+    let word = case.replace_token(first + 2, ":= range");
+    let elements = vec![case.insert(lexed.code[first + 1].start, "_, "), word.clone()];
+    let mut propose = |score: Factor, edits| {
+        all.push(Candidate::new(MistakeId::ForeignMark, score + far, edits));
+    };
+    match holds(case, end - 1) {
+        Some(Holds::Keys) => propose(KEYS_FIRST, vec![word]),
+        Some(Holds::Elements) => propose(LOOP_ELSEWHERE.into(), elements),
+        None => {
+            propose(LIST_LIKELY.into(), elements);
+            propose(KEYS_POSSIBLE.into(), vec![word]);
+        }
+    }
+}
+
+/// What something that is gone through holds.
+enum Holds {
+    Elements,
+    Keys,
+}
+
+/// What the thing holds that is named last before a block, if its declaration shows it: `m := map[…]`,
+/// a field `m map[…]`, a parameter `all []T`.
+fn holds(case: &Case, last: usize) -> Option<Holds> {
+    let lexed = case.lexed();
+    let declared = case.text.names.of(lexed.word(last)).map(|declared| declared.token);
+    let mut found = declared.filter_map(|at| {
+        let typed = (at + 1..lexed.code.len())
+            .take_while(|next| lexed.code[*next].line == lexed.code[at].line)
+            .find(|next| !matches!(lexed.word(*next), ":=" | "=" | "make" | "(" | "," | "*"))?;
+        match lexed.word(typed) {
+            "map" => Some(Holds::Keys),
+            "[" => Some(Holds::Elements),
+            _ => None,
+        }
+    });
+    let first = found.next()?;
+    // Two things of one name that hold different things tell nothing.
+    let same = |other: Holds| std::mem::discriminant(&other) == std::mem::discriminant(&first);
+    found.all(same).then_some(first)
 }
 
 /// `func text(kind Kind) -> string {` where nothing stands before the type of a result.
@@ -367,7 +409,7 @@ fn each(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
 
 #[cfg(test)]
 mod tests {
-    use super::super::testing::{check_fix, check_no_fix};
+    use super::super::testing::{check_fix, check_no_fix, rated};
     use super::FAMILY;
 
     #[test]
@@ -548,6 +590,30 @@ mod tests {
             "syntax error: unexpected in, expecting {",
             "package quay\n\nfunc go2(boats []string) {\n\tfor _, boat := range boats {\n\t\tshow(boat)\n\t}\n}\n",
         );
+    }
+
+    #[test]
+    fn go_ranges_over_the_keys_of_a_map() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\ntype Quay struct {\n\tboats map[string]int\n}\n\nfunc (q Quay) go2() {\n\tfor name <|>in q.boats {\n\t\tshow(name)\n\t}\n}\n",
+            "syntax error: unexpected in, expecting {",
+            "package quay\n\ntype Quay struct {\n\tboats map[string]int\n}\n\nfunc (q Quay) go2() {\n\tfor name := range q.boats {\n\t\tshow(name)\n\t}\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_a_function_gives_back_may_have_keys() {
+        let found = rated(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc go2() {\n\tfor boat <|>in boats() {\n\t\tshow(boat)\n\t}\n}\n",
+            "syntax error: unexpected in, expecting {",
+        );
+        let heads = found.iter().map(|(text, _)| text.lines().nth(3).unwrap_or_default());
+        let heads: Vec<&str> = heads.collect();
+        assert_eq!(heads, ["\tfor _, boat := range boats() {", "\tfor boat := range boats() {"]);
     }
 
     #[test]

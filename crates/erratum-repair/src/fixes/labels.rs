@@ -101,6 +101,7 @@ fn mark(case: &Case, label: Range<usize>, far: Factor, all: &mut Vec<Candidate>)
     if arrows > 0 && colons == 0 {
         return;
     }
+    ended(case, label.clone(), colons, &far, all);
     let arrow = label.clone().skip(2).find_map(|at| Some((at, arrow_end(lexed, at)?)));
     let Some((first, last)) = arrow else { return };
     // What stands behind the mark on the same line may be the value of a branch.
@@ -109,6 +110,19 @@ fn mark(case: &Case, label: Range<usize>, far: Factor, all: &mut Vec<Candidate>)
     if !in_bracket && (ends || lexed.kind(last + 1) == Some(TokenKind::Keyword)) {
         let score = ENDS_LABEL + AS_BESIDE.when(colons > 0) + far;
         all.push(Candidate::new(MistakeId::ForeignMark, score, vec![colon(case, first, last)]));
+    }
+}
+
+/// `case 3; return tide`: the label ends as a statement does.
+fn ended(case: &Case, label: Range<usize>, colons: usize, far: &Factor, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let beside =
+        |at: &usize| case.text.pairs.inside_of(*at) == case.text.pairs.inside_of(label.start);
+    let marks = ["->", "=>", ":", ";"];
+    let first = label.clone().skip(2).filter(beside).find(|at| marks.contains(&lexed.word(*at)));
+    if let Some(end) = first.filter(|at| lexed.is(*at, ";")) {
+        let score = ENDS_LABEL + AS_BESIDE.when(colons > 0) + far.clone();
+        all.push(Candidate::new(MistakeId::WrongMark, score, vec![case.replace_token(end, ":")]));
     }
 }
 
@@ -132,6 +146,17 @@ fn colon(case: &Case, first: usize, last: usize) -> Edit {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_label_does_not_end_as_a_statement_does() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "int rise(int t) {\n    switch (t) {\n        case 1: return 2;\n        case 3<|>; return 4;\n    }\n    return 5;\n}\n",
+            "expected ':' before ';' token",
+            "int rise(int t) {\n    switch (t) {\n        case 1: return 2;\n        case 3: return 4;\n    }\n    return 5;\n}\n",
+        );
+    }
 
     #[test]
     fn a_label_of_pascal_ends_with_a_colon() {

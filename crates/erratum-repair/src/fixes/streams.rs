@@ -3,12 +3,16 @@
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
-use crate::score::{Factor, evidence};
-use erratum_catalogue::MistakeId;
+use crate::score::{Factor, evidence, weight};
+use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::lex::TokenKind;
 
 /// A stream is only read, or only written.
 const ONE_WAY: Factor = evidence("the stream goes the other way", 7.0);
+/// What goes to a stream is parted by its own mark.
+const TO_STREAM: Factor = evidence("what goes to a stream is parted by `<<`", 7.0);
+/// A stream ends its line with `endl`.
+const LINE_ENDS: Factor = weight("a stream ends its line with `endl`", 6.0);
 /// A method is called with round brackets.
 const CALLED: Factor = evidence("a method is called with round brackets", 6.5);
 
@@ -32,6 +36,8 @@ const DIRECTIONS: &[(&str, &str, &str)] = &[("istream", "<<", ">>"), ("ostream",
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    parted(case, all);
+    line_end(case, all);
     let said = &case.message.text;
     let line = lexed.on_line(lexed.code[case.token].line);
     if said.contains("operand") && said.contains("stream") {
@@ -62,6 +68,48 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `cout << "low ", tide << endl`.
+fn parted(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let stream = |at: &usize| matches!(lexed.word(*at), "cout" | "cerr" | "clog");
+    let writes = |at: usize| lexed.is(at + 1, "<<");
+    let told = case.message.text.contains("operator<<");
+    let Some(start) = line.clone().find(|at| told && stream(at) && writes(*at)) else { return };
+    let level = case.text.pairs.inside_of(start);
+    let marks = (start..line.end)
+        .filter(|at| lexed.is(*at, ",") && case.text.pairs.inside_of(*at) == level);
+    let edits: Vec<_> = marks
+        .map(|at| {
+            let gap = if lexed.code[at].start > lexed.code[at - 1].end { "" } else { " " };
+            case.replace_token(at, format!("{gap}<<"))
+        })
+        .collect();
+    if !edits.is_empty() {
+        all.push(Candidate::new(MistakeId::WrongMark, TO_STREAM, edits));
+    }
+}
+
+/// `<< end;` where nothing is called so.
+fn line_end(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let at = case.token;
+    let last = lexed.is(at, "end") && lexed.is(at + 1, ";") && lexed.before(at) == "<<";
+    if case.phase == Phase::Name && last && case.text.names.of("end").next().is_none() {
+        let spelt = lexed.is(at.saturating_sub(2), "::") || case.language().namespace.is_empty();
+        let prefix = if spelt || opened(case) { "" } else { "std::" };
+        let edit = case.replace_token(at, format!("{prefix}endl"));
+        all.push(Candidate::new(MistakeId::MisspeltName, LINE_ENDS, vec![edit]));
+    }
+}
+
+/// Whether all names of the library are known by themselves: `using namespace std;`.
+fn opened(case: &Case) -> bool {
+    let lexed = case.lexed();
+    let words = |at: usize| lexed.is(at, "using") && lexed.is(at + 1, "namespace");
+    (0..lexed.code.len()).any(|at| words(at) && lexed.is(at + 2, "std"))
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
@@ -75,6 +123,28 @@ mod tests {
             "int main() {\n    std::cout <|>>> \"low\" >> 3;\n}\n",
             "no match for 'operator>>' (operand types are 'std::ostream' {aka 'std::basic_ostream<char>'} and 'const char [4]')",
             "int main() {\n    std::cout << \"low\" << 3;\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_goes_to_a_stream_is_parted_by_its_mark() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "int go(int tide, int low) {\n    std::cout << \"tide \", tide <|><< std::max(tide, low), std::endl;\n}\n",
+            "invalid operands of types 'int' and '<unresolved overloaded function type>' to binary 'operator<<'",
+            "int go(int tide, int low) {\n    std::cout << \"tide \" << tide << std::max(tide, low) << std::endl;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_stream_ends_its_line() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "int main() {\n    std::cout << 3 << <|>end;\n}\n",
+            "'end' was not declared in this scope; did you mean 'std::end'?",
+            "int main() {\n    std::cout << 3 << std::endl;\n}\n",
         );
     }
 

@@ -26,11 +26,15 @@ pub(super) static FAMILY: Family = Family {
     },
 };
 
+/// Between the brackets behind `template` each type is named behind a word.
+const NAMED_SO: Factor = evidence("a type of a template is named behind `typename`", 7.0);
+
 /// Words of items that may have type parameters.
 const TYPES: &[&str] = &["class", "struct", "interface", "trait", "enum", "record"];
 const FUNCTIONS: &[&str] = &["fn", "function", "def"];
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    word_before(case, all);
     let lexed = case.lexed();
     let name = lexed.word(case.token);
     let letter = name.len() == 1 && name.starts_with(|c: char| c.is_ascii_uppercase());
@@ -81,10 +85,37 @@ fn headers(case: &Case) -> impl Iterator<Item = (usize, usize)> {
     own.into_iter().chain(outer).map(|open| (case.statement_start(open), open))
 }
 
+/// `template <type T>`: the word before the name is another one.
+fn word_before(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let at = case.token;
+    let known = case.text.names.of(lexed.word(at)).next().is_some();
+    let unknown = lexed.kind(at) == Some(TokenKind::Name) && !known;
+    let names = lexed.kind(at + 1) == Some(TokenKind::Name)
+        && matches!(lexed.word(at + 2), "," | ">" | "=");
+    let header = (0..at).rev().take_while(|at| !matches!(lexed.word(*at), ";" | "{" | "}" | ">"));
+    let template = header.into_iter().any(|at| lexed.is(at, "template"));
+    if template && unknown && names && matches!(lexed.before(at), "<" | ",") {
+        let edit = case.replace_token(at, "typename");
+        all.push(Candidate::new(MistakeId::ForeignWord, NAMED_SO, vec![edit]));
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_type_of_a_template_is_named_behind_its_word() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "template <<|>type T>\nT first(T a) {\n    return a;\n}\n",
+            "'type' has not been declared",
+            "template <typename T>\nT first(T a) {\n    return a;\n}\n",
+        );
+    }
 
     #[test]
     fn an_implementation_declares_what_its_type_takes() {

@@ -122,6 +122,20 @@ pub(super) fn hanging(report: &Report, text: &Text, names: &[String]) -> Vec<usi
     all.filter(|(_, message)| !names.is_empty() && hangs(message)).map(|(at, _)| at).collect()
 }
 
+/// The errors of a report that point at the very place of one before them: what is wrong there is said
+/// once more in other words.
+pub(super) fn repeated(report: &Report, target: usize) -> Vec<usize> {
+    let place = |message: &Message| {
+        let at = message.at.as_ref()?;
+        Some((at.file.clone(), at.line, at.column))
+    };
+    let Some(own) = report.messages.get(target).and_then(place) else { return Vec::new() };
+    let later = report.messages.iter().enumerate().skip(target + 1);
+    let same =
+        later.filter(|(_, message)| message.is_error() && place(message) == Some(own.clone()));
+    same.map(|(index, _)| index).collect()
+}
+
 /// Whether a trial switches off the code token at an index.
 fn covers(blanked: &Trial, lexed: &Lexed, at: usize) -> bool {
     let token = &lexed.code[at];

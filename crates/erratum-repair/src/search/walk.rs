@@ -376,6 +376,7 @@ impl<'a> Search<'a> {
                 }
                 None => {
                     let mut hanging = lost::hanging(&report, &text, &unsettled);
+                    hanging.extend(lost::repeated(&report, target));
                     hanging.retain(|index| *index != target);
                     let done = Done::Passed { hanging };
                     let mut next = node.after(done, target, blame, &mut self.cache);

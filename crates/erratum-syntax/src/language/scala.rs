@@ -268,6 +268,7 @@ pub(super) static SCALA: Language = Language {
         ("bool", "Boolean"),
         ("string", "String"),
         ("void", "Unit"),
+        ("implements", "extends"),
         ("nil", "Nil"),
         ("interface", "trait"),
         ("switch", "match"),
