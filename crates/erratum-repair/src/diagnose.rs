@@ -156,7 +156,8 @@ fn phase_of(message: &Message, compiler: &str) -> Phase {
     {
         return Phase::Lexical;
     }
-    let starts = ["expected", "expecting", "Expecting", "Missing operator"];
+    let starts =
+        ["expected", "expecting", "Expecting", "Missing operator", "found ':' in nested-name"];
     let syntax = starts.iter().any(|start| text.starts_with(start))
         || text.to_lowercase().starts_with("syntax error")
         || text.starts_with("parse error")

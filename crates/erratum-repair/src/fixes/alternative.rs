@@ -1,4 +1,4 @@
-//! `;` typed for the `:` of a choice between two values: `open ? 3 ; 4`.
+//! `;` or `else` in the place of the `:` of a choice between two values: `open ? 3 ; 4`.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
@@ -41,9 +41,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let Some(ask) = tokens.clone().skip(1).find(asks) else { continue };
         let level = case.text.pairs.inside_of(ask);
         let beside = |at: &usize| case.text.pairs.inside_of(*at) == level;
-        let next =
-            (ask + 1..tokens.end).filter(beside).find(|at| matches!(lexed.word(*at), ":" | ";"));
-        let Some(end) = next.filter(|at| lexed.is(*at, ";") && at + 1 < tokens.end) else {
+        let next = (ask + 1..tokens.end)
+            .filter(beside)
+            .find(|at| matches!(lexed.word(*at), ":" | ";" | "else"));
+        let Some(end) = next.filter(|at| !lexed.is(*at, ":") && at + 1 < tokens.end) else {
             continue;
         };
         let round = level.is_some_and(|open| lexed.is(open, "(") || lexed.is(open, "["));
@@ -52,8 +53,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let value = end > ask + 1 && !case.language().is_keyword(lexed.word(end + 1));
         if value && !counts {
             let edit = case.replace_token(end, ":");
-            let score = CHOICE + BARE.when(!round);
-            all.push(Candidate::new(MistakeId::WrongMark, score, vec![edit]));
+            let word = lexed.is(end, "else");
+            let score = CHOICE + BARE.when(!round && !word);
+            let mistake = if word { MistakeId::ForeignWord } else { MistakeId::WrongMark };
+            all.push(Candidate::new(mistake, score, vec![edit]));
         }
     }
 }
@@ -62,6 +65,17 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_choice_has_a_mark_and_no_word() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "const text = open ? \"open\" <|>else \"shut\";\n",
+            "[TS1005] ':' expected.",
+            "const text = open ? \"open\" : \"shut\";\n",
+        );
+    }
 
     #[test]
     fn a_choice_that_is_set_has_its_mark() {

@@ -209,7 +209,14 @@ fn lost_if(case: &Case, all: &mut Vec<Candidate>) {
                 case.insert(lexed.code[last].end, ")"),
             ]
         };
-        all.push(Candidate::new(MistakeId::MissingWord, OTHER_CONDITION, edits));
+        let candidate = Candidate::new(MistakeId::MissingWord, OTHER_CONDITION, edits);
+        // Of the last branch, the condition may be what is too much.
+        let end = match lexed.opens_block(condition.end) {
+            true => case.text.pairs.partner_of(condition.end),
+            false => Some(case.statement_end(condition.end)),
+        };
+        let goes_on = end.is_some_and(|end| lexed.is(end + 1, "else"));
+        all.push(if goes_on { candidate } else { candidate.guess() });
     }
 }
 

@@ -32,6 +32,7 @@ const CALLED: &[&str] = &[
     "cannot be used like method",
     "cannot call non-function",
     "expected function, found",
+    "no match for call to '(",
 ];
 
 pub(super) static FAMILY: Family = Family {
@@ -115,7 +116,14 @@ fn called_array(case: &Case, open: usize, all: &mut Vec<Candidate>) {
     });
     // Rust names the type of what is called (seen with rustc 1.95).
     let told = ["found `Vec<", "found `[", "found `&["];
-    let array = array || told.iter().any(|text| case.message.text.contains(text));
+    // g++ 12 does, too.
+    let told = told.iter().any(|text| case.message.text.contains(text));
+    let whole = case.message.text.split_once("no match for call to '(");
+    let list = ["std::vector<", "std::deque<", "std::array<"];
+    let list = whole.is_some_and(|(_, typed)| {
+        list.iter().any(|name| typed.trim_start_matches("const ").starts_with(name))
+    });
+    let array = array || told || list;
     let one = case.text.pairs.partner_of(open).is_some_and(|close| close > open + 1);
     if array && one {
         with_marks(case, open, ("[", "]"), ARRAY_CALLED, all);
@@ -176,6 +184,17 @@ fn without_method(case: &Case, dot: usize, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_list_of_cpp_is_no_function() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "int first(const std::vector<int>& all) {\n    return all<|>(0);\n}\n",
+            "no match for call to '(const std::vector<int>) (int)'",
+            "int first(const std::vector<int>& all) {\n    return all[0];\n}\n",
+        );
+    }
 
     #[test]
     fn a_value_in_the_brackets_of_a_type_is_a_place() {

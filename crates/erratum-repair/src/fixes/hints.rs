@@ -93,6 +93,14 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if edits.len() == 1 && told(&edits[0]) {
             score += w::MESSAGE_NAMES_IT;
         }
+        // Nobody leads to a member at the end of a line.
+        let leads = |edit: &Edit| {
+            let next = case.lexed().code.iter().find(|token| token.start >= edit.end);
+            edit.text == "::" && edit.file == case.file() && next.is_none_or(|next| next.first)
+        };
+        if edits.iter().any(leads) {
+            continue;
+        }
         // A warning is not mended by telling the compiler to keep quiet.
         let quiet = edits.iter().any(|edit| edit.text.trim_start().starts_with("let _"));
         if quiet {

@@ -56,13 +56,15 @@ const COMPILER_MEANS_IT: Factor = weight("the compiler takes it for the right na
 /// What is declared is a little likelier to be right.
 const DECLARED_SO: Factor = weight("it is declared so", -0.2);
 
-/// How many letters may differ in a word of this length.
+/// How often a name must stand in the text to be hardly a slip.
+const OFTEN: usize = 3;
 /// The name is only declared by this statement.
 const OWN_VALUE: Factor = weight("it is declared with this very value", -6.0);
 
 /// The distance of two names that differ in capital letters only.
 const ONE_CASE: f64 = 0.9;
 
+/// How many letters may differ in a word of this length.
 fn limit(word: &str) -> f64 {
     match word.chars().count() {
         0..=2 => 1.0,
@@ -441,6 +443,7 @@ fn near_names(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>)
     } else {
         asked_kind(lexed, token)
     };
+    let others = case.text.names.seen.get(word).map_or(&[][..], Vec::as_slice);
     for (name, known) in meant(case, token) {
         let Some(score) = likeness(case, word, name, known, asked) else { continue };
         if misplaced(case, token, name, asked) {
@@ -458,22 +461,31 @@ fn near_names(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>)
         } else {
             MistakeId::MisspeltName
         };
+        // What is no type is hardly meant by one, and what is written again and again is hardly a slip
+        // for what stands there less often.
+        let rare = case.text.names.seen.get(name).is_none_or(|seen| seen.len() < others.len());
+        let doubtful =
+            asked == NameKind::Type && known.0 != NameKind::Type || others.len() >= OFTEN && rare;
+        let push = |candidate: Candidate, all: &mut Vec<Candidate>| {
+            all.push(if doubtful { candidate.guess() } else { candidate });
+        };
         let here = Candidate::new(mistake, score.clone(), vec![case.replace_token(token, name)]);
-        all.push(here);
-        let others = case.text.names.seen.get(word).map_or(&[][..], Vec::as_slice);
+        push(here, all);
         // Where something else has that name, its uses are not the slip.
         let own = case.text.names.of(word).next().is_some();
         if others.len() > 1 && !own {
             let edits: Vec<Edit> = others.iter().map(|at| case.replace_token(*at, name)).collect();
             // One slip made at every use is rarer than one slip, unless nothing else is declared.
-            all.push(Candidate::new(
-                mistake,
-                score + EVERYWHERE + EACH_USE * others.len() as f64,
-                edits,
-            ));
+            let score = score + EVERYWHERE + EACH_USE * others.len() as f64;
+            push(Candidate::new(mistake, score, edits), all);
         }
     }
-    if let Some((_, here)) = case.language().foreign.iter().find(|(foreign, _)| *foreign == word) {
+    let member = matches!(lexed.before(token), "." | "->" | "::");
+    let foreign = case.language().foreign.iter().find(|(foreign, here)| {
+        // What stands behind a dot is no operator.
+        *foreign == word && !(member && here.starts_with(|c: char| c.is_ascii_punctuation()))
+    });
+    if let Some((_, here)) = foreign {
         all.push(Candidate::new(
             MistakeId::ForeignWord,
             base.clone() + w::FOREIGN,

@@ -1,9 +1,10 @@
-//! `;` typed for `,` where the compiler names the list that it stands in: `Mast{Name: name; Height: 3}`.
+//! `;` typed for `,` in a list of values within braces: `Mast{Name: name; Height: 3}`.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
 
 /// The compiler says what kind of list it is.
 const NAMED_LIST: Factor = evidence("the compiler says that a list goes on", 7.0);
@@ -25,8 +26,39 @@ pub(super) static FAMILY: Family = Family {
 /// What go 1.19 says there, whatever the list is.
 const SAID: &str = "unexpected semicolon in ";
 
+/// The values in the braces belong to one value.
+const VALUES: Factor = evidence("the values in the braces make one value", 7.0);
+
+/// `put(Mast{name; 3})`, `Mast bow = {"bow"; 3}`: braces whose content is a list of values, within
+/// brackets or behind a mark that sets a value.
+fn in_braces(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for open in line.clone().filter(|at| *at > line.start && lexed.is(*at, "{")) {
+        let close = case.text.pairs.partner_of(open).filter(|close| line.contains(close));
+        let Some(close) = close else { continue };
+        let round = case.text.pairs.inside_of(open).is_some_and(|outer| lexed.is(outer, "("));
+        let named = lexed.kind(open - 1) == Some(TokenKind::Name) && round;
+        let set = matches!(lexed.before(open), "=" | "return");
+        let value = |at: usize| match lexed.kind(at) {
+            Some(TokenKind::Name | TokenKind::Number | TokenKind::Str) => true,
+            _ => matches!(lexed.word(at), "," | ";" | "." | "-" | "::" | ":" | "true" | "false"),
+        };
+        // A statement ends with its mark; a list does not.
+        let list = (open + 1..close).all(value) && !lexed.is(close - 1, ";");
+        let marks = (open + 1..close).filter(|at| lexed.is(*at, ";"));
+        let edits: Vec<_> = marks.map(|at| case.replace_token(at, ",")).collect();
+        if (named || set) && list && !edits.is_empty() {
+            all.push(Candidate::new(MistakeId::WrongMark, VALUES, edits));
+        }
+    }
+}
+
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    if case.language().terminator == ";" {
+        in_braces(case, all);
+    }
     let said = &case.message.text;
     if !said.contains(SAID) || !said.contains("missing comma") {
         return;
@@ -47,6 +79,27 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn values_in_braces_make_one_value() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "void go(std::vector<Mast>& all) {\n    all.push_back(Mast<|>{name; 3; true});\n}\n",
+            "expected primary-expression before '{' token",
+            "void go(std::vector<Mast>& all) {\n    all.push_back(Mast{name, 3, true});\n}\n",
+        );
+    }
+
+    #[test]
+    fn statements_in_braces_are_left() {
+        check_no_fix(
+            &FAMILY,
+            "cpp",
+            "void go() {\n    each([](int a) <|>{ show(a); show(3) });\n}\n",
+            "expected ';' before '}' token",
+        );
+    }
 
     #[test]
     fn all_marks_of_the_list_change_together() {

@@ -19,6 +19,8 @@ const NO_WORD: Factor = evidence("a name and its type stand there alone", 6.0);
 const TWO_WORDS: Factor = evidence("the mark declares the name by itself", 7.0);
 /// A type stands right behind the name.
 const NO_COLON: Factor = evidence("a type stands right behind the name", 6.5);
+/// A variant names the types of its values, and not the values.
+const TYPES_ALONE: Factor = evidence("a variant names only the types of its values", 6.5);
 /// Each line between the change and the reported place.
 const LINES: Factor = weight("lines from the reported place", -0.5);
 
@@ -52,6 +54,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         typed_first(case, range.start, far, all);
         no_word(case, range.start, far, all);
         two_words(case, range.start, far, all);
+        variant(case, range.clone(), far, all);
         for name in range.clone() {
             no_colon(case, name, far, all);
         }
@@ -168,10 +171,54 @@ fn is_type(case: &Case, at: usize) -> bool {
     language.is_type(word) || foreign || own()
 }
 
+/// Rust: `Tug(f32 power)` among the variants of an `enum`, or `Tug(power: f32)`.
+fn variant(case: &Case, line: std::ops::Range<usize>, far: Factor, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let open = line.start + 1;
+    let Some(block) = case.text.pairs.block_of(lexed, line.start) else { return };
+    let listed = (block.saturating_sub(4)..block).any(|at| lexed.is(at, "enum"));
+    if !case.language().is_keyword("impl") || !listed || !lexed.is(open, "(") {
+        return;
+    }
+    let Some(close) = case.text.pairs.partner_of(open) else { return };
+    let named = |at: usize| {
+        lexed.kind(at) == Some(TokenKind::Name)
+            && lexed.word(at).starts_with(char::is_lowercase)
+            && !case.language().is_type(lexed.word(at))
+    };
+    let mut edits = Vec::new();
+    for at in open + 1..close {
+        // Behind the type, or in front of it with a colon.
+        if named(at) && is_type(case, at - 1) && matches!(lexed.word(at + 1), "," | ")") {
+            edits.push(Edit::delete(case.file(), lexed.code[at - 1].end, lexed.code[at].end));
+        } else if named(at) && lexed.is(at + 1, ":") && matches!(lexed.before(at), "(" | ",") {
+            let (from, to) = (lexed.code[at].start, lexed.code[at + 2].start);
+            edits.push(Edit::delete(case.file(), from, to));
+        }
+    }
+    if !edits.is_empty() {
+        let score = TYPES_ALONE + far;
+        all.push(Candidate::new(MistakeId::ExtraWord, score, edits).guess());
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_variant_of_rust_names_types_alone() {
+        for wrong in ["f32 <|>power", "power<|>: f32"] {
+            check_fix(
+                &FAMILY,
+                "rust",
+                &format!("enum Kind {{\n    Tug({wrong}),\n    Ferry,\n}}\n"),
+                "expected one of `)` or `,`, found `power`",
+                "enum Kind {\n    Tug(f32),\n    Ferry,\n}\n",
+            );
+        }
+    }
 
     #[test]
     fn a_parameter_gets_its_colon() {

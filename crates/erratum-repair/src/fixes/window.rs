@@ -267,7 +267,8 @@ impl Window<'_, '_> {
                 {
                     continue;
                 }
-                if self.header_is_full(mark, token)
+                if *mark == "." && self.no_member(token)
+                    || self.header_is_full(mark, token)
                     || self.call_is_full(mark, token)
                     || self.other_declaring(mark, token)
                 {
@@ -477,6 +478,17 @@ impl Window<'_, '_> {
         found.push(Candidate::new(mistake, score, vec![self.case.delete_token(token)]));
     }
 
+    /// Whether what stands at a token is declared in the program, and not as a member.
+    fn no_member(&self, token: usize) -> bool {
+        let (lexed, names) = (self.case.lexed(), &self.case.text.names);
+        let word = lexed.word(token);
+        let mut declared = names.of(word).peekable();
+        let dotted = |at: &usize| matches!(lexed.before(*at), "." | "->" | "?.");
+        declared.peek().is_some()
+            && !declared.any(|one| one.kind == NameKind::Member)
+            && !names.seen.get(word).is_some_and(|seen| seen.iter().any(dotted))
+    }
+
     fn replacements(&self, token: usize, found: &mut Vec<Candidate>) {
         let lexed = self.case.lexed();
         let here = lexed.code[token];
@@ -497,7 +509,9 @@ impl Window<'_, '_> {
                 // What ends with its line does not go on behind a dot.
                 let goes_on = *mark == "." && lexed.language.line_ends;
                 let ends = lexed.code.get(token + 1).is_none_or(|next| next.first);
-                if *mark == ":" && self.labels(token) || goes_on && ends {
+                // Nobody leads to a member at the end of a line.
+                let leads = ends && matches!(*mark, "::" | "->");
+                if *mark == ":" && self.labels(token) || goes_on && ends || leads {
                     continue;
                 }
                 let base = if like.contains(mark) { w::REPLACE_LIKE } else { w::REPLACE };

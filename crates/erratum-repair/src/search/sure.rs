@@ -3,7 +3,7 @@
 //! It is a rule, not a threshold. The fix keeps the meaning that the text shows; nothing is left that
 //! speaks against it where it stands; no other reading is near.
 
-use super::node::Node;
+use super::node::{Node, words};
 use crate::effect::brings_in;
 use crate::message::Message;
 use erratum_catalogue::MistakeId;
@@ -32,7 +32,36 @@ impl AtEnd<'_> {
             let offset = edit::back(&at.file, at.range(now).0, &sets);
             self.original.file(&at.file).is_some_and(|file| here(&at.file, file.line_of(offset)))
         });
-        !stays && !self.mended_again(step, &here)
+        !stays && !self.mended_again(step, &here) && !self.in_trouble(edits)
+    }
+
+    /// Returns whether edits write a name in the place of another one, and a mistake that stays unsolved,
+    /// or an error that is left, names one of the two: then it is not known which of them is meant.
+    fn in_trouble(&self, edits: &[Edit]) -> bool {
+        let name = |text: &str| {
+            let mut letters = text.chars();
+            let first =
+                letters.next().is_some_and(|letter| letter.is_alphabetic() || letter == '_');
+            first && letters.all(|letter| letter.is_alphanumeric() || letter == '_')
+        };
+        let swapped: Vec<String> = edits
+            .iter()
+            .filter_map(|edit| {
+                let file = self.original.file(&edit.file)?;
+                let old = String::from_utf8_lossy(file.bytes().get(edit.start..edit.end)?);
+                (name(&old) && name(&edit.text)).then(|| [old.into_owned(), edit.text.clone()])
+            })
+            .flatten()
+            .collect();
+        if swapped.is_empty() {
+            return false;
+        }
+        let unsolved = self.node.steps.iter().filter(|step| step.taken().is_none());
+        let unsolved = unsolved.filter_map(|step| step.report.messages.get(step.target));
+        let left = self.node.report.messages.iter().filter(|message| message.is_error());
+        unsolved.chain(left).any(|message| {
+            words(&message.text).any(|word| swapped.iter().any(|swapped| swapped == word))
+        })
     }
 
     /// Returns whether another step mends, on the same lines, what came up only on the way.

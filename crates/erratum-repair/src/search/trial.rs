@@ -197,6 +197,9 @@ fn findings(
     let changed = edit::changed_lines(program, &sets);
     let place = Places { setting, target, program, sets: &sets, changed: &changed };
     let new = difference.new.iter();
+    let mut new: Vec<NewMessage> =
+        new.map(|i| place.new_message(*i, &report.messages[*i], candidate.mistake)).collect();
+    not_of_the_change(setting, report, &mut new);
     let target_gone = difference.gone.contains(&setting.target);
     Findings {
         mistake: candidate.mistake,
@@ -206,12 +209,23 @@ fn findings(
         for_error: target.is_error(),
         reads_well: reads_well(setting, candidate.mistake),
         target_gone,
-        new: new.map(|i| place.new_message(*i, &report.messages[*i], candidate.mistake)).collect(),
+        new,
         errors_left: report.messages.iter().filter(|m| m.is_error()).count(),
         mistakes_left: report.messages.iter().filter(|m| counts(m)).count(),
         gone: gone().count(),
         gone_on_line: gone().filter(on_line).count(),
         definitions_lost: target_gone && definitions_lost(setting, program),
+    }
+}
+
+/// What a later phase says on a changed line, and in the same words elsewhere too, is not of the change: a
+/// name that nothing declares is unknown at each of its uses.
+fn not_of_the_change(setting: &Setting, report: &Report, new: &mut [NewMessage]) {
+    let said = |one: &NewMessage| report.messages[one.index].text.as_str();
+    let elsewhere: Vec<&str> =
+        new.iter().filter(|one| one.is_error && !one.on_change).map(said).collect();
+    for one in new.iter_mut().filter(|one| one.on_change && one.phase > setting.phase) {
+        one.on_change = !elsewhere.contains(&report.messages[one.index].text.as_str());
     }
 }
 

@@ -96,6 +96,7 @@ pub(super) static C: Language = Language {
     tagged_types: true,
     member_arrow: "",
     foreign: &[
+        ("equals", "=="),
         ("elsif", "else if"),
         ("otherwise", "default"),
         ("AND", "&&"),

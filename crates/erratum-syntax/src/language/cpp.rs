@@ -215,6 +215,7 @@ pub(super) static CPP: Language = Language {
     to_text: &[("std::to_string(", ")")],
     member_arrow: "",
     foreign: &[
+        ("equals", "=="),
         ("elsif", "else if"),
         ("otherwise", "default"),
         ("AND", "&&"),

@@ -325,6 +325,7 @@ pub(super) static CSHARP: Language = Language {
     ],
     to_text: &[("", ".ToString()")],
     foreign: &[
+        ("equals", "=="),
         ("elsif", "else if"),
         ("otherwise", "default"),
         ("AND", "&&"),

@@ -197,6 +197,7 @@ pub(super) static GO: Language = Language {
     to_text: &[("strconv.Itoa(", ")"), ("fmt.Sprint(", ")")],
     result_mark: Some(" "),
     foreign: &[
+        ("equals", "=="),
         ("elsif", "else if"),
         ("AND", "&&"),
         ("OR", "||"),

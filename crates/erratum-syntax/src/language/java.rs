@@ -302,6 +302,7 @@ pub(super) static JAVA: Language = Language {
     ],
     to_text: &[("", ".toString()"), ("String.valueOf(", ")")],
     foreign: &[
+        ("equals", "=="),
         ("otherwise", "default"),
         ("AND", "&&"),
         ("OR", "||"),

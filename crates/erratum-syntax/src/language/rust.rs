@@ -269,6 +269,7 @@ pub(super) static RUST: Language = Language {
     ],
     scope_mark: "::",
     foreign: &[
+        ("equals", "=="),
         ("elif", "else if"),
         ("elseif", "else if"),
         ("elsif", "else if"),
@@ -327,6 +328,7 @@ pub(super) static RUST: Language = Language {
     macro_mark: "!",
     infers_locals: true,
     object: "self.",
+    object_required: true,
     borrows: true,
     empty_value,
     first_values: |_| FIRST_VALUES,

@@ -249,6 +249,7 @@ pub(super) static SCALA: Language = Language {
     to_text: &[("", ".toString")],
     member_arrow: "",
     foreign: &[
+        ("equals", "=="),
         ("elsif", "else if"),
         ("AND", "&&"),
         ("OR", "||"),

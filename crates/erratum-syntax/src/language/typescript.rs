@@ -238,6 +238,7 @@ pub(super) static TYPESCRIPT: Language = Language {
     from_text: &[("number", "Number(", ")")],
     to_text: &[("", ".toString()"), ("String(", ")")],
     foreign: &[
+        ("equals", "==="),
         ("otherwise", "default"),
         ("AND", "&&"),
         ("OR", "||"),
