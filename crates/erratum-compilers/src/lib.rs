@@ -38,6 +38,7 @@ pub use project::Project;
 pub use rebuild::Rebuild;
 pub use registry::interrupt;
 pub use run::{Ended, Limits, Output, leave_running, run, run_merged};
+pub use scratch::Scratch;
 pub use session::Session;
 pub use toolbox::{Found, Toolbox};
 pub use trust::Trust;

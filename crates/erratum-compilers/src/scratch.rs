@@ -18,13 +18,17 @@ const LOCK: &str = ".lock";
 
 /// A temporary folder that goes when this goes. One whose owner was killed goes when another process
 /// makes its first.
-pub(crate) struct Scratch {
+pub struct Scratch {
     // Before the folder, so that it is let go of first.
     _lock: Option<File>,
     folder: tempfile::TempDir,
 }
 
 impl Scratch {
+    /// Makes one, private to the user.
+    ///
+    /// # Errors
+    /// When the system's folder for such cannot be written to.
     pub fn new() -> Result<Scratch, Error> {
         static SWEPT: Once = Once::new();
         SWEPT.call_once(|| sweep(&std::env::temp_dir()));
@@ -38,6 +42,7 @@ impl Scratch {
         Ok(Scratch { _lock: lock, folder })
     }
 
+    /// Where it is.
     pub fn path(&self) -> &Path {
         self.folder.path()
     }

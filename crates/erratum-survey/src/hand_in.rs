@@ -1,5 +1,7 @@
-//! Finding hand-ins: one folder a learner, or one file a learner.
+//! Finding hand-ins: one folder, one archive or one file a learner.
 
+use crate::archive;
+use erratum_compilers::Scratch;
 use erratum_syntax::language::{Language, by_file_name};
 use ignore::WalkBuilder;
 use std::collections::BTreeMap;
@@ -18,45 +20,125 @@ pub struct HandIn {
     pub language: &'static Language,
     /// The files, in order of their names.
     pub files: Vec<PathBuf>,
+    /// Where the files of an archive lie, and how that archive is named.
+    pub(crate) unpacked: Option<(PathBuf, PathBuf)>,
 }
 
-/// Finds the hand-ins in files and folders, in order of the learners' names. In a folder, each folder with
-/// programs in it is a learner, and so is each program that stands beside them. Links are not followed.
+impl HandIn {
+    /// How a file is named: below its archive, if it comes out of one.
+    pub(crate) fn shown(&self, file: &Path) -> PathBuf {
+        let inside = self.unpacked.as_ref().and_then(|(folder, archive)| {
+            file.strip_prefix(folder).ok().map(|inside| archive.join(inside))
+        });
+        inside.unwrap_or_else(|| file.to_owned())
+    }
+
+    /// The same for a file that a look names in its own way.
+    pub(crate) fn shown_name(&self, name: &str) -> String {
+        let file = self.files.iter().find(|file| self.unpacked.is_some() && file.ends_with(name));
+        file.map_or_else(|| name.to_owned(), |file| self.shown(file).display().to_string())
+    }
+}
+
+/// What was found. The folder in which archives were unpacked goes with it.
+#[derive(Default)]
+pub struct HandIns {
+    /// The hand-ins, in order of the learners' names.
+    pub all: Vec<HandIn>,
+    /// Whose archive could not be read, and why.
+    pub unread: Vec<(String, String)>,
+    scratch: Option<Scratch>,
+    archives: usize,
+}
+
+impl HandIns {
+    /// Unpacks an archive; returns where.
+    fn unpack(&mut self, archive: &Path) -> io::Result<PathBuf> {
+        let scratch = match &mut self.scratch {
+            Some(scratch) => scratch,
+            none => none.insert(Scratch::new().map_err(io::Error::other)?),
+        };
+        self.archives += 1;
+        let folder = scratch.path().join(format!("archive{}", self.archives));
+        fs::create_dir(&folder)?;
+        archive::unpack(archive, &folder)?;
+        Ok(folder)
+    }
+}
+
+/// Finds the hand-ins in files, folders and archives, in order of the learners' names. In a folder, each
+/// folder with programs in it is a learner, and so is each program and each archive that stands beside
+/// them; an archive that is named itself is such a folder. Links are not followed.
 ///
 /// # Errors
 /// When a path cannot be read.
-pub fn find(paths: &[PathBuf]) -> io::Result<Vec<HandIn>> {
-    let mut all: Vec<HandIn> = Vec::new();
+pub fn find(paths: &[PathBuf]) -> io::Result<HandIns> {
+    let mut found = HandIns::default();
     for path in paths {
-        let kind = fs::symlink_metadata(path).map_err(|error| {
-            io::Error::new(error.kind(), format!("{}: {error}", path.display()))
-        })?;
-        if kind.is_file() {
-            all.extend(one(name_of(path, true), vec![path.clone()]));
-            continue;
-        }
-        let mut entries: Vec<PathBuf> = Vec::new();
-        let listed = fs::read_dir(path).map_err(|error| {
-            io::Error::new(error.kind(), format!("{}: {error}", path.display()))
-        })?;
-        for entry in listed {
-            entries.push(entry?.path());
-        }
-        entries.sort();
-        for entry in entries.into_iter().filter(|entry| !is_hidden(entry)) {
-            let Ok(kind) = fs::symlink_metadata(&entry) else { continue };
-            if kind.is_dir() {
-                all.extend(one(name_of(&entry, false), programs(&entry)));
-            } else if kind.is_file() {
-                all.extend(one(name_of(&entry, true), vec![entry]));
-            }
+        let named =
+            |error: io::Error| io::Error::new(error.kind(), format!("{}: {error}", path.display()));
+        let kind = fs::symlink_metadata(path).map_err(named)?;
+        if kind.is_file() && archive::is_archive(path) {
+            let folder = found.unpack(path).map_err(named)?;
+            let class = outermost(&folder);
+            each(&class, Some((folder, path.clone())), &mut found).map_err(named)?;
+        } else if kind.is_file() {
+            found.all.extend(one(name_of(path, true), vec![path.clone()], None));
+        } else {
+            each(path, None, &mut found).map_err(named)?;
         }
     }
-    all.sort_by(|a, b| {
+    found.all.sort_by(|a, b| {
         (&a.learner, a.language.id, &a.files).cmp(&(&b.learner, b.language.id, &b.files))
     });
-    apart(&mut all);
-    Ok(all)
+    apart(&mut found.all);
+    Ok(found)
+}
+
+/// The hand-ins in a folder.
+fn each(class: &Path, unpacked: Option<(PathBuf, PathBuf)>, found: &mut HandIns) -> io::Result<()> {
+    let mut entries: Vec<PathBuf> = Vec::new();
+    for entry in fs::read_dir(class)? {
+        entries.push(entry?.path());
+    }
+    entries.sort();
+    for entry in entries.into_iter().filter(|entry| !is_hidden(entry)) {
+        let Ok(kind) = fs::symlink_metadata(&entry) else { continue };
+        if kind.is_dir() {
+            let hand_ins = one(name_of(&entry, false), programs(&entry), unpacked.clone());
+            found.all.extend(hand_ins);
+        } else if kind.is_file() && archive::is_archive(&entry) {
+            let learner = archive::stem(&entry);
+            match found.unpack(&entry) {
+                Ok(folder) => {
+                    let files = programs(&folder);
+                    found.all.extend(one(learner, files, Some((folder, entry))));
+                }
+                Err(error) => found.unread.push((learner, error.to_string())),
+            }
+        } else if kind.is_file() {
+            found.all.extend(one(name_of(&entry, true), vec![entry], unpacked.clone()));
+        }
+    }
+    Ok(())
+}
+
+/// The folder of the class in an archive that has one folder around all: as long as nothing but one folder
+/// stands there, and folders in that.
+fn outermost(folder: &Path) -> PathBuf {
+    let folders = |path: &Path| -> Option<(Vec<PathBuf>, usize)> {
+        let all: Vec<PathBuf> = fs::read_dir(path).ok()?.flatten().map(|one| one.path()).collect();
+        let count = all.len();
+        Some((all.into_iter().filter(|path| path.is_dir()).collect(), count))
+    };
+    let mut path = folder.to_owned();
+    while let Some((inner, 1)) = folders(&path)
+        && let [only] = &inner[..]
+        && folders(only).is_some_and(|(inner, _)| !inner.is_empty())
+    {
+        path = only.clone();
+    }
+    path
 }
 
 /// Takes the part with a number, from 1, of so many.
@@ -67,7 +149,7 @@ pub fn shard(all: Vec<HandIn>, number: usize, of: usize) -> Vec<HandIn> {
 }
 
 /// The hand-ins of one learner: one for each language.
-fn one(learner: String, files: Vec<PathBuf>) -> Vec<HandIn> {
+fn one(learner: String, files: Vec<PathBuf>, unpacked: Option<(PathBuf, PathBuf)>) -> Vec<HandIn> {
     let mut languages: BTreeMap<&str, (&'static Language, Vec<PathBuf>)> = BTreeMap::new();
     for file in files {
         let Some(language) = by_file_name(&file.to_string_lossy()) else { continue };
@@ -78,7 +160,12 @@ fn one(learner: String, files: Vec<PathBuf>) -> Vec<HandIn> {
             languages.entry(language.id).or_insert((language, Vec::new())).1.push(file);
         }
     }
-    let hand_in = |(language, files)| HandIn { learner: learner.clone(), language, files };
+    let hand_in = |(language, files)| HandIn {
+        learner: learner.clone(),
+        language,
+        files,
+        unpacked: unpacked.clone(),
+    };
     languages.into_values().map(hand_in).collect()
 }
 
@@ -145,7 +232,7 @@ mod tests {
             "notes.txt",
             ".git/x.c",
         ]);
-        let found = find(&[class.path().to_owned()]).unwrap();
+        let found = find(&[class.path().to_owned()]).unwrap().all;
         let wanted =
             [("ada", "c", 2), ("bo", "c", 1), ("bo", "java", 1), ("cleo", "typescript", 1)];
         let wanted: Vec<_> = wanted.map(|(name, id, count)| (name.to_owned(), id, count)).into();
@@ -159,9 +246,40 @@ mod tests {
     fn two_learners_with_one_name_stay_two() {
         let class = folder(&["a/ada/ferry.c", "b/ada/ferry.c"]);
         let paths = ["a", "b"].map(|name| class.path().join(name));
-        let found = find(&paths).unwrap();
+        let found = find(&paths).unwrap().all;
         assert_eq!(names(&found)[1].0, "ada (2)");
         assert!(find(&[class.path().join("nowhere")]).is_err());
+    }
+
+    fn zipped(path: &Path, files: &[&str]) {
+        let mut archive = zip::ZipWriter::new(fs::File::create(path).unwrap());
+        for file in files {
+            archive.start_file(*file, zip::write::SimpleFileOptions::default()).unwrap();
+            std::io::Write::write_all(&mut archive, b"x").unwrap();
+        }
+        archive.finish().unwrap();
+    }
+
+    #[test]
+    fn an_archive_is_a_learner_or_a_class() {
+        let class = folder(&["ada/ferry.c"]);
+        zipped(&class.path().join("bo.zip"), &["work/ferry.c", "../out.c", "/abs.c"]);
+        fs::write(class.path().join("cleo.tar.gz"), "no archive").unwrap();
+        let found = find(&[class.path().to_owned()]).unwrap();
+        let wanted = [("ada", "c", 1), ("bo", "c", 1)];
+        assert_eq!(names(&found.all), wanted.map(|(name, id, n)| (name.to_owned(), id, n)));
+        assert_eq!(found.unread[0].0, "cleo");
+        let shown = found.all[1].shown(&found.all[1].files[0]);
+        assert_eq!(shown, class.path().join("bo.zip/work/ferry.c"));
+        let outer = found.all[1].files[0].clone();
+        drop(found);
+        assert!(!outer.exists(), "it is removed again");
+        let all = class.path().join("all.zip");
+        zipped(&all, &["class/ada/ferry.c", "class/bo/ferry.c", "class/cleo/Ferry.java"]);
+        let found = find(std::slice::from_ref(&all)).unwrap();
+        assert_eq!(found.all.len(), 3);
+        assert_eq!(found.all[0].learner, "ada");
+        assert!(find(&[class.path().join("cleo.tar.gz")]).is_err());
     }
 
     #[cfg(unix)]
@@ -173,6 +291,6 @@ mod tests {
         std::os::unix::fs::symlink(other.path().join("ferry.c"), class.path().join("cleo.c"))
             .unwrap();
         std::os::unix::fs::symlink(other.path(), class.path().join("ada/more")).unwrap();
-        assert_eq!(names(&find(&[class.path().to_owned()]).unwrap()).len(), 1);
+        assert_eq!(names(&find(&[class.path().to_owned()]).unwrap().all).len(), 1);
     }
 }

@@ -1,11 +1,12 @@
 //! A whole class: every hand-in is looked at as a program of its own, and what they have in common is put
 //! together.
 //!
-//! [`hand_in`] finds the hand-ins in folders. [`Surveyor`] looks at them, with one warm compiler for each
+//! [`hand_in`] finds the hand-ins in folders and archives. [`Surveyor`] looks at them, with one warm compiler for each
 //! language, and makes a [`Record`] of each: plain data, one line of JSON. [`Summary`] is made of records
 //! alone, so that the parts of a survey that ran on several machines, or at several times, give the same
 //! summary as one that ran at once.
 
+mod archive;
 pub mod hand_in;
 mod record;
 mod summary;

@@ -14,7 +14,7 @@ pub struct Record {
     pub schema: String,
     /// Who handed it in.
     pub learner: String,
-    /// The language, by its short name.
+    /// The language, by its short name; empty if nothing could be read.
     pub language: String,
     /// What came of the look.
     pub state: State,
@@ -24,6 +24,21 @@ pub struct Record {
     pub mistakes: Vec<Mistake>,
     /// The checksum of the texts: what has not changed is not looked at again.
     pub print: u32,
+}
+
+impl Record {
+    /// Of somebody whose hand-in could not be read.
+    pub fn unread(learner: &str, why: &str) -> Record {
+        Record {
+            schema: SCHEMA.to_owned(),
+            learner: learner.to_owned(),
+            language: String::new(),
+            state: State::Failed,
+            failed: Some(why.to_owned()),
+            mistakes: Vec::new(),
+            print: 0,
+        }
+    }
 }
 
 /// What came of a look.

@@ -46,7 +46,7 @@ impl<'a> Surveyor<'a> {
             Ok(look) if look.verdict.errors() == 0 => record(State::Compiles, None, Vec::new()),
             Ok(look) => {
                 let roots = look.verdict.roots.iter().filter(|root| !root.warning);
-                let mistakes = roots.map(|root| mistake(&look, root)).collect();
+                let mistakes = roots.map(|root| mistake(hand_in, &look, root)).collect();
                 record(State::Wrong, None, mistakes)
             }
             Err(why) => record(State::Failed, Some(why), Vec::new()),
@@ -95,13 +95,13 @@ pub fn all(
     });
 }
 
-fn mistake(look: &Look, root: &Root) -> Mistake {
+fn mistake(hand_in: &HandIn, look: &Look, root: &Root) -> Mistake {
     let file = look.program.file(&root.at.file);
     Mistake {
         mistake: root.mistake.clone(),
         area: root.area,
         title: root.title.clone(),
-        file: root.at.file.clone(),
+        file: hand_in.shown_name(&root.at.file),
         line: root.at.line,
         text: file.map_or(String::new(), |file| file.line_text(root.at.line).trim().to_owned()),
         hidden: root.hidden,
@@ -119,7 +119,7 @@ impl HandIn {
 fn print(hand_in: &HandIn) -> u32 {
     let mut hasher = crc32fast::Hasher::new();
     for file in &hand_in.files {
-        hasher.update(file.to_string_lossy().as_bytes());
+        hasher.update(hand_in.shown(file).to_string_lossy().as_bytes());
         hasher.update(&fs::read(file).unwrap_or_default());
         hasher.update(&[0]);
     }

@@ -76,7 +76,7 @@ pub enum Command {
 /// `survey`.
 #[derive(Args, Clone, Debug)]
 pub struct Survey {
-    /// Folders with one folder or one file for each learner; or files
+    /// Folders or archives with one folder, archive or file for each learner; or files
     #[arg(required_unless_present = "merge")]
     pub paths: Vec<PathBuf>,
     /// Copies that the search may compile for each hand-in: the same in every run
@@ -100,6 +100,9 @@ pub struct Survey {
     /// Print as comma-separated values: one line for each mistake
     #[arg(long, conflicts_with = "json")]
     pub csv: bool,
+    /// Write a page of the class to a new file, too
+    #[arg(long, value_name = "FILE")]
+    pub html: Option<PathBuf>,
     #[command(flatten)]
     pub shown: Shown,
 }

@@ -37,6 +37,34 @@ fn what_a_class_has_in_common_is_told() {
 }
 
 #[test]
+fn archives_are_read_and_the_class_is_a_page() {
+    let folder = class();
+    let ran = folder.run(&["survey", "class", "--html", "class.html"]);
+    assert_eq!(ran.status, 1, "{}", ran.stderr);
+    assert!(ran.stdout.ends_with("Written to class.html.\n"), "{}", ran.stdout);
+    let page = folder.read("class.html");
+    assert!(page.contains("<td>cleo</td><td>c</td><td>wrong</td>"), "{page}");
+    assert_eq!(folder.run(&["survey", "class", "--html", "class.html"]).status, 2, "it is there");
+    assert_eq!(folder.read("class.html"), page);
+    // The same class as one archive, and one whose archive is none.
+    let tar = std::process::Command::new("tar")
+        .args(["-czf", "all.tgz", "class"])
+        .current_dir(folder.path("."))
+        .status();
+    assert!(tar.unwrap().success());
+    let csv = folder.run(&["survey", "all.tgz", "--csv"]).stdout;
+    assert!(csv.contains("bo,c,wrong,missing-terminator,all.tgz/class/bo/tide.c,4,"), "{csv}");
+    let json = folder.run(&["survey", "all.tgz", "--json", "--state", "kept"]).stdout;
+    assert_eq!(folder.run(&["survey", "all.tgz", "--json", "--state", "kept"]).stdout, json);
+    assert_eq!(folder.read("kept").lines().count(), 4, "nothing was looked at again");
+    folder.write("class/eve.zip", "no archive");
+    let ran = folder.run(&["survey", "class"]);
+    assert!(ran.stdout.contains("Not looked at\n  eve: "), "{}", ran.stdout);
+    assert_eq!(folder.run(&["survey", "class/eve.zip"]).status, 2);
+    assert_eq!(folder.left_behind(), 0);
+}
+
+#[test]
 fn a_second_run_does_what_has_changed_and_parts_give_the_whole() {
     let folder = class();
     let whole = folder.run(&["survey", "class", "--state", "kept"]).stdout;

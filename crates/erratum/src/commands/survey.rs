@@ -3,7 +3,8 @@
 use crate::app::{App, language_of_name};
 use crate::arguments::{Common, Compile, Survey};
 use crate::failure::Failure;
-use crate::show::{self, class};
+use crate::files;
+use crate::show::{self, class, class_page};
 use erratum_look::{Builder, Session};
 use erratum_survey::{HandIn, Record, SCHEMA, Summary, hand_in};
 use std::collections::{BTreeMap, HashMap};
@@ -21,6 +22,10 @@ pub fn run(app: &App, arguments: &Survey) -> Result<u8, Failure> {
         hide_names(&mut records);
     }
     let summary = Summary::of(&records);
+    if let Some(path) = &arguments.html {
+        let page = class_page::page(&app.catalogue, &summary, &records);
+        files::write_new(path, page.as_bytes())?;
+    }
     let mut out = show::out(arguments.shown.page.color);
     match () {
         () if arguments.shown.json => {
@@ -32,6 +37,9 @@ pub fn run(app: &App, arguments: &Survey) -> Result<u8, Failure> {
         () => {
             let width = show::width(arguments.shown.page.width);
             class::text(&mut out, &app.catalogue, &summary, width)?;
+            if let Some(path) = &arguments.html {
+                writeln!(out, "\nWritten to {}.", path.display())?;
+            }
         }
     }
     out.flush()?;
@@ -48,11 +56,14 @@ fn look(app: &App, arguments: &Survey) -> Result<Vec<Record>, Failure> {
         hand_in::find(&arguments.paths).map_err(|error| Failure::said(error.to_string()))?;
     let language = language_of_name(arguments.shown.page.language.as_deref())?;
     let wanted = |one: &HandIn| language.is_none_or(|language| language.id == one.language.id);
-    let mut found: Vec<HandIn> = found.into_iter().filter(wanted).collect();
+    // Unpacked archives are there as long as this is.
+    let hand_ins = found;
+    let mut found: Vec<HandIn> = hand_ins.all.iter().filter(|one| wanted(one)).cloned().collect();
+    let unread = hand_ins.unread.iter().filter(|_| arguments.shard.is_none());
     if let Some(text) = &arguments.shard {
         let (number, of) = shard(text)?;
         found = hand_in::shard(found, number, of);
-    } else if found.is_empty() {
+    } else if found.is_empty() && hand_ins.unread.is_empty() {
         return Err(Failure::said(
             "no programs were found. Name the folder that has one folder or one file for each learner.",
         ));
@@ -65,7 +76,8 @@ fn look(app: &App, arguments: &Survey) -> Result<Vec<Record>, Failure> {
     for record in kept {
         known.insert((record.learner.clone(), record.language.clone()), record);
     }
-    let mut records = Vec::new();
+    let mut records: Vec<Record> =
+        unread.map(|(learner, why)| Record::unread(learner, why)).collect();
     let mut left = Vec::new();
     for one in found {
         let key = (one.learner.clone(), one.language.id.to_owned());

@@ -3,6 +3,7 @@
 pub mod beside;
 pub mod chart;
 pub mod class;
+pub mod class_page;
 pub mod crash;
 pub mod json;
 pub mod line;
