@@ -38,17 +38,22 @@ fn kinds(body: &mut String, catalogue: &Catalogue, summary: &Summary) {
         return;
     }
     *body += "<h2>Kinds of mistakes</h2>\n<p>The first of them is worth explaining first.</p>\n";
-    table(body, &["No.", "Kind", "Learners", "Made", "What it means", "An example"]);
+    kind_table(body);
     let most = summary.kinds[0].learners.len().max(1);
     for (at, kind) in summary.kinds.iter().enumerate() {
+        if at == COLUMNS {
+            let rarer = show::plural(summary.kinds.len() - at, "rarer kind", "rarer kinds");
+            let _ = writeln!(body, "</tbody></table>\n<details><summary>{rarer}</summary>");
+            kind_table(body);
+        }
         let entry = catalogue.entry(&kind.mistake);
         let meaning = entry.map_or("", |entry| entry.meaning.as_str());
         // A meaning that speaks of one place says nothing of a class.
-        let meaning = if meaning.contains('{') { "" } else { meaning };
+        let meaning = if has_hole(meaning) { "" } else { meaning };
         let width = kind.learners.len() * BAR / most;
         let _ = writeln!(
             body,
-            "<tr><td class=\"number\">{}</td><td>{}</td><td>{} <span class=\"bar\" style=\"width: {}.{}rem\"></span></td><td class=\"number\">{}</td><td>{}</td><td><code>{}</code></td></tr>",
+            "<tr><td class=\"number\">{}</td><td>{}</td><td class=\"bars\">{} <span class=\"bar\" style=\"width: {}.{}rem\"></span></td><td class=\"number\">{}</td><td>{}</td><td><code>{}</code></td></tr>",
             at + 1,
             code(words(catalogue, &kind.mistake)),
             kind.learners.len(),
@@ -60,12 +65,19 @@ fn kinds(body: &mut String, catalogue: &Catalogue, summary: &Summary) {
         );
     }
     *body += "</tbody></table>\n";
+    if summary.kinds.len() > COLUMNS {
+        *body += "</details>\n";
+    }
+}
+
+fn kind_table(body: &mut String) {
+    table(body, &["No.", "Kind", "Learners", "Made", "What it means", "An example"]);
 }
 
 fn learners(body: &mut String, catalogue: &Catalogue, summary: &Summary, records: &[Record]) {
     let columns: Vec<&str> =
         summary.kinds.iter().take(COLUMNS).map(|kind| kind.mistake.as_str()).collect();
-    *body += "<h2>Learners</h2>\n";
+    *body += "<h2 id=\"learners\">Learners</h2>\n";
     if !columns.is_empty() {
         *body += "<p>The numbered columns are the kinds above.</p>\n";
     }
@@ -156,6 +168,15 @@ fn failed(body: &mut String, summary: &Summary) {
     *body += "</tbody></table>\n";
 }
 
+/// Whether a text has a place that is filled at each mistake, such as `{name}`.
+fn has_hole(text: &str) -> bool {
+    text.split('{').skip(1).any(|rest| {
+        rest.split_once('}').is_some_and(|(name, _)| {
+            !name.is_empty() && name.chars().all(|letter| letter.is_ascii_lowercase())
+        })
+    })
+}
+
 /// Begins a table whose columns can be sorted.
 fn table(body: &mut String, heads: &[&str]) {
     *body += "<table>\n<thead><tr>";
@@ -199,6 +220,11 @@ mod tests {
         assert!(page.contains("&lt;b&gt;ada\\u{7}"), "{page}");
         assert!(page.contains("&lt;script&gt;x&lt;/script&gt;"), "{page}");
         assert!(!page.contains("http") && page.contains("not looked at"), "{page}");
+    }
+
+    #[test]
+    fn a_brace_is_no_hole() {
+        assert!(has_hole("`{name}` is not known") && !has_hole("Every `{` needs a `}`."));
     }
 
     #[test]
