@@ -51,10 +51,20 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let said = |text: &str| case.message.text.contains(text);
-    if said("array required, but ") {
-        with_method(case, all);
-    }
     let lexed = case.lexed();
+    if said("array required, but ")
+        && let Some(open) = (case.token..lexed.code.len()).take(4).find(|at| lexed.is(*at, "["))
+    {
+        with_method(case, open, all);
+    }
+    // javac 17 speaks of the key of a map first.
+    if said("cannot be converted to int")
+        && let Some(open) = case.text.pairs.inside_of(case.token).filter(|at| lexed.is(*at, "["))
+        && open > 0
+        && maps(case, open)
+    {
+        with_method(case, open, all);
+    }
     let line = lexed.on_line(lexed.code[case.token].line);
     if case.phase <= Phase::Syntax {
         bounds(case, all);
@@ -130,12 +140,18 @@ fn called_array(case: &Case, open: usize, all: &mut Vec<Candidate>) {
     }
 }
 
+/// Whether what stands before a bracket is declared as a map.
+fn maps(case: &Case, open: usize) -> bool {
+    let declared = case.text.names.resolve(case.lexed(), open - 1);
+    declared.and_then(|declared| declared.typed).is_some_and(|typed| {
+        let whole = text_of(case, typed);
+        whole.split('<').next().is_some_and(|name| name.ends_with("Map"))
+    })
+}
+
 /// `names[0]` becomes `names.get(0)`, and `names[0] = x` becomes `names.set(0, x)`.
-fn with_method(case: &Case, all: &mut Vec<Candidate>) {
+fn with_method(case: &Case, open: usize, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let Some(open) = (case.token..lexed.code.len()).take(4).find(|at| lexed.is(*at, "[")) else {
-        return;
-    };
     let Some(close) = case.text.pairs.partner_of(open).filter(|close| *close > open + 1) else {
         return;
     };
@@ -143,7 +159,8 @@ fn with_method(case: &Case, all: &mut Vec<Candidate>) {
     let end = case.statement_end(open);
     let (text, last) = if lexed.is(close + 1, "=") && end > close + 2 {
         let value = text_of(case, (close + 2, end - 1));
-        (format!(".set({index}, {value})"), end - 1)
+        let set = if open > 0 && maps(case, open) { "put" } else { "set" };
+        (format!(".{set}({index}, {value})"), end - 1)
     } else {
         (format!(".get({index})"), close)
     };
@@ -184,6 +201,29 @@ fn without_method(case: &Case, dot: usize, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_map_is_asked_with_a_method() {
+        let text = |line: &str| {
+            format!(
+                "class Quay {{\n    int go(java.util.Map<String, Integer> fares, String zone) {{\n        {line}\n    }}\n}}\n"
+            )
+        };
+        check_fix(
+            &FAMILY,
+            "java",
+            &text("return fares[<|>zone];"),
+            "incompatible types: String cannot be converted to int",
+            &text("return fares.get(zone);"),
+        );
+        check_fix(
+            &FAMILY,
+            "java",
+            &text("fares<|>[zone] = 3;"),
+            "array required, but Map<String,Integer> found",
+            &text("fares.put(zone, 3);"),
+        );
+    }
 
     #[test]
     fn a_list_of_cpp_is_no_function() {

@@ -152,6 +152,14 @@ pub fn accept(findings: &Findings) -> Result<Acceptance, Rejection> {
     if !findings.target_gone {
         return Err(Rejection::MessageStays);
     }
+    // Where one error goes from a line and several come, in a text that reads well, nothing is mended.
+    let worse = |new: &&NewMessage| {
+        let late = findings.phase > Phase::Syntax && new.phase <= findings.phase;
+        new.is_error && new.on_change && late
+    };
+    if findings.new.iter().filter(worse).count() > 1 + findings.gone_on_line {
+        return Err(Rejection::Outweighed);
+    }
     let mut worth = Score::from(w::HELD);
     let mut objection = false;
     for new in &findings.new {
@@ -343,6 +351,22 @@ mod tests {
         let here = Findings { new: vec![here], ..named };
         assert_eq!(rejected(&here), Rejection::SyntaxSpoilt { message: 3 });
         assert!(accept(&Findings { phase: Phase::Syntax, ..spoilt }).is_ok());
+    }
+
+    #[test]
+    fn several_errors_for_one_on_its_line_mend_nothing() {
+        let here = NewMessage { on_change: true, ..error() };
+        let twice = Findings { new: vec![here.clone(), here.clone()], ..clean() };
+        assert_eq!(rejected(&twice), Rejection::Outweighed);
+        // Two went, and a single one may come in the place of one.
+        assert!(accept(&Findings { gone_on_line: 1, ..twice.clone() }).is_ok());
+        assert!(accept(&with(here.clone())).is_ok());
+        // What a later phase finds was hidden; a parser stops and reads on.
+        let later = NewMessage { phase: Phase::Flow, ..here.clone() };
+        assert!(accept(&Findings { new: vec![here, later], ..clean() }).is_ok());
+        let syntax = NewMessage { phase: Phase::Syntax, ..twice.new[0].clone() };
+        let read = Findings { phase: Phase::Syntax, new: vec![syntax.clone(), syntax], ..clean() };
+        assert!(accept(&read).is_ok());
     }
 
     #[test]

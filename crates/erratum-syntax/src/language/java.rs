@@ -292,6 +292,8 @@ pub(super) static JAVA: Language = Language {
         },
         Synonyms { elsewhere: &["writeLine", "WriteLine", "printline", "log"], here: &["println"] },
         Synonyms { elsewhere: &["substr", "Substring"], here: &["substring"] },
+        Synonyms { elsewhere: &["keys", "Keys", "key_set"], here: &["keySet()"] },
+        Synonyms { elsewhere: &["items", "entries"], here: &["entrySet()"] },
         Synonyms { elsewhere: &["at", "elementAt"], here: &["get", "charAt"] },
     ],
     scope_mark: ".",

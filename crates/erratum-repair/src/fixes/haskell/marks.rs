@@ -3,7 +3,8 @@
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase};
+use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 
 /// The other fields of a record start with the mark.
@@ -25,6 +26,8 @@ const LATER_NAME: Factor = weight("a name further on", -1.0);
 /// What follows the arrow is a known name.
 const KNOWN_BODY: Factor = weight("a known name follows", 0.3);
 
+/// What a type may be is parted by `|`.
+const PARTED: Factor = evidence("what a type may be is parted by `|`", 8.0);
 /// The equations beside it have the mark.
 const OTHERS_DEFINE: Factor = evidence("the equations beside it have the mark", 8.0);
 
@@ -50,9 +53,36 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     record(case, all);
+    alternatives(case, all);
     elements(case, all);
     lost_arrow(case, all);
     defined(case, all);
+}
+
+/// `data Zone = Inner | Outer, Island`: other marks between what a type may be.
+fn alternatives(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if case.phase > Phase::Syntax {
+        return;
+    }
+    for (item, _) in super::items_near(case, LINES_ABOVE) {
+        let bare = |at: &usize| case.text.pairs.inside_of(*at).is_none();
+        let Some(set) = item.clone().filter(bare).find(|at| lexed.is(*at, "=")) else { continue };
+        let end = item.clone().find(|at| lexed.is(*at, "deriving")).unwrap_or(item.end);
+        let capital = |at: usize| lexed.word(at).starts_with(|letter: char| letter.is_uppercase());
+        let marks = (set + 1..end).filter(bare).filter(|at| {
+            matches!(lexed.word(*at), "," | ";" | "||" | "/") && capital(at + 1) && capital(set + 1)
+        });
+        let edits: Vec<Edit> = marks
+            .map(|at| {
+                let gap = if lexed.code[at].start > lexed.code[at - 1].end { "" } else { " " };
+                case.replace_token(at, format!("{gap}|"))
+            })
+            .collect();
+        if lexed.is(item.start, "data") && !edits.is_empty() {
+            all.push(Candidate::new(MistakeId::WrongMark, PARTED, edits));
+        }
+    }
 }
 
 /// An equation beside others of its function that has lost its `=`: it takes as many values as they do.
@@ -180,6 +210,17 @@ fn lost_arrow(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_fix, check_no_fix};
+
+    #[test]
+    fn what_a_type_may_be_is_parted_by_its_mark() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "data Zone = Inner | Outer<|>, Island Int, Isle\n  deriving (Eq, Show)\n",
+            "parse error on input ','",
+            "data Zone = Inner | Outer | Island Int | Isle\n  deriving (Eq, Show)\n",
+        );
+    }
 
     #[test]
     fn a_lambda_lost_its_arrow() {
