@@ -9,6 +9,8 @@ use std::path::{Component, Path, PathBuf};
 
 /// The most that one archive may hold, unpacked.
 const MOST: u64 = 64 << 20;
+/// The most that is read of one archive, with what is passed over, such as pictures.
+const READ: u64 = 4 << 30;
 /// The longest file that is taken out.
 const LONGEST: u64 = 4 << 20;
 /// How many files are taken out at most.
@@ -81,7 +83,7 @@ fn zip(file: File, taken: &mut Taken) -> io::Result<()> {
 
 fn tar(text: impl Read, taken: &mut Taken) -> io::Result<()> {
     // What is passed over is read as well: a small file may unpack to more than any disk holds.
-    let mut archive = tar::Archive::new(text.take(MOST.saturating_mul(4)));
+    let mut archive = tar::Archive::new(text.take(READ));
     for (index, entry) in archive.entries()?.enumerate() {
         let mut entry = entry?;
         if index > ENTRIES {

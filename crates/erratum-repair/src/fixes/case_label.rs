@@ -45,7 +45,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         while named(last) && lexed.is(last + 1, ".") && named(last + 2) {
             last += 2;
         }
-        let (from, to) = (lexed.code[label + 1].start, lexed.code.get(last)?.start);
+        let (from, to) = (lexed.code.get(label + 1)?.start, lexed.code.get(last)?.start);
         (from < to).then(|| Edit::delete(case.file(), from, to))
     });
     let edits: Vec<Edit> = edits.collect();

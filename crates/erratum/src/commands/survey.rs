@@ -15,6 +15,10 @@ use std::sync::mpsc;
 
 /// Runs it: 0 if all compile, else 1.
 pub fn run(app: &App, arguments: &Survey) -> Result<u8, Failure> {
+    // Said before the work is done, and not after it.
+    if let Some(path) = arguments.html.as_deref().filter(|path| path.exists()) {
+        return Err(Failure::said(format!("{} is there already.", path.display())));
+    }
     let mut records =
         if arguments.merge.is_empty() { look(app, arguments)? } else { merged(arguments)? };
     records.sort_by(|a, b| (&a.learner, &a.language).cmp(&(&b.learner, &b.language)));
