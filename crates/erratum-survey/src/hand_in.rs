@@ -205,6 +205,7 @@ fn is_hidden(path: &Path) -> bool {
 #[cfg(test)]
 mod tests {
     use super::*;
+    use std::io::Write;
 
     fn folder(files: &[&str]) -> tempfile::TempDir {
         let folder = tempfile::tempdir().unwrap();
@@ -255,7 +256,7 @@ mod tests {
         let mut archive = zip::ZipWriter::new(fs::File::create(path).unwrap());
         for file in files {
             archive.start_file(*file, zip::write::SimpleFileOptions::default()).unwrap();
-            std::io::Write::write_all(&mut archive, b"x").unwrap();
+            archive.write_all(b"x").unwrap();
         }
         archive.finish().unwrap();
     }

@@ -215,10 +215,10 @@ fn bare_each(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
     };
     match holds(case, end - 1) {
         Some(Holds::Keys) => propose(KEYS_FIRST, vec![word]),
-        Some(Holds::Elements) => propose(LOOP_ELSEWHERE.into(), elements),
+        Some(Holds::Elements) => propose(LOOP_ELSEWHERE, elements),
         None => {
-            propose(LIST_LIKELY.into(), elements);
-            propose(KEYS_POSSIBLE.into(), vec![word]);
+            propose(LIST_LIKELY, elements);
+            propose(KEYS_POSSIBLE, vec![word]);
         }
     }
 }

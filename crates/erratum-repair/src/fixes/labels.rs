@@ -101,7 +101,7 @@ fn mark(case: &Case, label: Range<usize>, far: Factor, all: &mut Vec<Candidate>)
     if arrows > 0 && colons == 0 {
         return;
     }
-    ended(case, label.clone(), colons, &far, all);
+    ended(case, label.clone(), colons, far, all);
     let arrow = label.clone().skip(2).find_map(|at| Some((at, arrow_end(lexed, at)?)));
     let Some((first, last)) = arrow else { return };
     // What stands behind the mark on the same line may be the value of a branch.
@@ -114,14 +114,14 @@ fn mark(case: &Case, label: Range<usize>, far: Factor, all: &mut Vec<Candidate>)
 }
 
 /// `case 3; return tide`: the label ends as a statement does.
-fn ended(case: &Case, label: Range<usize>, colons: usize, far: &Factor, all: &mut Vec<Candidate>) {
+fn ended(case: &Case, label: Range<usize>, colons: usize, far: Factor, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let beside =
         |at: &usize| case.text.pairs.inside_of(*at) == case.text.pairs.inside_of(label.start);
     let marks = ["->", "=>", ":", ";"];
     let first = label.clone().skip(2).filter(beside).find(|at| marks.contains(&lexed.word(*at)));
     if let Some(end) = first.filter(|at| lexed.is(*at, ";")) {
-        let score = ENDS_LABEL + AS_BESIDE.when(colons > 0) + far.clone();
+        let score = ENDS_LABEL + AS_BESIDE.when(colons > 0) + far;
         all.push(Candidate::new(MistakeId::WrongMark, score, vec![case.replace_token(end, ":")]));
     }
 }

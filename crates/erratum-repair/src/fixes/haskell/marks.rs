@@ -168,7 +168,7 @@ fn elements(case: &Case, all: &mut Vec<Candidate>) {
             all.push(Candidate::new(MistakeId::MissingSeparator, TWO_PLAIN_VALUES + far, edit()));
         } else if value && listed && at == open + 2 {
             all.push(Candidate::new(MistakeId::MissingSeparator, IN_A_LIST + far, edit()));
-        } else if value && at == open + 2 && case.phase == erratum_catalogue::Phase::Type {
+        } else if value && at == open + 2 && case.phase == Phase::Type {
             all.push(Candidate::new(MistakeId::MissingSeparator, IN_BRACKETS + far, edit()));
         }
     }
