@@ -304,7 +304,7 @@ pub struct Watch {
 /// `erratum read`
 #[derive(Args, Clone, Debug)]
 pub struct Read {
-    /// The saved output [default: standard input]
+    /// The saved output; `-` means standard input [default: standard input]
     pub log: Option<PathBuf>,
     /// A folder whose files are read where the output names them [default: the current one]
     #[arg(long, value_name = "FOLDER")]

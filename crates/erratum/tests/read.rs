@@ -30,6 +30,8 @@ fn standard_input_is_read_and_noise_is_no_message() {
     let ran = Ran::of(folder.command(&["read", "--json"]).write_stdin(LOG));
     let json: serde_json::Value = serde_json::from_str(&ran.stdout).unwrap();
     assert_eq!(json["messages"].as_array().unwrap().len(), 1);
+    let dash = Ran::of(folder.command(&["read", "-", "--json"]).write_stdin(LOG));
+    assert_eq!(dash.stdout, ran.stdout);
     let noise = "checking for error handling... yes\n".repeat(1000);
     let ran = Ran::of(folder.command(&["read"]).write_stdin(noise));
     assert_eq!(ran.status, 0, "{}", ran.stdout);

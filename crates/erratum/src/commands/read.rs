@@ -18,7 +18,8 @@ use std::path::{Path, PathBuf};
 /// Runs it.
 pub fn run(app: &App, arguments: &Arguments) -> Result<u8, Failure> {
     let language = named_language(&arguments.common)?;
-    let (reading, kept) = match &arguments.log {
+    let named = arguments.log.as_ref().filter(|path| path.as_os_str() != "-");
+    let (reading, kept) = match named {
         Some(path) => {
             let fail = |error: io::Error| Failure::said(format!("{}: {error}", path.display()));
             if path.is_dir() {
@@ -30,7 +31,7 @@ pub fn run(app: &App, arguments: &Arguments) -> Result<u8, Failure> {
             log::read(File::open(path).map_err(fail)?).map_err(fail)?
         }
         None => {
-            if io::stdin().is_terminal() {
+            if io::stdin().is_terminal() && arguments.log.is_none() {
                 return Err(Failure::said(
                     "there is nothing to read. Name a saved log, or send one: `gcc ferry.c 2>&1 | erratum read`.",
                 ));
