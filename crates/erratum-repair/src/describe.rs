@@ -10,15 +10,25 @@ pub fn describe(program: &Program, edits: &[Edit]) -> String {
 }
 
 fn described(program: &Program, edits: &[Edit]) -> String {
-    let mut parts: Vec<String> = Vec::new();
+    let mut said: Vec<(String, usize)> = Vec::new();
     if let Some(text) = wrapped(program, edits) {
         return text;
     }
     for edit in edits.iter().take(3) {
         if let Some(source) = program.file(&edit.file) {
-            parts.push(one(source, edit));
+            let part = one(source, edit);
+            match said.last_mut() {
+                Some((last, times)) if *last == part => *times += 1,
+                _ => said.push((part, 1)),
+            }
         }
     }
+    let times = |(part, times): (String, usize)| match times {
+        1 => part,
+        2 => format!("{part}, twice"),
+        more => format!("{part}, {more} times"),
+    };
+    let mut parts: Vec<String> = said.into_iter().map(times).collect();
     if edits.len() > 3 {
         let lines = edits.len() - 3;
         parts.push(format!(
@@ -172,6 +182,11 @@ mod tests {
         assert_eq!(say(text, &[Edit::insert("f", 9, "`")]), "Add \"`\" at the end of line 1");
         assert_eq!(say(text, &[Edit::insert("f", 9, "\n}")]), "Add the line `}` after line 1");
         assert_eq!(say(text, &[Edit::insert("f", 4, "x")]), "Add `x` before `a` on line 1");
+        let twice = [Edit::replace("f", 14, 15, "["), Edit::replace("f", 19, 20, "[")];
+        assert_eq!(
+            say("int a = 3\nputs(tide(;\n", &twice),
+            "On line 2, write `[` instead of `(`, twice"
+        );
         let text = "rise(i++ {\n  low\n";
         assert_eq!(say(text, &[Edit::insert("f", 8, ")")]), "Add `)` after `++` on line 1");
         assert_eq!(
