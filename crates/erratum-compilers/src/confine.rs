@@ -88,7 +88,10 @@ pub(crate) fn command(program: &Path, writable: &[&Path], dies: bool) -> Command
     let helper = HELPER.get().filter(|_| cfg!(target_os = "linux"));
     let Some(helper) = helper else { return Command::new(program) };
     let mut command = Command::new(helper);
-    command.arg(MARK).arg(if dies { "with-parent" } else { "alone" });
+    command.arg(MARK);
+    if dies {
+        command.arg("with-parent").arg(std::process::id().to_string());
+    }
     for folder in writable {
         command.arg("write").arg(folder);
     }

@@ -217,3 +217,18 @@ fn in_a_container_compilers_run_and_strays_are_stopped() {
     assert!(ran.stdout.contains("undeclared"), "{} {}", ran.stdout, ran.stderr);
     assert_eq!(ran.stdout.lines().last(), Some("0"), "{} {}", ran.stdout, ran.stderr);
 }
+
+#[cfg(target_os = "linux")]
+#[test]
+fn a_compiler_whose_look_is_gone_does_not_start() {
+    let folder = Folder::new();
+    let start = |parent: u32, file: &str| {
+        let path = folder.path(file);
+        let mut command = folder.command(&["--become-confined", "with-parent"]);
+        command.arg(parent.to_string()).arg("write").arg(folder.path("."));
+        Ran::of(command.args(["run", "touch"]).arg(&path));
+        path.exists()
+    };
+    assert!(start(std::process::id(), "mine"));
+    assert!(!start(u32::MAX, "orphan"), "nobody waits for it");
+}

@@ -5,7 +5,7 @@ use landlock::{
     ABI, Access, AccessFs, AccessNet, CompatLevel, Compatible, PathBeneath, PathFd, Ruleset,
     RulesetAttr, RulesetCreated, RulesetCreatedAttr, RulesetError, RulesetStatus, Scope,
 };
-use rustix::process::{Signal, set_parent_process_death_signal, setsid};
+use rustix::process::{Signal, getppid, set_parent_process_death_signal, setsid};
 use std::ffi::OsString;
 use std::fs;
 use std::io::Write;
@@ -36,10 +36,14 @@ const PRIVATE: &[&str] = &[
 /// Devices that programs write to as a matter of course.
 const DEVICES: &[&str] = &["/dev/null", "/dev/zero", "/dev/full", "/dev/random", "/dev/urandom"];
 
+/// The exit status of a start whose parent is gone; nobody asks for it.
+const ORPHAN: u8 = 126;
+
 /// What a confined start is told.
 #[derive(Default)]
 struct Asked {
-    dies: bool,
+    /// The process with which it dies.
+    parent: Option<u32>,
     writable: Vec<PathBuf>,
     program: Vec<OsString>,
 }
@@ -48,7 +52,10 @@ fn read(mut arguments: impl Iterator<Item = OsString>) -> Asked {
     let mut asked = Asked::default();
     while let Some(word) = arguments.next() {
         match word.to_str() {
-            Some("with-parent") => asked.dies = true,
+            Some("with-parent") => {
+                let number = arguments.next();
+                asked.parent = number.and_then(|number| number.to_str()?.parse().ok());
+            }
             Some("write") => asked.writable.extend(arguments.next().map(PathBuf::from)),
             Some("run") => asked.program.extend(arguments.by_ref()),
             _ => {}
@@ -62,8 +69,12 @@ fn read(mut arguments: impl Iterator<Item = OsString>) -> Asked {
 pub(super) fn become_confined(arguments: impl Iterator<Item = OsString>) -> u8 {
     let asked = read(arguments);
     let _ = setsid();
-    if asked.dies {
+    if let Some(parent) = asked.parent {
         let _ = set_parent_process_death_signal(Some(Signal::KILL));
+        // One that was killed before the signal was asked for sends none.
+        if getppid().is_none_or(|now| now.as_raw_nonzero().get().unsigned_abs() != parent) {
+            return ORPHAN;
+        }
     }
     let status = restrict(&asked.writable);
     let Some((program, rest)) = asked.program.split_first() else {
