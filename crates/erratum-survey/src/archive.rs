@@ -50,19 +50,20 @@ pub(crate) fn stem(path: &Path) -> String {
     name[..name.len() - ending.map_or(0, str::len)].to_owned()
 }
 
-/// Unpacks the programs of an archive below a folder. What lies outside of the archive by its name, links
+/// Unpacks the programs of an archive below a folder; returns how many bytes they have. What lies outside of the archive by its name, links
 /// and devices are passed over.
 ///
 /// # Errors
 /// When the archive cannot be read, or holds more than it may.
-pub(crate) fn unpack(archive: &Path, below: &Path) -> io::Result<()> {
+pub(crate) fn unpack(archive: &Path, below: &Path) -> io::Result<u64> {
     let mut taken = Taken { below, bytes: 0, files: 0 };
     let file = File::open(archive)?;
     match form(archive) {
-        Some(Form::Zip) => zip(file, &mut taken),
-        Some(Form::TarGz) => tar(GzDecoder::new(file), &mut taken),
-        _ => tar(file, &mut taken),
+        Some(Form::Zip) => zip(file, &mut taken)?,
+        Some(Form::TarGz) => tar(GzDecoder::new(file), &mut taken)?,
+        _ => tar(file, &mut taken)?,
     }
+    Ok(taken.bytes)
 }
 
 fn zip(file: File, taken: &mut Taken) -> io::Result<()> {

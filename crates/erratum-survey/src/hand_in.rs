@@ -11,6 +11,9 @@ use std::{fs, io};
 /// How many files of one learner are taken together at most.
 const FILES: usize = 200;
 
+/// How many bytes are taken out of all archives together, up to the last one.
+const ARCHIVES: u64 = 2 << 30;
+
 /// What one learner handed in, in one language.
 #[derive(Clone, Debug)]
 pub struct HandIn {
@@ -49,11 +52,18 @@ pub struct HandIns {
     pub unread: Vec<(String, String)>,
     scratch: Option<Scratch>,
     archives: usize,
+    /// The bytes that were unpacked.
+    bytes: u64,
 }
 
 impl HandIns {
     /// Unpacks an archive; returns where.
     fn unpack(&mut self, archive: &Path) -> io::Result<PathBuf> {
+        if self.bytes > ARCHIVES {
+            return Err(io::Error::other(
+                "the archives before it hold too much. Unpack them, and name the folder.",
+            ));
+        }
         let scratch = match &mut self.scratch {
             Some(scratch) => scratch,
             none => none.insert(Scratch::new().map_err(io::Error::other)?),
@@ -61,7 +71,7 @@ impl HandIns {
         self.archives += 1;
         let folder = scratch.path().join(format!("archive{}", self.archives));
         fs::create_dir(&folder)?;
-        archive::unpack(archive, &folder)?;
+        self.bytes += archive::unpack(archive, &folder)?;
         Ok(folder)
     }
 }

@@ -210,15 +210,15 @@ fn bare_each(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
     }
     let word = case.replace_token(first + 2, ":= range");
     let elements = vec![case.insert(lexed.code[first + 1].start, "_, "), word.clone()];
-    let mut propose = |score: Factor, edits| {
-        all.push(Candidate::new(MistakeId::ForeignMark, score + far, edits));
-    };
+    let candidate =
+        |score: Factor, edits| Candidate::new(MistakeId::ForeignMark, score + far, edits);
+    // Of a map, the values may be meant as well as the keys.
     match holds(case, end - 1) {
-        Some(Holds::Keys) => propose(KEYS_FIRST, vec![word]),
-        Some(Holds::Elements) => propose(LOOP_ELSEWHERE, elements),
+        Some(Holds::Keys) => all.push(candidate(KEYS_FIRST, vec![word]).guess()),
+        Some(Holds::Elements) => all.push(candidate(LOOP_ELSEWHERE, elements)),
         None => {
-            propose(LIST_LIKELY, elements);
-            propose(KEYS_POSSIBLE, vec![word]);
+            all.push(candidate(LIST_LIKELY, elements).guess());
+            all.push(candidate(KEYS_POSSIBLE, vec![word]).guess());
         }
     }
 }

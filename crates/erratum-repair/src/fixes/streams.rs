@@ -96,24 +96,26 @@ fn line_end(case: &Case, all: &mut Vec<Candidate>) {
     let at = case.token;
     let last = lexed.is(at, "end") && lexed.is(at + 1, ";") && lexed.before(at) == "<<";
     if case.phase == Phase::Name && last && case.text.names.of("end").next().is_none() {
-        let spelt = lexed.is(at.saturating_sub(2), "::") || case.language().namespace.is_empty();
-        let prefix = if spelt || opened(case) { "" } else { "std::" };
-        let edit = case.replace_token(at, format!("{prefix}endl"));
+        let edit = case.replace_token(at, case.written_here(at, "std::endl"));
         all.push(Candidate::new(MistakeId::MisspeltName, LINE_ENDS, vec![edit]));
     }
-}
-
-/// Whether all names of the library are known by themselves: `using namespace std;`.
-fn opened(case: &Case) -> bool {
-    let lexed = case.lexed();
-    let words = |at: usize| lexed.is(at, "using") && lexed.is(at + 1, "namespace");
-    (0..lexed.code.len()).any(|at| words(at) && lexed.is(at + 2, "std"))
 }
 
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn the_end_of_a_line_is_named_as_the_file_names_things() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "using namespace std;\nint main() {\n    cout << 3 << <|>end;\n}\n",
+            "'end' was not declared in this scope",
+            "using namespace std;\nint main() {\n    cout << 3 << endl;\n}\n",
+        );
+    }
 
     #[test]
     fn a_stream_that_is_written_goes_the_other_way() {

@@ -1,6 +1,6 @@
 //! The journal as one page: charts drawn as SVG, and the numbers. Nothing is fetched.
 
-use super::page::framed;
+use super::page::{escaped, framed};
 use crate::calendar::day;
 use erratum_catalogue::Catalogue;
 use erratum_learn::journal::{Kind, Summary};
@@ -89,8 +89,4 @@ fn draw(text: &mut String, numbers: &[u64], names: &[String]) -> Option<()> {
     });
     chart.draw_series(all).ok()?;
     root.present().ok()
-}
-
-fn escaped(text: &str) -> String {
-    text.replace('&', "&amp;").replace('<', "&lt;").replace('>', "&gt;")
 }

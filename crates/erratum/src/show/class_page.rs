@@ -1,10 +1,9 @@
 //! A class as one page: the kinds, who made which, the same lines, who is stuck. Nothing is fetched.
 
-use super::page::framed;
+use super::page::{escaped, framed};
 use crate::show;
 use erratum_catalogue::Catalogue;
 use erratum_survey::{Record, State, Summary};
-use erratum_syntax::visible::visible;
 use std::collections::BTreeMap;
 use std::fmt::Write;
 
@@ -200,11 +199,6 @@ fn code(text: &str) -> String {
             _ => format!("<code>{}</code>", escaped(piece)),
         })
         .collect()
-}
-
-fn escaped(text: &str) -> String {
-    let text = visible(text);
-    text.replace('&', "&amp;").replace('<', "&lt;").replace('>', "&gt;").replace('"', "&quot;")
 }
 
 #[cfg(test)]

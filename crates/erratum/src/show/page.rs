@@ -1,5 +1,6 @@
 //! A text in Markdown as one page that needs nothing beside it.
 
+use erratum_syntax::visible::visible;
 use pulldown_cmark::{CowStr, Event, Parser, Tag, TagEnd, html};
 
 const STYLE: &str = include_str!("../../assets/share.css");
@@ -27,6 +28,12 @@ pub fn framed(title: &str, body: &str) -> String {
          <meta name=\"viewport\" content=\"width=device-width, initial-scale=1\">\n\
          <title>{head}</title>\n<style>\n{STYLE}</style>\n</head>\n<body>\n{body}</body>\n</html>\n"
     )
+}
+
+/// A text as HTML shows it, with what steers a terminal or the direction of writing written out.
+pub fn escaped(text: &str) -> String {
+    let text = visible(text);
+    text.replace('&', "&amp;").replace('<', "&lt;").replace('>', "&gt;").replace('"', "&quot;")
 }
 
 #[cfg(test)]
