@@ -142,6 +142,13 @@ impl Message {
         self.at.as_ref().map(|at| at.line)
     }
 
+    /// What it is about, where only a note says so, as `variable tide` in `symbol:   variable tide`
+    /// (javac 17); else empty.
+    pub fn subject(&self) -> &str {
+        let told = self.notes.iter().find_map(|note| note.text.strip_prefix("symbol:"));
+        told.unwrap_or("").trim()
+    }
+
     /// Every place it speaks of.
     fn places_mut(&mut self) -> impl Iterator<Item = &mut Place> {
         let notes =

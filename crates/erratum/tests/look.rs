@@ -281,3 +281,23 @@ fn a_program_whose_start_is_misspelt_does_not_compile() {
         assert_eq!(folder.write("tide.c", library).run(&["look", "tide.c"]).status, 0);
     }
 }
+
+#[test]
+fn behind_a_header_that_nothing_mends_its_block_is_still_read() {
+    let folder = Folder::new();
+    let head = "struct sailing {\n    int hour;\n    int seats;\n};\n\nint main(void) {\n    struct sailing all[2] = { { 7, 40 }, { 9, 60 } };\n    int seats = 0, i = 0;\n";
+    for (header, lines) in [
+        // A loop that declares nothing, one that does, and a condition.
+        ("while (all.left() > 0) {", [9, 10]),
+        ("for (int late = all.left(); late > 0; late--) {", [9, 10]),
+        ("if (seats == 0) {\n    } else if (all.left() > 0) {", [10, 11]),
+    ] {
+        let body = "        seats = seats + all[i].setas;\n        i++;\n    }\n";
+        folder.write("sailing.c", format!("{head}    {header}\n{body}    return seats;\n}}\n"));
+        let ran = folder.run(&["look", "--json", "sailing.c"]);
+        let data: serde_json::Value = serde_json::from_str(&ran.stdout).unwrap();
+        let roots = data["roots"].as_array().unwrap().iter();
+        let at: Vec<u64> = roots.map(|root| root["at"]["line"].as_u64().unwrap()).collect();
+        assert_eq!(at, lines, "{header}");
+    }
+}

@@ -4,6 +4,7 @@
 use super::Depth;
 use super::cache::CompileCache;
 use super::compare::{Difference, compare};
+use super::node::words_of;
 use super::stretch::{Stretch, stretches};
 use super::trial::{Setting, Trial};
 use crate::fixes::{Candidate, Case, Certainty};
@@ -44,11 +45,16 @@ pub(super) fn blank_out(
         if !difference.gone.contains(&setting.target) {
             continue;
         }
-        if setting.phase > Phase::Syntax && takes_more(case, setting, &stretch, &difference) {
+        // What a header declared is not known in the block that stays.
+        let lost = stretch.declares(&case.text);
+        let tells_of_it = |message: &Message| words_of(message).any(|word| lost.contains(&word));
+        let (told, new): (Vec<&Message>, Vec<&Message>) =
+            difference.new.iter().map(|at| &report.messages[*at]).partition(|m| tells_of_it(m));
+        if setting.phase > Phase::Syntax && takes_more(case, setting, &stretch, &difference, &told)
+        {
             continue;
         }
-        let reads_to = difference.new.iter().filter_map(|index| {
-            let message = &report.messages[*index];
+        let reads_to = new.into_iter().filter_map(|message| {
             let diagnosis = setting.diagnoser.diagnose(message);
             // What only the blanked part used is not used any more.
             let unused = diagnosis.shows(MistakeId::UnusedName);
@@ -82,8 +88,15 @@ pub(super) fn blank_out(
 }
 
 /// Whether a part takes messages with it that may tell of other mistakes: those that stand in more than
-/// one statement, and those that stand outside and need a function or a type that it declares.
-fn takes_more(case: &Case, setting: &Setting, part: &Stretch, difference: &Difference) -> bool {
+/// one statement, and those that stand outside and need a function or a type that it declares. Behind a
+/// header, what is told of its names stands for what was said on that line.
+fn takes_more(
+    case: &Case,
+    setting: &Setting,
+    part: &Stretch,
+    difference: &Difference,
+    told: &[&Message],
+) -> bool {
     let (lexed, names) = (&case.text.lexed, &case.text.names);
     let within = part.first..=part.last;
     let declares = names.declared.iter().any(|declared| {
@@ -98,8 +111,12 @@ fn takes_more(case: &Case, setting: &Setting, part: &Stretch, difference: &Diffe
         let line = message.at.as_ref().filter(|at| at.file == lexed.source.name());
         line.is_none_or(|at| !(from..=to).contains(&at.line))
     };
+    let replaced = |index: &usize| {
+        let line = setting.report.messages[*index].line();
+        told.iter().any(|message| message.line() == line)
+    };
     let mut gone = difference.gone.iter().filter(other);
-    gone.any(|index| part.wide || declares && outside(index))
+    gone.any(|index| part.wide || (part.heads || declares) && outside(index) && !replaced(index))
 }
 
 /// Where a message points in a file before edits; 0 for one that points elsewhere.

@@ -9,23 +9,17 @@ use std::collections::HashMap;
 #[derive(Clone, Debug, PartialEq, Eq, Hash, PartialOrd, Ord)]
 struct Key {
     text: String,
-    /// What it is about, where only a note says so.
+    /// What it is about, where only a note says so: two messages with the same text are about two
+    /// names then.
     subject: String,
     file: String,
     line: u32,
 }
 
-/// What the note of a message says that it is about, as in `symbol:   variable tide` (javac 17): two
-/// messages with the same text are about two names then.
-fn subject(message: &Message) -> String {
-    let told = message.notes.iter().find_map(|note| note.text.strip_prefix("symbol:"));
-    told.unwrap_or("").trim().to_owned()
-}
-
 /// The key, and the byte of the text before the edits at which the message points.
 fn placed(message: &Message, after: &Program, before: &Program, sets: &[&[Edit]]) -> (Key, usize) {
     let text: String = message.text.chars().filter(|c| !c.is_ascii_digit()).collect();
-    let subject = subject(message);
+    let subject = message.subject().to_owned();
     let Some(at) = &message.at else {
         return (Key { text, subject, file: String::new(), line: 0 }, 0);
     };

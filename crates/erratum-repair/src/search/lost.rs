@@ -3,7 +3,7 @@
 
 use super::Report;
 use super::blank::Blanked;
-use super::node::words;
+use super::node::{words, words_of};
 use super::trial::Trial;
 use crate::diagnose::Diagnosis;
 use crate::fixes::Case;
@@ -116,7 +116,7 @@ pub(super) fn hanging(report: &Report, text: &Text, names: &[String]) -> Vec<usi
         let at = message.at.as_ref().filter(|at| at.file == lexed.source.name());
         let token = at.map(|at| lexed.at(at.range(&lexed.source).0));
         let pointed = token.is_some_and(|at| is_one(lexed.word(at)) || is_one(lexed.before(at)));
-        message.is_error() && (pointed || words(&message.text).any(is_one))
+        message.is_error() && (pointed || words_of(message).any(is_one))
     };
     let all = report.messages.iter().enumerate();
     all.filter(|(_, message)| !names.is_empty() && hangs(message)).map(|(at, _)| at).collect()

@@ -64,6 +64,11 @@ pub(super) fn words(text: &str) -> impl Iterator<Item = &str> {
     text.split(|c: char| !c.is_alphanumeric() && c != '_')
 }
 
+/// The words of a message, and those of what it is about.
+pub(super) fn words_of(message: &Message) -> impl Iterator<Item = &str> {
+    words(&message.text).chain(words(message.subject()))
+}
+
 /// A partial repair.
 #[derive(Clone)]
 pub(super) struct Node {
@@ -163,7 +168,7 @@ impl Node {
     pub fn hangs_on_blanked(&self, index: usize) -> bool {
         !self.blanked.is_empty()
             && self.origin[index].is_none()
-            && words(&self.report.messages[index].text).any(|word| self.blanked.contains(word))
+            && words_of(&self.report.messages[index]).any(|word| self.blanked.contains(word))
     }
 
     /// Returns whether a message only tells of what was lost with a part that was switched off: one that

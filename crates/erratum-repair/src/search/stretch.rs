@@ -7,15 +7,18 @@ use erratum_syntax::lex::{Lexed, TokenKind};
 use erratum_syntax::names::NameKind;
 use erratum_syntax::pairs::Pairs;
 use erratum_syntax::text::Text;
+use std::borrow::Cow;
 
 /// A part of a text that may be blanked out, from the token `first` to `last`.
 pub(super) struct Stretch {
     pub first: usize,
     pub last: usize,
     /// What stands in its place.
-    by: &'static str,
+    by: Cow<'static, str>,
     /// Whether it is more than one statement.
     pub wide: bool,
+    /// Whether it heads a block that stays.
+    pub heads: bool,
 }
 
 impl Stretch {
@@ -36,6 +39,13 @@ impl Stretch {
             }
         }
         depth == 0
+    }
+
+    /// The names that it declares, if the block that could use them stays.
+    pub fn declares<'a>(&self, text: &'a Text) -> Vec<&'a str> {
+        let within = |token: &usize| self.heads && (self.first..=self.last).contains(token);
+        let tokens = text.names.declared.iter().map(|declared| declared.token).filter(within);
+        tokens.map(|token| text.lexed.word(token)).collect()
     }
 
     pub fn edit(&self, lexed: &Lexed) -> Edit {
@@ -69,7 +79,13 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
     let mut open = case.text.pairs.block_of(lexed, token);
     while let Some(at) = open {
         if let Some(close) = case.text.pairs.partner_of(at).filter(|close| *close > at + 1) {
-            all.push(Stretch { first: at + 1, last: close - 1, by: "", wide: true });
+            all.push(Stretch {
+                first: at + 1,
+                last: close - 1,
+                by: "".into(),
+                wide: true,
+                heads: false,
+            });
         }
         open = case.text.pairs.block_of(lexed, at);
     }
@@ -92,7 +108,7 @@ fn statements(case: &Case, token: usize, phase: Phase) -> Vec<Stretch> {
         all.extend(routine(lexed, pairs, outer));
         if first > 0 {
             let before = statement(lexed, first - 1).0;
-            all.push(Stretch { first: before, last, by: "", wide: false });
+            all.push(Stretch { first: before, last, by: "".into(), wide: false, heads: false });
         }
     }
     all
@@ -104,17 +120,38 @@ fn around(lexed: &Lexed, pairs: &Pairs, first: usize, last: usize, all: &mut Vec
     if lexed.opens_block(last)
         && let Some(close) = pairs.partner_of(last)
     {
+        all.extend(head(lexed, pairs, first, last));
         // The call that a function is handed to ends behind it.
         let ends = |at: &usize| matches!(lexed.word(*at), ")" | "]") || ends_statement(lexed, *at);
         let tail = (close + 1..lexed.code.len()).take_while(ends).count();
-        all.push(Stretch { first, last: close + tail, by: "", wide: false });
+        all.push(Stretch { first, last: close + tail, by: "".into(), wide: false, heads: false });
     }
     // The end of a path stays one.
     let gives_back = lexed.language.body_is_value && lexed.closes_block(last + 1);
     if !never.is_empty() && (lexed.is(first, "return") || gives_back) {
-        all.push(Stretch { first, last, by: never, wide: false });
+        all.push(Stretch { first, last, by: never.into(), wide: false, heads: false });
     }
-    all.push(Stretch { first, last, by: "", wide: false });
+    all.push(Stretch { first, last, by: "".into(), wide: false, heads: false });
+}
+
+/// The header of a loop or of a condition whose block opens at a token, which stays: never entered
+/// instead. What it declares is lost with it.
+fn head(lexed: &Lexed, pairs: &Pairs, first: usize, open: usize) -> Option<Stretch> {
+    let language = lexed.language;
+    let first = first + usize::from(lexed.is(first, "else"));
+    let word = lexed.word(first).to_ascii_lowercase();
+    let mark = matches!(lexed.before(open), "then" | "do");
+    let last = open.checked_sub(1 + usize::from(mark))?;
+    let never = language.default_of(language.usual.truth)?;
+    let bracketed = lexed.is(first + 1, "(") && pairs.partner_of(first + 1) == Some(last);
+    let never = if bracketed { format!("({never})") } else { never.to_owned() };
+    let (first, by) = match word.as_str() {
+        "if" | "while" => (first + 1, never),
+        "for" | "foreach" if language.is_keyword("while") => (first, format!("while {never}")),
+        "for" => (first + 1, never),
+        _ => return None,
+    };
+    (first <= last).then_some(Stretch { first, last, by: by.into(), wide: false, heads: true })
 }
 
 /// Whether a token only ends a statement.
@@ -138,7 +175,7 @@ fn routine(lexed: &Lexed, pairs: &Pairs, first: usize) -> Option<Stretch> {
         if lexed.opens_block(at) {
             let close = pairs.partner_of(at)?;
             let last = close + usize::from(ends_statement(lexed, close + 1));
-            return Some(Stretch { first, last, by: "", wide: true });
+            return Some(Stretch { first, last, by: "".into(), wide: true, heads: false });
         }
         if !lexed.divides(at) {
             return None;
@@ -229,12 +266,18 @@ fn items(text: &Text, token: usize) -> Vec<Stretch> {
             depth <= 0 && matches!(lexed.word(*at), "=" | "->" | "<-")
         });
         if let Some(bound) = bound.filter(|_| !never.is_empty()) {
-            all.push(Stretch { first: bound + 1, last, by: never, wide: false });
+            all.push(Stretch {
+                first: bound + 1,
+                last,
+                by: never.into(),
+                wide: false,
+                heads: false,
+            });
         }
         if column > 0 && !never.is_empty() {
-            all.push(Stretch { first, last, by: never, wide: false });
+            all.push(Stretch { first, last, by: never.into(), wide: false, heads: false });
         }
-        all.push(Stretch { first, last, by: "", wide: column == 0 });
+        all.push(Stretch { first, last, by: "".into(), wide: column == 0, heads: false });
         if column == 0 {
             return all;
         }

@@ -3,7 +3,7 @@
 //! It is a rule, not a threshold. The fix keeps the meaning that the text shows; nothing is left that
 //! speaks against it where it stands; no other reading is near.
 
-use super::node::{Node, words};
+use super::node::{Node, words_of};
 use crate::effect::brings_in;
 use crate::message::Message;
 use erratum_catalogue::MistakeId;
@@ -60,7 +60,7 @@ impl AtEnd<'_> {
         let unsolved = unsolved.filter_map(|step| step.report.messages.get(step.target));
         let left = self.node.report.messages.iter().filter(|message| message.is_error());
         unsolved.chain(left).any(|message| {
-            words(&message.text).any(|word| swapped.iter().any(|swapped| swapped == word))
+            words_of(message).any(|word| swapped.iter().any(|swapped| swapped == word))
         })
     }
 
