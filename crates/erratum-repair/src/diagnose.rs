@@ -56,8 +56,8 @@ impl<'c> Diagnosis<'c> {
     }
 }
 
-/// What a message says apart from its place.
-type Key = (Severity, Option<String>, String);
+/// What a message says apart from its place: also what it is about.
+type Key = (Severity, Option<String>, String, String);
 
 /// Reads the messages of one compiler with one catalogue.
 #[derive(Debug)]
@@ -77,7 +77,8 @@ impl<'c> Diagnoser<'c> {
 
     /// Returns the diagnosis of a message.
     pub fn diagnose(&self, message: &Message) -> Rc<Diagnosis<'c>> {
-        let key = (message.severity, message.code.clone(), message.text.clone());
+        let subject = message.subject().to_owned();
+        let key = (message.severity, message.code.clone(), message.text.clone(), subject);
         if let Some(known) = self.known.borrow().get(&key) {
             return known.clone();
         }
@@ -105,9 +106,13 @@ impl<'c> Diagnoser<'c> {
                 .filter(|pattern| same_family(&pattern.compiler, &self.compiler))
                 .filter(|pattern| pattern.code.is_none() || pattern.code == message.code)
                 .filter_map(|pattern| {
+                    let mut captures = fits(&pattern.text, &message.text)?;
+                    if let Some(name) = subject_name(message) {
+                        captures.entry("name".to_owned()).or_insert(name.to_owned());
+                    }
                     Some(Match {
                         entry,
-                        captures: fits(&pattern.text, &message.text)?,
+                        captures,
                         weight: fixed_length(&pattern.text)
                             + CODE * usize::from(pattern.code.is_some()),
                         phase: pattern.phase.unwrap_or(entry.phase),
@@ -123,6 +128,12 @@ impl<'c> Diagnoser<'c> {
             matches.first().map_or_else(|| phase_of(message, &self.compiler), |best| best.phase);
         Diagnosis { matches, phase }
     }
+}
+
+/// The name that only a note gives, as `fare` in `symbol:   method fare(int)` (javac 17).
+fn subject_name(message: &Message) -> Option<&str> {
+    let name = message.subject().split(['(', '<']).next()?.split_whitespace().last()?;
+    Some(name).filter(|name| !name.is_empty())
 }
 
 /// How many bytes of fixed text a matching code is worth.
