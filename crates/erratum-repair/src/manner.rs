@@ -20,7 +20,16 @@ pub(crate) struct Manner {
     pub phase_of_code: fn(&str) -> Option<Phase>,
     /// Whether [`Manner::phase_of_code`] knows the code of every error of syntax.
     pub numbers_syntax: bool,
+    /// What it checks step by step: while one step finds an error, it does not begin the next. Empty for
+    /// one that checks all in one go, or whose steps are not known.
+    steps: &'static [&'static [Phase]],
 }
+
+/// Every kind by itself.
+const ONE_BY_ONE: &[&[Phase]] = &[&[Phase::Syntax], &[Phase::Name], &[Phase::Type], &[Phase::Flow]];
+
+/// The text first, then all the rest.
+const TEXT_FIRST: &[&[Phase]] = &[&[Phase::Syntax], &[Phase::Name, Phase::Type, Phase::Flow]];
 
 const PLAIN: Manner = Manner {
     compilers: &[],
@@ -31,6 +40,7 @@ const PLAIN: Manner = Manner {
     codes: None,
     phase_of_code: |_| None,
     numbers_syntax: false,
+    steps: &[],
 };
 
 static DEFAULT: Manner = PLAIN;
@@ -39,17 +49,41 @@ static MANNERS: &[Manner] = &[
     // gcc 12 names the types of an argument in a remark.
     Manner { compilers: &["gcc", "g++"], remark_has_types: true, ..PLAIN },
     // rustc 1.95 gives types in short first, and whole in a remark.
-    Manner { compilers: &["cargo"], repeats_types: true, ..PLAIN },
-    Manner { compilers: &["rustc"], repeats_types: true, uncoded_is_syntax: true, ..PLAIN },
+    Manner { compilers: &["cargo"], repeats_types: true, steps: ONE_BY_ONE, ..PLAIN },
+    Manner {
+        compilers: &["rustc"],
+        repeats_types: true,
+        uncoded_is_syntax: true,
+        steps: ONE_BY_ONE,
+        ..PLAIN
+    },
+    // ghc 9.0 looks names up before it looks at types.
+    Manner { compilers: &["ghc"], steps: ONE_BY_ONE, ..PLAIN },
+    // javac 17 does both at once, and follows paths where it found nothing.
+    Manner {
+        compilers: &["javac"],
+        steps: &[&[Phase::Syntax], &[Phase::Name, Phase::Type], &[Phase::Flow]],
+        ..PLAIN
+    },
+    // Seen with scalac 2.11 and go 1.19.
+    Manner { compilers: &["scalac", "go"], steps: TEXT_FIRST, ..PLAIN },
     Manner {
         compilers: &["tsc"],
         chains: true,
         codes: Some("TS"),
         phase_of_code: typescript,
         numbers_syntax: true,
+        steps: TEXT_FIRST,
         ..PLAIN
     },
-    Manner { compilers: &["mcs", "csc"], phase_of_code: csharp, numbers_syntax: true, ..PLAIN },
+    // Seen with mcs 6.8.
+    Manner {
+        compilers: &["mcs", "csc"],
+        phase_of_code: csharp,
+        numbers_syntax: true,
+        steps: TEXT_FIRST,
+        ..PLAIN
+    },
 ];
 
 impl Manner {
@@ -63,6 +97,15 @@ impl Manner {
         let tells = |manner: &&Manner| manner.codes.is_some_and(|start| code.starts_with(start));
         MANNERS.iter().find(tells).unwrap_or(&DEFAULT)
     }
+}
+
+/// Returns the kinds of error that a compiler, by its short name, does not look for while one of this
+/// kind is left; none for one that looks for all in one go, or whose way is not known.
+pub(crate) fn unchecked(compiler: &str, phase: Phase) -> Vec<Phase> {
+    let phase = if phase <= Phase::Syntax { Phase::Syntax } else { phase };
+    let steps = Manner::of(compiler).steps;
+    let own = steps.iter().position(|step| step.contains(&phase));
+    own.map_or(Vec::new(), |own| steps[own + 1..].concat())
 }
 
 /// The number of a code such as `TS1005`.
@@ -101,6 +144,19 @@ mod tests {
         assert_eq!(phase("mcs", "CS1525"), Some(Phase::Syntax));
         assert_eq!(phase("mcs", "CS0103"), None);
         assert_eq!(phase("javac", "TS1005"), None);
+    }
+
+    #[test]
+    fn what_is_not_looked_for_follows_the_steps_of_the_compiler() {
+        let all = [Phase::Name, Phase::Type, Phase::Flow];
+        assert_eq!(unchecked("rustc", Phase::Lexical), all);
+        assert_eq!(unchecked("rustc", Phase::Name), all[1..]);
+        assert_eq!(unchecked("javac", Phase::Name), [Phase::Flow]);
+        assert_eq!(unchecked("javac", Phase::Type), [Phase::Flow]);
+        assert_eq!(unchecked("tsc", Phase::Type), []);
+        assert_eq!(unchecked("gcc", Phase::Syntax), []);
+        assert_eq!(unchecked("harbour", Phase::Syntax), []);
+        assert_eq!(unchecked("javac", Phase::Link), []);
     }
 
     #[test]

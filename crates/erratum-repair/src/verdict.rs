@@ -5,6 +5,7 @@
 use crate::effect::Effect;
 use crate::explain::Explained;
 use crate::fixes::Certainty;
+use crate::manner::unchecked;
 use crate::message::{Note, Place, Severity};
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
@@ -280,6 +281,12 @@ impl Verdict {
     /// How many warnings the compiler gave.
     pub fn warnings(&self) -> usize {
         self.messages.iter().filter(|message| message.severity == Severity::Warning).count()
+    }
+
+    /// The kinds of error that the compiler does not look for while one like a root's is left; none
+    /// where it looks for all in one go, or where that is not known.
+    pub fn unchecked(&self, root: &Root) -> Vec<Phase> {
+        unchecked(&self.build.compiler, root.area)
     }
 
     /// The message with that number.

@@ -1,5 +1,6 @@
 //! Ways to show a verdict. Each takes the same data; none changes it.
 
+mod area;
 pub mod beside;
 pub mod chart;
 pub mod class;

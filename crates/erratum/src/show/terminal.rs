@@ -3,11 +3,11 @@
 //! Lines of the program are named in words ("at fault", "reported"), so that the view says the same
 //! without colour and through a screen reader.
 
+use super::area::area;
 use super::links::Links;
 use super::numbered::Numbered;
 use super::{inset, listed, paragraph, plural, shown};
 use anstyle::{AnsiColor, Style};
-use erratum_catalogue::Phase;
 use erratum_repair::fixes::Certainty;
 use erratum_repair::message::{Place, Severity};
 use erratum_repair::verdict::{Evidence, Fix, Role, Root, Taken, Told, Verdict};
@@ -107,9 +107,10 @@ impl View<'_> {
         for root in verdict.roots.iter().skip(skipped).take(most) {
             writeln!(out)?;
             // What kind of error it is is said where it is another than before.
-            let area = area(root.area);
-            self.root(out, verdict, root, (before != Some(area) && !root.warning).then_some(area))?;
-            before = Some(area);
+            let new = before != Some(root.area) && !root.warning;
+            let area = new.then(|| area(verdict, root));
+            self.root(out, verdict, root, area.as_deref())?;
+            before = Some(root.area);
         }
         Ok(())
     }
@@ -490,7 +491,9 @@ impl View<'_> {
             (self.next, verdict.roots.iter().any(|root| !root.fixes.is_empty()))
         {
             // It begins at the beginning, whichever is shown.
-            let which = if self.which == Which::First { "this" } else { "the first" };
+            let shown = verdict.roots.first().is_some_and(|root| !root.fixes.is_empty());
+            let this = self.which == Which::First && shown;
+            let which = if this { "this" } else { "the first" };
             writeln!(out)?;
             self.paragraph(
                 out,
@@ -567,19 +570,6 @@ fn taken_for(taken: &Taken) -> String {
             taken.named,
             files.iter().take(4).cloned().collect::<Vec<_>>().join(" or ")
         ),
-    }
-}
-
-/// The kind of error, and what is checked after it.
-fn area(phase: Phase) -> &'static str {
-    match phase {
-        Phase::Lexical | Phase::Brackets | Phase::Syntax => {
-            "spelling and punctuation. Names, types and paths are checked after it."
-        }
-        Phase::Name => "names. Types and paths are checked after them.",
-        Phase::Type => "types. What is set and returned on each path is checked after them.",
-        Phase::Flow => "paths through the program, which are checked last.",
-        Phase::Link => "putting the parts together. After it, only running the program shows more.",
     }
 }
 
