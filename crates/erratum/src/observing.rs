@@ -12,6 +12,7 @@ use std::io::{self, BufWriter, IsTerminal, Write};
 use std::path::Path;
 use std::sync::{Arc, Mutex, PoisonError};
 use std::time::{Duration, Instant};
+use unicode_width::UnicodeWidthStr;
 
 /// The name and version of the form of a trace; its schema is `docs/trace.schema.json`.
 const SCHEMA: &str = "erratum/trace/1";
@@ -32,7 +33,7 @@ pub enum Line<'a> {
 }
 
 /// A search that takes no longer needs no word about it.
-const SILENT: Duration = Duration::from_secs(1);
+const SILENT: Duration = Duration::from_millis(500);
 
 /// Everything that a search did, for whoever asks afterwards.
 #[derive(Clone, Default)]
@@ -95,7 +96,8 @@ impl Watchers {
             }
         });
         let counts = io::stderr().is_terminal() && io::stdout().is_terminal();
-        let counter = (counts && !common.shown.json && !common.quiet).then(Counter::new);
+        let counter = (counts && !common.shown.json && !common.quiet)
+            .then(|| Counter::new(show::width(common.shown.page.width)));
         Ok((Watchers { story: story.clone(), trace, counter }, story))
     }
 
@@ -146,35 +148,69 @@ impl Trace {
     }
 }
 
-/// How far a search is, on the terminal, once it takes long.
+/// How far a search is, on the terminal, once it takes long: one line that goes again. What most
+/// likely mends the first mistake stands in it as soon as it holds, long before the search knows the rest.
 struct Counter {
     started: Instant,
     tried: usize,
-    shown: bool,
+    /// How many steps lie before the message that is looked at.
+    steps: usize,
+    first: Option<String>,
+    /// How many columns the line takes; 0 while there is none.
+    drawn: usize,
+    width: usize,
 }
 
 impl Counter {
-    fn new() -> Counter {
-        Counter { started: Instant::now(), tried: 0, shown: false }
+    fn new(width: usize) -> Counter {
+        Counter { started: Instant::now(), tried: 0, steps: 0, first: None, drawn: 0, width }
     }
 
     fn notice(&mut self, event: &Event) {
         match event {
-            Event::Tried { .. } | Event::Batch { .. } => self.tried += 1,
+            Event::Tried { .. } => self.tried += 1,
+            Event::Batch { titles, held } => {
+                self.tried += 1;
+                if *held && self.steps == 0 {
+                    self.first = titles.first().cloned();
+                }
+            }
+            Event::Accepted { title, rank: 1, .. } if self.steps == 0 => {
+                self.first = Some(title.clone());
+            }
+            Event::Target { steps, .. } | Event::WentBack { steps } => {
+                self.steps = *steps;
+                if *steps == 0 {
+                    self.first = None;
+                }
+            }
             Event::Finished { .. } => return self.clear(),
             _ => {}
         }
         if self.started.elapsed() > SILENT {
-            self.shown = true;
-            let _ = write!(io::stderr(), "\r{} fixes tried …   ", self.tried);
+            self.draw();
         }
     }
 
+    fn draw(&mut self) {
+        let tried = format!("{} tried …", show::plural(self.tried, "fix", "fixes"));
+        let line = match &self.first {
+            Some(first) => format!("Likely the first: {first}. Looking on, {tried}"),
+            None => tried,
+        };
+        let line = show::shown(&line, self.width.saturating_sub(1));
+        let columns = line.width();
+        let _ = write!(io::stderr(), "\r{line}{:1$}", "", self.drawn.saturating_sub(columns));
+        self.drawn = columns;
+    }
+
     fn clear(&mut self) {
-        if self.shown {
-            let _ = write!(io::stderr(), "\r{:40}\r", "");
+        if self.drawn > 0 {
+            let _ = write!(io::stderr(), "\r{:1$}\r", "", self.drawn);
         }
-        (self.started, self.tried, self.shown) = (Instant::now(), 0, false);
+        // Field by field: a counter that is dropped clears itself.
+        (self.started, self.tried, self.steps) = (Instant::now(), 0, 0);
+        (self.first, self.drawn) = (None, 0);
     }
 }
 

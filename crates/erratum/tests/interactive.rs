@@ -57,6 +57,23 @@ fn mistakes_are_stepped_through_with_source_and_explanation_side_by_side() {
 }
 
 #[test]
+fn what_most_likely_mends_the_first_mistake_is_told_while_the_rest_is_looked_for() {
+    let folder = fares();
+    let slow = folder.path("gcc");
+    fs::write(&slow, "#!/bin/sh\nsleep 0.4\nexec gcc \"$@\"\n").unwrap();
+    fs::set_permissions(&slow, fs::Permissions::from_mode(0o755)).unwrap();
+    let compiler = slow.to_str().unwrap();
+    let terminal =
+        Terminal::erratum(&folder, &["look", "--compiler", compiler, "fares.c"], (90, 40));
+    let line = "Likely the first: Add `;` at the end of line 4. Looking on, 1 fix tried";
+    terminal.wait_for(line);
+    let (status, text, _) = terminal.end();
+    assert_eq!(status, 1, "{text}");
+    assert!(text.contains("Mistake 1 of 2: A `;` is missing at the end of line 4"), "{text}");
+    assert!(!text.contains("Likely the first"), "{text}");
+}
+
+#[test]
 fn a_fix_is_tried_written_and_taken_back() {
     let folder = fares();
     let mut terminal = look(&folder, WIDE);
