@@ -257,10 +257,14 @@ impl Window<'_, '_> {
         let line_before = at > 0 && self.sequence.get(at - 1).is_some_and(|(_, t)| t.is_none());
         let near = self.distance(token);
         for mark in self.marks() {
-            // The end of the line before, or the start of this one.
-            let ends = if first && line_before { &[true, false][..] } else { &[false][..] };
+            // The end of the line before, or the start of this one; no line starts behind the last.
+            let ends = match (token < lexed.code.len(), first && line_before) {
+                (true, true) => &[true, false][..],
+                (true, false) => &[false][..],
+                (false, _) => &[true][..],
+            };
             for &end_of_line in ends {
-                let place = if end_of_line { at - 1 } else { at };
+                let place = if end_of_line && line_before { at - 1 } else { at };
                 // Haskell's lists have their commas in front.
                 let leading = *mark == "," && self.case.language().layout;
                 if first && !end_of_line && !leading && matches!(*mark, ";" | "," | ")" | "{" | "]")
