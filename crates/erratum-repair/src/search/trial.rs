@@ -72,7 +72,10 @@ pub(super) fn try_all(
     while let Some(next) = queue.peek() {
         // Where no bracket helps, the odd one is another mistake, and costs this one nothing.
         let elsewhere = held.is_empty() && leaves_odd(next);
-        let least = best_score - w::HOPELESS - if elsewhere { w::ODD_ELSEWHERE } else { 0.0 };
+        let unlikely =
+            if setting.phase <= Phase::Syntax { w::UNLIKELY_TEXT } else { w::UNLIKELY_MEANING };
+        let least = (best_score - w::HOPELESS).max(unlikely)
+            - if elsewhere { w::ODD_ELSEWHERE } else { 0.0 };
         if next.score.total() < least || cache.expired() {
             break;
         }
