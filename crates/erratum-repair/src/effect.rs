@@ -298,6 +298,13 @@ impl<'a> Change<'a> {
             // What gets a value must stand before it, and nothing else.
             "=" | ":=" if !self.assigns(self.old.start) => Effect::Invents,
             "<" | ">" if self.angles() => Effect::Restores,
+            // Nothing else goes between a text and what stands beside it.
+            _ if word == lexed.language.joins_texts
+                && (before == Some(TokenKind::Str)
+                    || lexed.kind(self.old.start) == Some(TokenKind::Str)) =>
+            {
+                Effect::Restores
+            }
             _ if is_operator(word) => Effect::Invents,
             _ => Effect::Restores,
         }

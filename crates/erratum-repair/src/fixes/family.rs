@@ -130,6 +130,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::addressed::FAMILY,
     &super::copied::FAMILY,
     &super::joined::FAMILY,
+    &super::beside_text::FAMILY,
     &super::cast::FAMILY,
     &super::operands::FAMILY,
     &super::respell::FAMILY,

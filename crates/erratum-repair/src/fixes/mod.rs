@@ -10,6 +10,7 @@ mod addressed;
 mod alternative;
 mod angles;
 mod as_function;
+mod beside_text;
 mod boxed;
 mod brackets;
 mod callee;

@@ -102,6 +102,7 @@ pub(super) static CSHARP: Language = Language {
         ("namespace", Module),
     ],
     import: ImportForm { before: "using ", after: ";" },
+    joins_texts: "+",
     library: &[
         (
             "System",

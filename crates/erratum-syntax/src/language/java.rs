@@ -9,6 +9,7 @@ pub(super) static JAVA: Language = Language {
     text_block: Some("\"\"\""),
     type_arguments: Some(("<", ">")),
     usual: Usual { truth: "boolean", whole: "int", real: "double", text: "String" },
+    joins_texts: "+",
     keywords: &[
         "abstract",
         "assert",

@@ -10,6 +10,7 @@ pub(super) static KOTLIN: Language = Language {
     text_block: Some("\"\"\""),
     line_ends: true,
     usual: Usual { truth: "Boolean", whole: "Int", real: "Double", text: "String" },
+    joins_texts: "+",
     keywords: &[
         "as",
         "break",

@@ -268,6 +268,7 @@ const PLAIN: Language = Language {
     member_arrow: ".",
     each_loop: None,
     prints: &[],
+    joins_texts: "",
     places_loop: None,
     item_word: "",
     made_by: ["", ""],
@@ -423,6 +424,8 @@ pub struct Language {
     pub synonyms: &'static [Synonyms],
     /// Functions that print a list of values of any type, one after the other.
     pub prints: &'static [&'static str],
+    /// What joins a text with a value of any type; empty where it joins texts only.
+    pub joins_texts: &'static str,
     /// What shows a loop over the places of a list, and what makes it one over its items: another
     /// word in its place, or something in front of the name.
     pub places_loop: Option<(&'static str, &'static str)>,

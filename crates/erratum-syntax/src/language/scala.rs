@@ -12,6 +12,7 @@ pub(super) static SCALA: Language = Language {
     line_ends: true,
     type_arguments: Some(("[", "]")),
     usual: Usual { truth: "Boolean", whole: "Int", real: "Double", text: "String" },
+    joins_texts: "+",
     keywords: &[
         "abstract",
         "case",

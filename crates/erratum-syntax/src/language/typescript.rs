@@ -12,6 +12,7 @@ pub(super) static TYPESCRIPT: Language = Language {
     name_marks: "$",
     type_arguments: Some(("<", ">")),
     usual: Usual { truth: "boolean", whole: "number", real: "number", text: "string" },
+    joins_texts: "+",
     patterns_in_slashes: true,
     keywords: &[
         "abstract",
