@@ -157,13 +157,16 @@ fn translates(lexed: &Lexed, edit: &Edit) -> Effect {
     };
     let old = lexed.source.slice(edit.start, edit.end);
     let typed = new.split(' ').any(|word| language.types.contains(&word));
+    // Where all numbers are of one type, no other can be meant.
+    let usual = &language.usual;
+    let only = usual.whole == usual.real && new == usual.whole;
     // `printf` ends no line, and `println` does.
     let ends_line = |word: &str| {
         let word = word.trim_end_matches("()").to_lowercase();
         word.ends_with("ln") || word.ends_with("line") || word == "log"
     };
     match () {
-        () if typed && !same(&old) => Effect::Redeclares,
+        () if typed && !only && !same(&old) => Effect::Redeclares,
         () if ends_line(&old) != ends_line(new) => Effect::Reinterprets,
         () => Effect::Restores,
     }

@@ -39,6 +39,8 @@ const SAID: &[&str] = &[
     "and func(",
     "method group",
     "missing argument list for method",
+    // gcc 12, clang 14: what stands in the brackets may be what it is called with.
+    "subscripted value is ",
 ];
 
 pub(super) static FAMILY: Family = Family {
@@ -195,6 +197,17 @@ mod tests {
             "const low = 3.5;\nconsole.log(low.<|>toFixed[1]);\n",
             "Element implicitly has an 'any' type because expression of type '1' can't be used to index type '(fractionDigits?: number | undefined) => string'.",
             "const low = 3.5;\nconsole.log(low.toFixed(1));\n",
+        );
+    }
+
+    #[test]
+    fn values_in_the_brackets_of_a_list_are_what_a_function_is_called_with() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int berths(int from, int to);\nint main(void) {\n    return berths<|>[2, 5];\n}\n",
+            "subscripted value is neither array nor pointer nor vector",
+            "int berths(int from, int to);\nint main(void) {\n    return berths(2, 5);\n}\n",
         );
     }
 

@@ -311,6 +311,11 @@ fn nearest(message: &Message, drafts: &[Draft], lost: bool) -> Option<usize> {
         .min_by_key(|at| far(&drafts[*at]))
 }
 
+/// Whether an edit only puts in a line of its own.
+fn puts_in_line(edit: &Edit) -> bool {
+    edit.start == edit.end && edit.text.ends_with('\n')
+}
+
 struct Teller<'a, 'c> {
     scene: &'a Scene<'a, 'c>,
     node: &'a Node,
@@ -329,7 +334,10 @@ impl Teller<'_, '_> {
         // Where no fix is likely enough, none says what the mistake is.
         let part = draft.part.filter(|_| fixes.first().is_some_and(Fix::is_likely));
         let mistake = part.map_or(usual, |(_, candidate)| candidate.mistake.as_str()).to_owned();
-        let at = match draft.part {
+        // Where a line is put in that may not have been meant, no line there is at fault.
+        let whole_line = |candidate: &Candidate| candidate.edits.iter().any(puts_in_line);
+        let placed = draft.part.filter(|(_, candidate)| part.is_some() || !whole_line(candidate));
+        let at = match placed {
             Some((part, candidate)) => self.faulty_place(draft, part, &candidate.edits),
             None => self.unfinished(draft).unwrap_or_else(|| self.reported_place(draft)),
         };
