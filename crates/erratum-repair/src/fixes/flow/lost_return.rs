@@ -101,9 +101,12 @@ fn lost_word(case: &Case, all: &mut Vec<Candidate>) {
     let sets = |at: usize| {
         matches!(lexed.word(at), "=" | ":=" | "+=" | "-=" | "*=" | "/=" | "++" | "--" | "<<" | ":")
     };
-    // A call may be made for what it does.
-    let called = lexed.is(end.saturating_sub(1), ")")
-        && !(start..end).any(|at| lexed.kind(at) == Some(TokenKind::Op) && !lexed.is(at, "."));
+    // A call may be made for what it does, whatever its values are.
+    let pairs = &case.text.pairs;
+    let outside = |at: &usize| pairs.inside_of(*at) == pairs.inside_of(start);
+    let computes = |at: usize| lexed.kind(at) == Some(TokenKind::Op) && !lexed.is(at, ".");
+    let called =
+        lexed.is(end.saturating_sub(1), ")") && !(start..end).filter(outside).any(computes);
     if start > function.open && value && own(&start) && !called && !(start..end).any(sets) {
         let edit = case.insert(lexed.code[start].start, "return ");
         all.push(Candidate::new(MistakeId::MissingReturn, GOES_NOWHERE, vec![edit]).guess());
@@ -425,6 +428,17 @@ mod tests {
             "function fee(length: number): <|>number {\n  const base = 12;\n  base * length;\n}\n",
             "[TS2355] A function whose declared type is neither 'undefined', 'void', nor 'any' must return a value.",
             "function fee(length: number): number {\n  const base = 12;\n  return base * length;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_call_that_computes_its_values_may_be_made_for_what_it_does() {
+        check_among(
+            &FAMILY,
+            "java",
+            "class Quay {\n    boolean take(String boat) {\n        log.add(boat + \" at \" + uses);\n    <|>}\n}\n",
+            "missing return statement",
+            "class Quay {\n    boolean take(String boat) {\n        log.add(boat + \" at \" + uses);\n        return true;\n    }\n}\n",
         );
     }
 

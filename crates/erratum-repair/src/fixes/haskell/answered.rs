@@ -83,7 +83,7 @@ fn perhaps(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
     if !bare {
         edits.push(case.insert(lexed.code[last].end, ")"));
     }
-    all.push(Candidate::new(MistakeId::PlainValue, GOOD_ONE, edits));
+    all.push(Candidate::new(MistakeId::TypeClash, GOOD_ONE, edits));
 }
 
 /// The value lacks the constructor of the type that is wanted: `x : xs` for `Pile (x : xs)`.
@@ -119,7 +119,7 @@ fn constructed(case: &Case, expected: &str, all: &mut Vec<Candidate>) {
     if !close.is_empty() {
         edits.push(case.insert(lexed.code[last].end, close));
     }
-    all.push(Candidate::new(MistakeId::PlainValue, LACKS_CONSTRUCTOR, edits));
+    all.push(Candidate::new(MistakeId::TypeClash, LACKS_CONSTRUCTOR, edits));
 }
 
 /// The value that the message points at, from its first token to its last.
