@@ -8,6 +8,7 @@ use crate::message::{Message, Severity};
 use erratum_catalogue::{
     Captures, Catalogue, Entry, MistakeId, Phase, Recipe, fits, fixed_length, same_family,
 };
+use std::borrow::Cow;
 use std::cell::RefCell;
 use std::collections::HashMap;
 use std::rc::Rc;
@@ -98,6 +99,7 @@ impl<'c> Diagnoser<'c> {
     }
 
     fn read(&self, message: &Message) -> Diagnosis<'c> {
+        let text = without_second_names(&message.text);
         let mut matches: Vec<Match> = Vec::new();
         for entry in self.catalogue.entries() {
             let found = entry
@@ -106,7 +108,7 @@ impl<'c> Diagnoser<'c> {
                 .filter(|pattern| same_family(&pattern.compiler, &self.compiler))
                 .filter(|pattern| pattern.code.is_none() || pattern.code == message.code)
                 .filter_map(|pattern| {
-                    let mut captures = fits(&pattern.text, &message.text)?;
+                    let mut captures = fits(&pattern.text, &text)?;
                     if let Some(name) = subject_name(message) {
                         captures.entry("name".to_owned()).or_insert(name.to_owned());
                     }
@@ -128,6 +130,21 @@ impl<'c> Diagnoser<'c> {
             matches.first().map_or_else(|| phase_of(message, &self.compiler), |best| best.phase);
         Diagnosis { matches, phase }
     }
+}
+
+/// A message without what gcc 12 and clang 14 add behind a type that has a second name, as
+/// `{aka 'struct pier'}` and `(aka 'struct pier')`.
+fn without_second_names(text: &str) -> Cow<'_, str> {
+    let mut all = Cow::Borrowed(text);
+    for (start, end) in [(" {aka '", "'}"), (" (aka '", "')")] {
+        while let Some(from) = all.find(start)
+            && let Some(length) = all[from..].find(end)
+        {
+            let rest = from + length + end.len();
+            all = Cow::Owned(format!("{}{}", &all[..from], &all[rest..]));
+        }
+    }
+    all
 }
 
 /// The name that only a note gives, as `fare` in `symbol:   method fare(int)` (javac 17).
@@ -210,4 +227,34 @@ fn phase_of(message: &Message, compiler: &str) -> Phase {
         return Phase::Flow;
     }
     Phase::Type
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::message::Note;
+
+    fn diagnose(compiler: &str, message: &Message) -> (bool, Option<String>) {
+        let catalogue = Catalogue::shipped();
+        let diagnoser = Diagnoser::new(&catalogue, compiler);
+        let found = diagnoser.diagnose(message);
+        (found.shows(MistakeId::UnknownName), found.capture("name").map(str::to_owned))
+    }
+
+    #[test]
+    fn a_second_name_of_a_type_changes_nothing() {
+        let text = "'Pier' {aka 'struct pier'} has no member named 'seats'; did you mean 'seat'?";
+        let found = diagnose("gcc", &Message::new(Severity::Error, text));
+        assert_eq!(found, (true, Some("seats".to_owned())));
+        let two = "no known conversion from 'A' {aka 'x'} to 'B' (aka 'y')";
+        assert_eq!(without_second_names(two), "no known conversion from 'A' to 'B'");
+        assert_eq!(without_second_names("'A' {aka 'x"), "'A' {aka 'x");
+    }
+
+    #[test]
+    fn javac_gives_the_name_in_a_note() {
+        let mut message = Message::new(Severity::Error, "cannot find symbol");
+        message.notes.push(Note { text: "symbol:   method fare(int)".to_owned(), at: None });
+        assert_eq!(diagnose("javac", &message), (true, Some("fare".to_owned())));
+    }
 }

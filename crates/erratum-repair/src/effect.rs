@@ -106,6 +106,17 @@ pub(crate) fn of_edits(
     if mistake == MistakeId::WrongArgument && wrapped {
         return Effect::Converts;
     }
+    // A line for the preprocessor has no end mark of its own.
+    let in_directive = |edit: &Edit| {
+        program.file(&edit.file).is_some_and(|file| {
+            let text = read(file);
+            let token = text.lexed.code.get(text.lexed.at(edit.start));
+            edit.text.is_empty() && token.is_some_and(|token| token.kind == TokenKind::Directive)
+        })
+    };
+    if mistake == MistakeId::ExtraMark && edits.iter().all(in_directive) {
+        return Effect::Restores;
+    }
     // The value stays, if the text holds one.
     if mistake == MistakeId::MissingToNumber {
         return Effect::Converts;

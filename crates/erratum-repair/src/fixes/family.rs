@@ -61,6 +61,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::pasted::FAMILY,
     &super::hints::FAMILY,
     &super::include::FAMILY,
+    &super::macro_value::FAMILY,
     &super::quotes::FAMILY,
     &super::brackets::FAMILY,
     &super::foreign::FAMILY,

@@ -45,6 +45,7 @@ mod labels;
 mod lambda_head;
 mod line_end;
 mod loop_item;
+mod macro_value;
 mod made;
 mod members;
 mod mirrored;

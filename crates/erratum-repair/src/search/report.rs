@@ -572,6 +572,7 @@ impl Teller<'_, '_> {
         let own_edits = candidate.edits.len().min(first.bytes.len());
         let end = sure::AtEnd { original: self.scene.original, node: self.node };
         if rivals > sure::RIVALS
+            || candidate.score.total() < sure::EXPECTED
             || !end.settled(&first.bytes, draft.number)
             || !self.shown(candidate, &first.bytes[..own_edits])
         {

@@ -13,6 +13,10 @@ use erratum_syntax::source::Program;
 /// How much the rivals of a fix may weigh together.
 pub(super) const RIVALS: f64 = 0.25;
 
+/// The score before anything is compiled that a sure fix must have: what the text itself speaks against
+/// is not sure because its message goes.
+pub(super) const EXPECTED: f64 = -2.5;
+
 /// The program as it was written and as the search has left it.
 pub(super) struct AtEnd<'a> {
     pub original: &'a Program,
