@@ -162,8 +162,10 @@ pub(crate) fn type_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<D
             at
         }
     };
-    let typedef =
-        first > 0 && lexed.code[..first].iter().rev().take(4).any(|t| lexed.text(t) == "typedef");
+    // Not from within the block of the type.
+    let header = |token: &&crate::lex::Token| !matches!(lexed.text(token), "{" | "}" | ";");
+    let mut before = lexed.code[..first].iter().rev().take(4).take_while(header);
+    let typedef = before.any(|token| lexed.text(token) == "typedef");
     let kind = match next {
         _ if typedef => NameKind::Type,
         "(" => NameKind::Function,
@@ -387,6 +389,15 @@ mod tests {
         has(&java, "Tide", NameKind::Type, "");
         has(&java, "marks", NameKind::Member, "int [ ]");
         has(&java, "names", NameKind::Member, "List < String >");
+    }
+
+    #[test]
+    fn only_the_name_behind_the_block_of_a_typedef_is_a_type() {
+        let c = names("c", "typedef struct { int id; double beam; } Berth; typedef long Tide;");
+        has(&c, "id", NameKind::Member, "int");
+        has(&c, "beam", NameKind::Member, "double");
+        has(&c, "Berth", NameKind::Type, "");
+        has(&c, "Tide", NameKind::Type, "long");
     }
 
     #[test]

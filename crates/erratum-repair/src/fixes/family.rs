@@ -107,6 +107,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::condition::FAMILY,
     &super::ended_value::FAMILY,
     &super::line_end::FAMILY,
+    &super::closed_line::FAMILY,
     &super::untyped::FAMILY,
     &super::made::FAMILY,
     &super::qualify::FAMILY,
@@ -114,6 +115,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::visible::FAMILY,
     &super::overriding::FAMILY,
     &super::promised::FAMILY,
+    &super::derived::FAMILY,
     &super::constructor::FAMILY,
     &super::stored::FAMILY,
     &super::lambda_head::FAMILY,
@@ -155,6 +157,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::warned::own_member::FAMILY,
     &super::warned::signs::FAMILY,
     &super::empty_call::FAMILY,
+    &super::bare_call::FAMILY,
     &super::structure::FAMILY,
 ];
 

@@ -7,6 +7,7 @@ use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::ImportList;
 use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
 use erratum_syntax::spelling::edit_distance;
 
 /// A name of the line that the message does not name.
@@ -55,7 +56,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     for (rank, name) in names.iter().enumerate() {
         let name = name.trim_start_matches("std::");
         // What the text declares itself is not of the library, unless the message says that it lacks.
-        let named = rank == 0 && case.asks(Recipe::Import);
+        // A function of the text that the compiler does not know here is a member of something.
+        let member = case.text.names.of(name).any(|d| d.kind == NameKind::Function);
+        let named = rank == 0 && case.asks(Recipe::Import) && !member;
         if !named && case.text.names.of(name).next().is_some() {
             continue;
         }

@@ -467,7 +467,9 @@ impl Teller<'_, '_> {
             let line = if unfinished { at.line } else { self.reported_place(draft).line };
             words.insert("reported".into(), line.to_string());
         }
+        // A change that shows another kind of mistake has no words for this one.
         if let Some((part, candidate)) = draft.part
+            && candidate.mistake.as_str() == mistake
             && let Some(edit) = candidate.edits.first()
             && let Some(program) = self.before(draft, part)
             && let Some(source) = program.file(&edit.file)

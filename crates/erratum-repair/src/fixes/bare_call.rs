@@ -1,0 +1,92 @@
+//! A call without its brackets: `panic err`, `System.out.println "berth";`.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
+
+/// A function starts the statement, and a value stands behind it.
+const STARTS: Factor = evidence("a function with a value behind it starts the statement", 6.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "bare-call",
+    recipes: &[],
+    phases: Phases::Early,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "go",
+        before: "package quay\n\nfunc check(err error) {\n\tpanic <|>err\n}\n",
+        message: "syntax error: unexpected err at end of statement",
+        after: "package quay\n\nfunc check(err error) {\n\tpanic(err)\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let (lexed, language) = (case.lexed(), case.language());
+    if language.layout || language.calls_bare || language.applies_bare {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let first = case.statement_start(case.token.max(line.start));
+    let name = |at: usize| lexed.kind(at) == Some(TokenKind::Name);
+    let value = |at: usize| {
+        matches!(lexed.kind(at), Some(TokenKind::Name | TokenKind::Number | TokenKind::Str))
+    };
+    if !name(first) || !line.contains(&first) {
+        return;
+    }
+    let mut last = first;
+    while lexed.is(last + 1, ".") && name(last + 2) {
+        last += 2;
+    }
+    let end = case.statement_end(last);
+    let end = if lexed.is(end, language.terminator) { end.saturating_sub(1) } else { end };
+    let behind = last + 1;
+    let sets = |at: usize| matches!(lexed.word(at), "=" | ":=" | "{" | "}" | "in" | "range");
+    if !value(behind) || end < behind || !line.contains(&end) || (behind..=end).any(sets) {
+        return;
+    }
+    // A type stands before what it declares; a member path stands before no text.
+    let word = lexed.word(last);
+    let is_function = |kind: NameKind| kind == NameKind::Function;
+    let declared = case.text.names.of(word).any(|declared| is_function(declared.kind));
+    let known = language.known_names().any(|(known, kind)| known == word && is_function(kind));
+    let printed = last > first && lexed.kind(behind) == Some(TokenKind::Str);
+    if !declared && !known && !printed {
+        return;
+    }
+    let edits = vec![
+        Edit::replace(case.file(), lexed.code[last].end, lexed.code[behind].start, "("),
+        case.insert(lexed.code[end].end, ")"),
+    ];
+    all.push(Candidate::new(MistakeId::MissingBracket, STARTS, edits));
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn what_prints_a_text_needs_its_brackets() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void show(int berth) {\n        System.out.println <|>\"berth \" + berth;\n    }\n}\n",
+            "not a statement",
+            "class Quay {\n    void show(int berth) {\n        System.out.println(\"berth \" + berth);\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_declaration_is_no_call() {
+        for line in ["Berth <|>mine;", "Berth <|>mine = next();"] {
+            let text = format!("void go() {{\n    {line}\n}}\n");
+            check_no_fix(&FAMILY, "cpp", &text, "expected ';' before 'mine'");
+        }
+    }
+}

@@ -1,0 +1,79 @@
+//! `#[derive(Clone, Copy)]` above a type that holds what cannot be copied.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+
+/// The compiler names the trait that the type cannot have.
+const NAMED: Factor = evidence("the type cannot have the trait", 6.0);
+
+/// What rustc 1.95 says of it (E0204).
+const SAID: (&str, &str) = ("the trait `", "` cannot be implemented for this type");
+
+pub(super) static FAMILY: Family = Family {
+    id: "derived",
+    recipes: &[],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "rust",
+        before: "#[derive(Clone, Copy)]\n<|>struct Berth {\n    name: String,\n}\n",
+        message: "[E0204] the trait `Copy` cannot be implemented for this type",
+        after: "#[derive(Clone)]\nstruct Berth {\n    name: String,\n}\n",
+    },
+};
+
+/// How many lines above the type its attributes may begin.
+const ABOVE: u32 = 4;
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let told = case.message.text.strip_prefix(SAID.0);
+    let Some((name, _)) = told.and_then(|rest| rest.split_once(SAID.1)) else { return };
+    let line = lexed.code[case.token].line;
+    let near = (0..=lexed.on_line(line).end).rev();
+    let near =
+        near.take_while(|at| lexed.code.get(*at).is_none_or(|token| token.line + ABOVE >= line));
+    for at in near.filter(|at| lexed.is(*at, name)) {
+        let within = case.text.pairs.inside_of(at).filter(|open| lexed.before(*open) == "derive");
+        let Some(open) = within else { continue };
+        let (from, to) = match (lexed.is(at + 1, ","), at > open + 1) {
+            (true, _) => (
+                lexed.code[at].start,
+                lexed.code.get(at + 2).map_or(lexed.code[at].end, |token| token.start),
+            ),
+            (false, true) => (lexed.code[at - 2].end, lexed.code[at].end),
+            (false, false) => continue,
+        };
+        let edit = Edit::replace(case.file(), from, to, "");
+        all.push(Candidate::new(MistakeId::TraitRules, NAMED, vec![edit]));
+        return;
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    const SAID: &str = "[E0204] the trait `Copy` cannot be implemented for this type";
+
+    #[test]
+    fn one_in_the_middle_goes_with_its_comma() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "#[derive(Clone, Copy, Debug)]\n<|>enum Berth {\n    Named(String),\n}\n",
+            SAID,
+            "#[derive(Clone, Debug)]\nenum Berth {\n    Named(String),\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_implementation_of_its_own_is_left() {
+        check_no_fix(&FAMILY, "rust", "struct Berth(String);\n\nimpl Copy for <|>Berth {}\n", SAID);
+    }
+}
