@@ -32,7 +32,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let near = lexed.on_line(lexed.code[case.token].line);
     for token in lexed.code.iter().filter(|token| token.kind == TokenKind::Directive) {
         let text = lexed.text(token);
-        let Some((name, value)) = defined(text) else { continue };
+        // A line that is not UTF-8 has another text, and other places in it.
+        let whole = text.len() == token.end - token.start;
+        let Some((name, value)) = defined(text).filter(|_| whole) else { continue };
         let used =
             near.clone().any(|at| lexed.is(at, name)) || case.message.line() == Some(token.line);
         if !used {
