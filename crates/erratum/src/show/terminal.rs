@@ -448,7 +448,10 @@ impl View<'_> {
         let more: Vec<&Root> = verdict.roots.iter().skip(shown).collect();
         if !more.is_empty() && self.which == Which::First {
             writeln!(out)?;
-            let lines: Vec<String> = more.iter().map(|root| root.at.line.to_string()).collect();
+            let mut lines: Vec<u32> = more.iter().map(|root| root.at.line).collect();
+            lines.sort_unstable();
+            lines.dedup();
+            let lines: Vec<String> = lines.iter().map(u32::to_string).collect();
             let where_ = if more.iter().all(|root| root.at.file == more[0].at.file) {
                 format!(" ({} {})", if lines.len() == 1 { "line" } else { "lines" }, listed(&lines))
             } else {
