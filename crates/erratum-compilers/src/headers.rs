@@ -35,6 +35,8 @@ pub(crate) struct Precompile {
 
 /// A compile that took no longer gains too little.
 pub(crate) const WORTH: Duration = Duration::from_millis(250);
+/// How long the precompiling of a block may take.
+const PATIENCE: Duration = Duration::from_secs(120);
 
 /// The file with the includes, in the folder of an entry, and the list of what they read.
 const HEADER: &str = "block.h";
@@ -240,7 +242,9 @@ impl Job {
             // A driver that is killed leaves its temporary files.
             .env("TMPDIR", folder)
             .env("LC_ALL", "C.UTF-8");
-        let output = run::run_noticed(&mut command, &Limits::default(), &|id| stop.started(id));
+        // Nobody waits for it, and a busy machine needs longer.
+        let limits = Limits { time: PATIENCE, ..Limits::default() };
+        let output = run::run_noticed(&mut command, &limits, &|id| stop.started(id));
         stop.child.store(0, Ordering::SeqCst);
         if output.map_err(failed)?.ended != run::Ended::Exit(0) || !made.is_file() {
             return Err("the includes cannot be precompiled".to_owned());

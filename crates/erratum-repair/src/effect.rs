@@ -312,10 +312,11 @@ impl<'a> Change<'a> {
             // What gets a value must stand before it, and nothing else.
             "=" | ":=" if !self.assigns(self.old.start) => Effect::Invents,
             "<" | ">" if self.angles() => Effect::Restores,
-            // Nothing else goes between a text and what stands beside it.
+            // Nothing else goes between a text and what stands beside it, unless that fills its holes.
             _ if word == lexed.language.joins_texts
-                && (before == Some(TokenKind::Str)
-                    || lexed.kind(self.old.start) == Some(TokenKind::Str)) =>
+                && [self.old.start.wrapping_sub(1), self.old.start].into_iter().any(|at| {
+                    lexed.kind(at) == Some(TokenKind::Str) && !lexed.word(at).contains("{0")
+                }) =>
             {
                 Effect::Restores
             }

@@ -34,6 +34,12 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         _ => lexed.is(at, ")") || lexed.is(at, "]"),
     };
     let text = |at: usize| lexed.kind(at) == Some(TokenKind::Str);
+    // A text with holes is filled from a list of values.
+    let filled = |at: usize| text(at) && lexed.word(at).contains("{0");
+    let (joint, mistake) = match line.clone().any(filled) {
+        true => (",".to_owned(), MistakeId::MissingSeparator),
+        false => (format!(" {joint}"), MistakeId::MissingMark),
+    };
     let apart = |at: usize| lexed.code[at].end < lexed.code[at + 1].start;
     let inside = line.clone().take(line.len().saturating_sub(1)).filter(|at| {
         // A value begins with no bracket that ends one.
@@ -42,10 +48,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     });
     let edits: Vec<_> = inside
         .filter(|at| wants_one_value(case, *at))
-        .map(|at| case.insert(lexed.code[at].end, format!(" {joint}")))
+        .map(|at| case.insert(lexed.code[at].end, joint.clone()))
         .collect();
     if !edits.is_empty() {
-        all.push(Candidate::new(MistakeId::MissingMark, JOINED, edits));
+        all.push(Candidate::new(mistake, JOINED, edits));
     }
 }
 
@@ -78,6 +84,17 @@ mod tests {
             "class Quay {\n    String name(int berth) {\n        return \"berth \" <|>berth \" of \" count();\n    }\n}\n",
             "';' expected",
             "class Quay {\n    String name(int berth) {\n        return \"berth \" + berth + \" of \" + count();\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_text_with_holes_is_filled_from_a_list() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    void Go(int berth) {\n        Console.WriteLine(\"berth {0}\" <|>berth);\n    }\n}\n",
+            "[CS1003] Syntax error, `,' expected",
+            "class Quay {\n    void Go(int berth) {\n        Console.WriteLine(\"berth {0}\", berth);\n    }\n}\n",
         );
     }
 
