@@ -100,6 +100,7 @@ impl<'c> Diagnoser<'c> {
 
     fn read(&self, message: &Message) -> Diagnosis<'c> {
         let text = without_second_names(&message.text);
+        let subject = subject_name(message);
         let mut matches: Vec<Match> = Vec::new();
         for entry in self.catalogue.entries() {
             let found = entry
@@ -109,7 +110,7 @@ impl<'c> Diagnoser<'c> {
                 .filter(|pattern| pattern.code.is_none() || pattern.code == message.code)
                 .filter_map(|pattern| {
                     let mut captures = fits(&pattern.text, &text)?;
-                    if let Some(name) = subject_name(message) {
+                    if let Some(name) = subject {
                         captures.entry("name".to_owned()).or_insert(name.to_owned());
                     }
                     Some(Match {
@@ -149,8 +150,7 @@ fn without_second_names(text: &str) -> Cow<'_, str> {
 
 /// The name that only a note gives, as `fare` in `symbol:   method fare(int)` (javac 17).
 fn subject_name(message: &Message) -> Option<&str> {
-    let name = message.subject().split(['(', '<']).next()?.split_whitespace().last()?;
-    Some(name).filter(|name| !name.is_empty())
+    message.subject().split(['(', '<']).next()?.split_whitespace().last()
 }
 
 /// How many bytes of fixed text a matching code is worth.

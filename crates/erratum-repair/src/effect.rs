@@ -8,7 +8,7 @@
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::{self, Edit};
 use erratum_syntax::language::{ImportList, Language};
-use erratum_syntax::lex::{Lexed, TokenKind};
+use erratum_syntax::lex::{Lexed, Token, TokenKind};
 use erratum_syntax::source::{Program, Source};
 use erratum_syntax::spelling::edit_distance;
 use erratum_syntax::text::Text;
@@ -111,7 +111,13 @@ pub(crate) fn of_edits(
         program.file(&edit.file).is_some_and(|file| {
             let text = read(file);
             let token = text.lexed.code.get(text.lexed.at(edit.start));
-            edit.text.is_empty() && token.is_some_and(|token| token.kind == TokenKind::Directive)
+            // Not the line as a whole.
+            let within = |token: &Token| {
+                token.kind == TokenKind::Directive
+                    && token.start < edit.start
+                    && edit.end <= token.end
+            };
+            edit.text.is_empty() && token.is_some_and(within)
         })
     };
     if mistake == MistakeId::ExtraMark && edits.iter().all(in_directive) {

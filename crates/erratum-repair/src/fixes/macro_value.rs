@@ -41,7 +41,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             continue;
         }
         // A remark behind the value is no part of it.
-        let end = value.find("//").or(value.find("/*")).unwrap_or(value.len());
+        let remarks = ["//", "/*"].into_iter().filter_map(|start| value.find(start));
+        let end = remarks.min().unwrap_or(value.len());
         let (offset, written) = (token.start + text.len() - value.len(), value[..end].trim_end());
         let mut edits = Vec::new();
         if written.starts_with('=') && !written.starts_with("==") {
