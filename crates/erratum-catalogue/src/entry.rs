@@ -64,6 +64,27 @@ pub struct Entry {
     /// A wrong and a right program per language, by its short name.
     #[serde(default)]
     pub examples: BTreeMap<String, Example>,
+    /// What is said otherwise in a language, by its short name.
+    #[serde(default, rename = "in")]
+    pub within: BTreeMap<String, Wording>,
+}
+
+/// Texts that take the place of those of an entry in one language. What is not given stays.
+#[derive(Clone, Debug, Default, PartialEq, Serialize, Deserialize)]
+#[serde(deny_unknown_fields)]
+pub struct Wording {
+    /// One line that says what is wrong.
+    #[serde(default)]
+    pub title: Option<String>,
+    /// The same without any name in it.
+    #[serde(default)]
+    pub general: Option<String>,
+    /// Why, in plain words.
+    #[serde(default)]
+    pub meaning: Option<String>,
+    /// What to try where no fix was found.
+    #[serde(default)]
+    pub advice: Option<String>,
 }
 
 /// A message that shows a mistake.

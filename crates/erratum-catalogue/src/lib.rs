@@ -31,13 +31,15 @@ mod entry;
 mod ids;
 pub mod own;
 mod pattern;
+mod said;
 mod term;
 mod texts;
 
 pub use catalogue::{Catalogue, same_family};
-pub use entry::{Entry, Example, Pattern, Phase};
+pub use entry::{Entry, Example, Pattern, Phase, Wording};
 pub use ids::{MistakeId, Recipe, UnknownId};
 pub use pattern::{fill, fill_sentences, fits, fixed_length};
+pub use said::Said;
 pub use term::{Crash, Shape, Term};
 pub use texts::{MistakeTexts, TermTexts, Texts};
 

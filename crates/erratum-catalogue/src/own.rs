@@ -171,7 +171,20 @@ impl Reader<'_> {
         for pattern in patterns.iter().chain(&mistake.patterns) {
             names.extend(holes(&pattern.text).map(str::to_owned));
         }
-        for (field, text) in given {
+        let known = |id: &str| erratum_syntax::language::by_id(id).is_some();
+        for id in mistake.within.keys().filter(|id| !known(id)) {
+            let reason = format!("`in.{id}`: no language has this short name");
+            self.note(self.field(table, "in"), entry, &reason, true);
+        }
+        let within = mistake.within.values().flat_map(|wording| {
+            [
+                ("title", &wording.title),
+                ("general", &wording.general),
+                ("meaning", &wording.meaning),
+                ("advice", &wording.advice),
+            ]
+        });
+        for (field, text) in given.into_iter().chain(within) {
             let Some(text) = text else { continue };
             let at = self.field(table, field);
             if text.trim().is_empty() {
@@ -352,6 +365,30 @@ pub(super) fn apply(packed: &mut Packed, texts: &Texts) {
         ];
         for (old, new) in fields {
             if let Some(new) = new {
+                old.clone_from(new);
+            }
+        }
+        // What was said in a language of programs gives way to the new text.
+        for wording in entry.within.values_mut() {
+            let fields = [
+                (&mut wording.title, &new.title),
+                (&mut wording.general, &new.general),
+                (&mut wording.meaning, &new.meaning),
+                (&mut wording.advice, &new.advice),
+            ];
+            for (old, _) in fields.into_iter().filter(|(_, new)| new.is_some()) {
+                *old = None;
+            }
+        }
+        for (language, new) in &new.within {
+            let wording = entry.within.entry(language.clone()).or_default();
+            let fields = [
+                (&mut wording.title, &new.title),
+                (&mut wording.general, &new.general),
+                (&mut wording.meaning, &new.meaning),
+                (&mut wording.advice, &new.advice),
+            ];
+            for (old, new) in fields.into_iter().filter(|(_, new)| new.is_some()) {
                 old.clone_from(new);
             }
         }

@@ -1,7 +1,8 @@
 //! Texts that stand in for those of the catalogue: a translation, or what a teacher wrote.
 
-use crate::entry::{Pattern, Phase};
+use crate::entry::{Pattern, Phase, Wording};
 use serde::{Deserialize, Serialize};
+use std::collections::BTreeMap;
 
 /// Texts of one mistake. Those that are not given stay as they are.
 #[derive(Clone, Debug, Default, Serialize, Deserialize)]
@@ -24,6 +25,9 @@ pub struct MistakeTexts {
     /// What to try where no fix was found.
     #[serde(default)]
     pub advice: Option<String>,
+    /// What is said otherwise in a language of programs, by its short name.
+    #[serde(default, rename = "in")]
+    pub within: BTreeMap<String, Wording>,
     /// Further messages that show it.
     #[serde(default)]
     pub patterns: Vec<Pattern>,

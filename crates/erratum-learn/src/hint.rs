@@ -81,7 +81,8 @@ fn beside(exercise: &Exercise, text: &Text) -> Option<String> {
 fn meaning(exercise: &Exercise, catalogue: &Catalogue) -> Option<String> {
     let mistake = kind::mistake(exercise.slips.first()?.kind)?;
     let entry = catalogue.entries().iter().find(|entry| entry.id.parse() == Ok(mistake))?;
-    Some(format!("{}.", entry.general.trim_end_matches('.')))
+    let said = entry.said(Some(exercise.language.id));
+    Some(format!("{}.", said.general.trim_end_matches('.')))
 }
 
 /// The fix itself.

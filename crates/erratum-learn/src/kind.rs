@@ -129,7 +129,10 @@ pub fn offer(
     random.shuffle(&mut chosen);
     let offered = chosen.into_iter().filter_map(|mistake| {
         let entry = catalogue.entries().iter().find(|entry| entry.id.parse() == Ok(mistake))?;
-        Some(Offered { mistake: entry.id.clone(), words: entry.general.clone() })
+        Some(Offered {
+            mistake: entry.id.clone(),
+            words: entry.said(Some(language.id)).general.to_owned(),
+        })
     });
     offered.collect()
 }

@@ -206,13 +206,14 @@ fn of_entry(
         .filter(|term| term.mistakes.contains(&entry.id))
         .map(|term| term.name.clone())
         .take(6);
+    let said = entry.said(language);
     Answer {
         subject,
-        title: entry.general.clone(),
+        title: said.general.to_owned(),
         also: Vec::new(),
-        meaning: fill_sentences(&entry.meaning, words),
+        meaning: fill_sentences(said.meaning, words),
         why: String::new(),
-        advice: fill_sentences(&entry.advice, words),
+        advice: fill_sentences(said.advice, words),
         example: example(entry, language, false),
         related: related.collect(),
     }

@@ -12,6 +12,11 @@ fn texts(catalogue: &Catalogue) -> Vec<(String, &str)> {
         for text in [&entry.title, &entry.general, &entry.meaning, &entry.advice] {
             all.push((entry.id.clone(), text));
         }
+        for (language, own) in &entry.within {
+            let texts = [&own.title, &own.general, &own.meaning, &own.advice];
+            let place = format!("{} in {language}", entry.id);
+            all.extend(texts.into_iter().flatten().map(|text| (place.clone(), text.as_str())));
+        }
     }
     for term in catalogue.terms() {
         all.extend([(term.name.clone(), term.meaning.as_str()), (term.name.clone(), &term.why)]);

@@ -55,6 +55,7 @@ pub(super) fn texts(
     mistake: &str,
     words: &Captures,
     message: &Message,
+    language: Option<&Language>,
 ) -> Texts {
     let unknown = mistake.starts_with("other");
     if let Some((shape, held)) = catalogue.shape_of(&message.text).filter(|_| unknown) {
@@ -70,12 +71,15 @@ pub(super) fn texts(
     }
     let reading = if unknown { Reading::None } else { Reading::Own };
     match catalogue.entry(mistake).or_else(|| catalogue.entry("other")) {
-        Some(entry) => Texts {
-            title: fill(&entry.title, words).unwrap_or_else(|| entry.general.clone()),
-            meaning: fill_sentences(&entry.meaning, words),
-            advice: fill_sentences(&entry.advice, words),
-            reading,
-        },
+        Some(entry) => {
+            let said = entry.said(language.map(|language| language.id));
+            Texts {
+                title: fill(said.title, words).unwrap_or_else(|| said.general.to_owned()),
+                meaning: fill_sentences(said.meaning, words),
+                advice: fill_sentences(said.advice, words),
+                reading,
+            }
+        }
         None => Texts {
             title: message.text.clone(),
             meaning: String::new(),
@@ -381,7 +385,7 @@ fn judged_root(
     }
     words.insert("line".into(), at.line.to_string());
     words.insert("file".into(), at.file.clone());
-    let texts = texts(judged.diagnoser.catalogue, &mistake, &words, message);
+    let texts = texts(judged.diagnoser.catalogue, &mistake, &words, message, language);
     let explained = explain(message, judged.diagnoser, case.as_ref());
     Root {
         id,

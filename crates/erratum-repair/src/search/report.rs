@@ -352,7 +352,13 @@ impl Teller<'_, '_> {
             // What the message itself names.
             words.extend(alone.into_iter().flat_map(|(_, words)| words));
         }
-        let texts = super::judge::texts(diagnoser.catalogue, &mistake, &words, message);
+        let texts = super::judge::texts(
+            diagnoser.catalogue,
+            &mistake,
+            &words,
+            message,
+            Some(self.scene.policy.language),
+        );
         Root {
             id,
             messages: direct.into_iter().collect(),
