@@ -77,12 +77,14 @@ pub(crate) fn of_edits(
         language.is_some_and(|l| l.own_paths.iter().any(|path| edit.text.contains(path)))
     };
     // The text itself says to which type the value belongs; a mark that looks like one of code is one; what
-    // is used as an object is one.
+    // is used as an object is one;
+    // a class declares the method that it lacks.
     if mistake == MistakeId::PastedText
         || mistake == MistakeId::MissingScope
         || mistake == MistakeId::MissingTypeParameter
         || mistake == MistakeId::BrokenInclude
         || mistake == MistakeId::DeclaredFunction
+        || mistake == MistakeId::MissingOwner
         || (brings_in(mistake) && !edits.iter().any(own))
     {
         return Effect::Restores;

@@ -43,8 +43,13 @@ impl Names {
                 continue;
             }
             names.seen.entry(lexed.plain(token).to_owned()).or_default().push(index);
-            if let Some((kind, typed)) = declaration(lexed, pairs, index) {
-                let scope = scope(lexed, pairs, index, kind);
+            let variant = variant(lexed, pairs, index);
+            let found = variant.map(|kind| (kind, None));
+            if let Some((kind, typed)) = found.or_else(|| declaration(lexed, pairs, index)) {
+                let scope = match variant {
+                    Some(_) => (0, lexed.code.len().saturating_sub(1)),
+                    None => scope(lexed, pairs, index, kind),
+                };
                 let number = names.declared.len();
                 names.by_name.entry(lexed.plain(token).to_owned()).or_default().push(number);
                 names.declared.push(Declared { token: index, kind, typed, scope });
@@ -131,6 +136,27 @@ fn declaration(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Declaration
         return (!type_use).then_some((*kind, typed));
     }
     (language.declaration)(lexed, pairs, index)
+}
+
+/// A value of an enumeration where it is declared: `enum Rope { Hemp, Steel = 3 }`. It is reached through
+/// its type, or stands by itself where the language has it so.
+fn variant(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<NameKind> {
+    let open = pairs.inside_of(index).filter(|open| lexed.is(*open, "{"))?;
+    let listed = matches!(lexed.word(index.checked_sub(1)?), "{" | ",");
+    let ended = matches!(lexed.word(index + 1), "," | "}" | "=" | "(" | "{" | ";");
+    if !listed || !ended || header_of(lexed, open) != Some("enum") {
+        return None;
+    }
+    // Java has fields behind the list.
+    let near = index.saturating_sub(60).max(open)..index;
+    if near.into_iter().any(|at| lexed.is(at, ";") && pairs.inside_of(at) == Some(open)) {
+        return None;
+    }
+    let bare = lexed.language.scope_mark.is_empty()
+        || lexed.language.directives
+            && !(open.saturating_sub(4)..open)
+                .any(|at| matches!(lexed.word(at), "class" | "struct"));
+    Some(if bare { NameKind::Value } else { NameKind::Member })
 }
 
 /// `Type name` followed by what can follow a declared name.
@@ -389,6 +415,24 @@ mod tests {
         has(&java, "Tide", NameKind::Type, "");
         has(&java, "marks", NameKind::Member, "int [ ]");
         has(&java, "names", NameKind::Member, "List < String >");
+    }
+
+    #[test]
+    fn values_of_an_enumeration_are_declared_in_its_list() {
+        let found = names("csharp", "enum Rope { Hemp, Steel = 3 }\nclass Quay { Rope one; }\n");
+        has(&found, "Hemp", NameKind::Member, "");
+        has(&found, "Steel", NameKind::Member, "");
+        let text = "enum rope { HEMP, STEEL };\nint main(void) { return STEEL; }\n";
+        let found = names("c", text);
+        has(&found, "STEEL", NameKind::Value, "");
+        let text = "enum Rope { HEMP { int n() { return f(one, two); } }, WIRE; int a, b; }\n";
+        let found = names("java", text);
+        has(&found, "WIRE", NameKind::Member, "");
+        assert!(
+            !found
+                .iter()
+                .any(|(name, kind, _)| name == "two" || (name == "b" && *kind == NameKind::Member))
+        );
     }
 
     #[test]

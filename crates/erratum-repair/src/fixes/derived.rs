@@ -26,8 +26,34 @@ pub(super) static FAMILY: Family = Family {
     },
 };
 
+/// How many tokens above a type a list of its traits may begin.
+const ATTRIBUTE: usize = 40;
+
 /// How many lines above the type its attributes may begin.
 const ABOVE: u32 = 4;
+
+/// A suggested `#[derive(...)]`, put into the list that stands there already.
+pub(super) fn merged(case: &Case, edit: &Edit) -> Option<Edit> {
+    let lexed = case.lexed();
+    let names = edit.text.trim().strip_prefix("#[derive(")?.strip_suffix(")]")?;
+    if edit.file != case.file() || edit.start != edit.end {
+        return None;
+    }
+    // The compiler puts its line between the list and the type.
+    let below = lexed.code.iter().position(|token| token.start >= edit.start)?;
+    let above = below.saturating_sub(ATTRIBUTE)..below;
+    let close = above.rev().take_while(|at| !matches!(lexed.word(*at), "}" | ";"));
+    let mut opens = close.filter_map(|at| case.text.pairs.partner_of(at));
+    let open = opens.find(|open| *open < below && lexed.before(*open) == "derive")?;
+    let close = case.text.pairs.partner_of(open)?;
+    let there = |name: &&str| (open..close).any(|at| lexed.is(at, name));
+    let new: Vec<&str> = names.split(',').map(str::trim).filter(|name| !there(name)).collect();
+    let text = match close == open + 1 {
+        true => new.join(", "),
+        false => format!(", {}", new.join(", ")),
+    };
+    (!new.is_empty()).then(|| case.insert(lexed.code[close].start, text))
+}
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();

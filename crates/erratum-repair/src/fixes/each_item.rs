@@ -16,6 +16,9 @@ const AGAIN: Factor = weight("further messages about the name", 0.7);
 /// The item of a map's loop is used as a value.
 const VALUES: Factor = weight("it is used as a value of the map", 5.0);
 
+/// The loop takes each item apart.
+const TAKEN_APART: Factor = weight("the loop takes each item apart", 6.0);
+
 /// The loop names a place and an item.
 const PLACES: Factor = weight("the loop names a place and an item", 5.0);
 
@@ -37,6 +40,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     of_map(case, all);
     with_places(case, all);
+    taken_apart(case, all);
     let line = lexed.on_line(lexed.code[case.token].line);
     let mut done: Vec<usize> = Vec::new();
     for at in line.filter(|at| lexed.kind(*at) == Some(TokenKind::Name)) {
@@ -71,6 +75,20 @@ fn with_places(case: &Case, all: &mut Vec<Candidate>) {
     if header.is_some() && pair && lexed.opens_block(end) && lexed.is(end - 1, ")") {
         let edit = case.insert(lexed.code[end - 1].end, ".enumerate()");
         all.push(Candidate::new(MistakeId::LoopPlaces, PLACES, vec![edit]).guess());
+    }
+}
+
+/// `for (const [boat, seats] in taken)`: the places of a list cannot be taken apart (seen with tsc 5.9).
+fn taken_apart(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(("in", items)) = case.language().places_loop else { return };
+    if !case.message.text.contains("statement cannot be a destructuring pattern") {
+        return;
+    }
+    let mut line = lexed.on_line(lexed.code[case.token].line);
+    if let Some(at) = line.find(|at| *at >= case.token && lexed.is(*at, "in")) {
+        let edit = case.replace_token(at, items);
+        all.push(Candidate::new(MistakeId::LoopPlaces, TAKEN_APART, vec![edit]).guess());
     }
 }
 
@@ -127,6 +145,22 @@ mod tests {
     use super::FAMILY;
 
     const NO_MEMBER: &str = "[TS2339] Property 'boat' does not exist on type 'string'.";
+
+    #[test]
+    fn an_item_that_is_taken_apart_is_no_place() {
+        let text = |mark: &str| {
+            format!(
+                "const taken = new Map([[1, 2]]);\nfor (const {mark} taken) {{\n  console.log(id, n);\n}}\n"
+            )
+        };
+        check_fix(
+            &FAMILY,
+            "typescript",
+            &text("<|>[id, n] in"),
+            "[TS2491] The left-hand side of a 'for...in' statement cannot be a destructuring pattern.",
+            &text("[id, n] of"),
+        );
+    }
 
     #[test]
     fn a_loop_over_a_map_goes_over_its_values() {

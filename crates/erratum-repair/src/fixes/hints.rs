@@ -12,6 +12,10 @@ const TAKES_AWAY: Factor = weight("it only takes something away", -3.0);
 const VALUE_LOST: Factor = evidence("the mark throws the value away", 6.0);
 /// Rust: a function stands where its result is wanted.
 const CALLED: Factor = evidence("a function stands where its result is wanted", 7.0);
+/// Rust: the type has a list of traits, and lacks some that its use needs.
+const LISTED: Factor = evidence("the list of traits lacks some that the use needs", 4.0);
+/// Rust: the function belongs to the type.
+const OF_TYPE: Factor = evidence("the function belongs to the type", 5.0);
 /// Rust: what is there stands where something that may be missing is wanted.
 const WRAPPED: Factor = weight("what is there is given as what may be missing", 4.0);
 /// A copy, a forced value or an attribute is seldom what was meant.
@@ -62,6 +66,12 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             })
             .collect();
         let Some(edits) = edits.filter(|edits| !edits.is_empty()) else { continue };
+        let merged = match &edits[..] {
+            [edit] => super::derived::merged(case, edit),
+            _ => None,
+        };
+        let listed = merged.is_some();
+        let edits = merged.map_or(edits, |edit| vec![edit]);
         let empty = edits.iter().all(|edit| edit.text.is_empty());
         // What is to be filled in is no fix.
         let placeholder = edits.iter().any(|edit| {
@@ -71,10 +81,15 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             Score::from(if case.phase >= Phase::Type { w::HINT_TYPES } else { w::HINT });
         // Taking something of the learner's away, or giving a made-up value, is seldom right.
         let value_lost = empty && suggestion.text.contains("remove this semicolon");
+        let of_type = suggestion.text.contains("use associated function syntax instead");
         if value_lost {
             score += VALUE_LOST;
         } else if empty {
             score += TAKES_AWAY;
+        } else if of_type {
+            score += OF_TYPE;
+        } else if listed {
+            score += LISTED;
         } else if suggestion.text.contains("use parentheses to call")
             && edits.iter().all(|edit| edit.text == "()")
         {
@@ -121,7 +136,12 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             score += MADE_UP;
         }
         let made_up = edits.iter().any(|edit| edit.text.starts_with(" = "));
-        let mistake = if value_lost { MistakeId::ExtraMark } else { kind(case, &edits) };
+        let mistake = match () {
+            () if value_lost => MistakeId::ExtraMark,
+            () if listed => MistakeId::MissingInstance,
+            () if of_type => MistakeId::BelongsToType,
+            () => kind(case, &edits),
+        };
         let mut candidate = Candidate::new(mistake, score, edits);
         // Several changes at once are a proposal of another way to write it.
         if made_up || candidate.edits.len() > 1 {
@@ -186,6 +206,20 @@ mod tests {
             "c",
             "int main(void) {\n    int tide = 3<|>\n    return tide;\n}\n",
             "expected ',' or ';' before 'return'",
+        );
+    }
+
+    #[test]
+    fn traits_join_the_list_that_is_there() {
+        let text = |traits: &str, at: &str| {
+            format!("#[derive(Debug{traits})]\n{at}enum Berth {{\n    Inner,\n}}\n")
+        };
+        check_fix(
+            &FAMILY,
+            "rust",
+            &text(", PartialEq", "<|>"),
+            "[E0599] the method `entry` exists <= #[derive(Eq, Hash, PartialEq)]\n",
+            &text(", PartialEq, Eq, Hash", ""),
         );
     }
 

@@ -6,11 +6,15 @@ use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
 
 /// The method of the class above has the word.
 const ABOVE: Factor = evidence("the method that it takes the place of has it", 5.0);
 /// The method of the class above does not have it.
 const NOT_ABOVE: Factor = evidence("the method that it takes the place of does not have it", 4.0);
+
+/// The class above has a method of this name.
+const MADE_VIRTUAL: Factor = evidence("the class above has a method of this name", 4.5);
 
 /// The message asks for the word.
 const TOLD: Factor = evidence("the message asks for the word", 7.0);
@@ -30,6 +34,9 @@ pub(super) static FAMILY: Family = Family {
 };
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if NOT_VIRTUAL.iter().any(|said| case.message.text.contains(said)) {
+        made_virtual(case, all);
+    }
     if WORD_WANTED.iter().any(|said| case.message.text.contains(said)) {
         word(case, all);
     }
@@ -66,6 +73,68 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 /// What compilers say where the word is missing (seen with mcs 6.8 and scalac 2.11).
 const WORD_WANTED: &[&str] = &["hides inherited abstract member", "needs `override' modifier"];
 
+/// What compilers say of a method whose place none may take (seen with fpc 3.2, mcs 6.8 and g++ 12).
+const NOT_VIRTUAL: &[&str] = &[
+    "There is no method in an ancestor class to be overridden",
+    "because it is not marked virtual",
+    "marked 'override', but does not override",
+];
+
+/// `virtual` at the only other method of this name, where a class above has it.
+fn made_virtual(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let called =
+        |at: &usize| lexed.kind(*at) == Some(TokenKind::Name) && own_block(case, *at).is_some();
+    let near = line.filter(called).filter(|at| case.text.names.seen.contains_key(lexed.word(*at)));
+    let near = near.min_by_key(|at| at.abs_diff(case.token));
+    let Some(name) = near else { return };
+    let Some(block) = own_block(case, name) else { return };
+    let header = block.saturating_sub(8)..(block + 6).min(name);
+    let mut above = header.filter(|at| case.text.names.of(lexed.word(*at)).any(|d| d.token < *at));
+    let above = above.find_map(|class| {
+        let class = case.text.names.of(lexed.word(class)).find(|d| d.token < class)?.token;
+        let open = (class..class + 6)
+            .find(|at| case.text.pairs.partner_of(*at).is_some_and(|end| end > *at + 1))?;
+        let close = case.text.pairs.partner_of(open)?;
+        let mut methods = (open..close).filter(|at| lexed.is(*at, lexed.word(name)));
+        methods.find(|at| own_block(case, *at) == Some(open))
+    });
+    let Some(method) = above.filter(|at| *at < name) else { return };
+    let heading = case.statement_start(method)..lexed.on_line(lexed.code[method].line).end;
+    // With another `const` it would still be another method.
+    let constant = |at: usize| {
+        let close = case.text.pairs.partner_of(at + 1);
+        close.is_some_and(|close| lexed.is(close + 1, "const"))
+    };
+    if constant(method) != constant(name) {
+        return;
+    }
+    let words = ["virtual", "override", "static", "abstract", "dynamic"];
+    if heading.clone().any(|at| words.contains(&lexed.word(at))) {
+        return;
+    }
+    let edit = if case.language().returns_by_name {
+        let Some(end) = heading.rev().find(|at| lexed.is(*at, ";")) else { return };
+        case.insert(lexed.code[end].end, " virtual;")
+    } else {
+        let mut at = heading.start;
+        while matches!(lexed.word(at), "public" | "protected" | "internal" | ":") {
+            at += 1;
+        }
+        case.insert(lexed.code[at].start, "virtual ")
+    };
+    all.push(Candidate::new(MistakeId::WrongOverride, MADE_VIRTUAL, vec![edit]));
+}
+
+/// The block of the class in which a method is declared.
+fn own_block(case: &Case, name: usize) -> Option<usize> {
+    let lexed = case.lexed();
+    let open = case.text.pairs.inside_of(name)?;
+    let routine = matches!(lexed.before(name), "function" | "procedure");
+    (routine || lexed.is(name + 1, "(")).then_some(open).filter(|open| !lexed.is(*open, "("))
+}
+
 /// `override` before a method that takes the place of another: before what the method gives back, or
 /// the word that declares it.
 fn word(case: &Case, all: &mut Vec<Candidate>) {
@@ -97,6 +166,30 @@ mod tests {
             SAID,
             "struct Boat {\n    virtual int seats() = 0;\n};\nstruct Ferry : Boat {\n    int seats() override { return 80; }\n};\n",
         );
+    }
+
+    #[test]
+    fn the_method_above_is_made_virtual() {
+        let text = |word: &str| {
+            format!(
+                "struct Boat {{\n    {word}int seats() const {{ return 3; }}\n}};\nstruct Ferry : Boat {{\n    int <|>seats() const override {{ return 80; }}\n}};\n"
+            )
+        };
+        check_fix(&FAMILY, "cpp", &text(""), SAID, &text("virtual ").replace("<|>", ""));
+        let text = |word: &str| {
+            format!(
+                "class Boat {{\n    public {word}int Seats() {{ return 3; }}\n}}\nclass Ferry : Boat {{\n    public override int <|>Seats() {{ return 80; }}\n}}\n"
+            )
+        };
+        let said = "[CS0506] 'Ferry.Seats()': cannot override inherited member 'Boat.Seats()' because it is not marked virtual, abstract or override";
+        check_fix(&FAMILY, "csharp", &text(""), said, &text("virtual ").replace("<|>", ""));
+        let text = |word: &str| {
+            format!(
+                "type\n  TBoat = class\n    function Seats: Integer;{word}\n  end;\n\n  TFerry = class(TBoat)\n    function <|>Seats: Integer; override;\n  end;\n\nbegin\nend.\n"
+            )
+        };
+        let said = "There is no method in an ancestor class to be overridden: \"Seats:LongInt;\"";
+        check_fix(&FAMILY, "pascal", &text(""), said, &text(" virtual;").replace("<|>", ""));
     }
 
     #[test]

@@ -76,13 +76,37 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let edit = case.replace_token(mark, new);
-    all.push(Candidate::new(MistakeId::WrongMark, TOLD, vec![edit]));
+    let candidate = Candidate::new(MistakeId::WrongMark, TOLD, vec![edit]);
+    all.push(if new == "." && always_followed(case, mark) { candidate.guess() } else { candidate });
+}
+
+/// Whether every use of a name, two at least, follows it as a pointer: then its declaration may be wrong.
+fn always_followed(case: &Case, mark: usize) -> bool {
+    let lexed = case.lexed();
+    let Some(name) = mark.checked_sub(1) else { return false };
+    let uses = case.text.names.seen.get(lexed.word(name)).map_or(&[][..], Vec::as_slice);
+    let members = uses.iter().filter(|at| matches!(lexed.word(**at + 1), "->" | "."));
+    members.clone().count() >= 2 && members.into_iter().all(|at| lexed.is(at + 1, "->"))
 }
 
 #[cfg(test)]
 mod tests {
-    use super::super::testing::{check_fix, check_no_fix};
+    use super::super::Certainty;
+    use super::super::testing::{check_fix, check_no_fix, rated};
     use super::FAMILY;
+
+    #[test]
+    fn where_all_uses_follow_a_pointer_the_declaration_may_be_wrong() {
+        let text = |other: &str| {
+            format!(
+                "struct quay {{ int boats; }};\n\nint go(struct quay q) {{\n    return q<|>->boats + q{other}boats;\n}}\n"
+            )
+        };
+        let said = "invalid type argument of '->' (have 'struct quay')";
+        let certainty = |other: &str| rated(&FAMILY, "c", &text(other), said)[0].1;
+        assert_eq!(certainty("->"), Certainty::Guess);
+        assert_ne!(certainty("."), Certainty::Guess);
+    }
 
     #[test]
     fn a_pointer_of_cpp_is_pointed_at_by_its_member() {

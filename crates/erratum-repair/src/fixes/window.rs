@@ -520,6 +520,13 @@ impl Window<'_, '_> {
                 }
                 let base = if like.contains(mark) { w::REPLACE_LIKE } else { w::REPLACE };
                 let gain = self.gain(at, at + 1, &[class(mark)]);
+                // Where the message lists the mark that this one is taken for, what the model knows
+                // of such lines counts little. Of `,` and `;` it knows enough.
+                let told = token == self.case.token
+                    && mark.len() > 1
+                    && like.contains(mark)
+                    && self.named(mark).value > 0.0;
+                let gain = if told { gain.at_least(ASKED_FOR) } else { gain };
                 let score = base
                     + near.clone()
                     + self.named(mark)

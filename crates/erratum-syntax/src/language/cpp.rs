@@ -206,6 +206,7 @@ pub(super) static CPP: Language = Language {
         Synonyms { elsewhere: &["value", "Value", "getValue"], here: &["second"] },
     ],
     scope_mark: "::",
+    owner_mark: "::",
     member_label: "public:",
     from_text: &[
         ("int", "std::stoi(", ")"),

@@ -278,6 +278,7 @@ const PLAIN: Language = Language {
     calls_elements: false,
     synonyms: &[],
     scope_mark: "",
+    owner_mark: "",
     member_label: "",
     to_text: &[],
     from_text: &[],
@@ -446,6 +447,9 @@ pub struct Language {
     /// What stands between a type and what belongs to it; empty where values of an enumeration stand
     /// by themselves.
     pub scope_mark: &'static str,
+    /// What stands between a class and its method where the body of the method stands outside of the
+    /// class; empty where none does.
+    pub owner_mark: &'static str,
     /// The label behind which the members of a class are visible, where they are hidden without one.
     pub member_label: &'static str,
     /// How a value is made a text, the commonest way first: what is put before it and behind it.

@@ -41,6 +41,7 @@ pub(super) static PASCAL: Language = Language {
         "public",
         "protected",
     ],
+    owner_mark: ".",
     usual: Usual { truth: "boolean", whole: "integer", real: "real", text: "string" },
     keywords: &[
         "and",

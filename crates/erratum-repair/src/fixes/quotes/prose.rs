@@ -23,7 +23,7 @@ const STARTS_LIKE_CODE: Factor = weight("the line starts with nearly a keyword",
 /// One word is rather a name.
 const SINGLE_WORD: Factor = weight("it is one word", -3.0);
 /// Strings stand in the like places around.
-const SIBLING: Factor = weight("strings stand in the like places around", 5.0);
+const SIBLING: Factor = weight("strings stand in the like places around", 6.5);
 /// Each line between the text and the reported place.
 const QUOTED_AWAY: Factor = weight("lines from the reported one", -1.0);
 
