@@ -99,6 +99,11 @@ impl Rebuild {
         self.most = if budget > USUAL { usize::MAX } else { MOST_BUILDS };
     }
 
+    /// A search may build so many copies, whatever its budget.
+    pub fn set_usual_limit(&mut self) {
+        self.most = MOST_BUILDS;
+    }
+
     /// The search is over: what is built from now on has no budget.
     pub fn lift_budget(&mut self) {
         self.deadline = Deadline::default();

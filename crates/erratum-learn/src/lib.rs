@@ -7,6 +7,7 @@
 //! compiler has no objection to and that keeps the meaning.
 
 pub mod answer;
+pub mod class;
 pub mod exercise;
 pub mod hint;
 pub mod journal;

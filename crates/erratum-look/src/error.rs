@@ -27,6 +27,12 @@ pub enum Error {
         /// Why.
         source: std::io::Error,
     },
+    /// A build command that cannot be confined.
+    #[error("'{name}' is not run: this system has nothing to confine it with, and it may do harm.")]
+    Unconfined {
+        /// The command's name.
+        name: String,
+    },
     /// A build command that did not come to its end.
     #[error("'{name}' {what}.")]
     BuildEnded {

@@ -42,9 +42,9 @@ pub(crate) fn is_archive(path: &Path) -> bool {
     form(path).is_some()
 }
 
-/// The name of an archive without its ending.
+/// The name of an archive without its ending; folders before it stay.
 pub(crate) fn stem(path: &Path) -> String {
-    let name = path.file_name().unwrap_or(path.as_os_str()).to_string_lossy().into_owned();
+    let name = path.to_string_lossy().into_owned();
     let lower = name.to_ascii_lowercase();
     let ending = [".tar.gz", ".tgz", ".tar", ".zip"].into_iter().find(|end| lower.ends_with(end));
     name[..name.len() - ending.map_or(0, str::len)].to_owned()

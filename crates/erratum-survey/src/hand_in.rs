@@ -3,6 +3,7 @@
 use crate::archive;
 use erratum_compilers::Scratch;
 use erratum_syntax::language::{Language, by_file_name};
+use globset::GlobMatcher;
 use ignore::WalkBuilder;
 use std::collections::BTreeMap;
 use std::path::{Path, PathBuf};
@@ -14,6 +15,12 @@ const FILES: usize = 200;
 /// How many bytes are taken out of all archives together, up to the last one.
 const ARCHIVES: u64 = 2 << 30;
 
+/// How many folders deep hand-ins are looked for.
+const DEPTH: usize = 12;
+
+/// Where the files of an archive lie, and how that archive is named.
+type Unpacked = Option<(PathBuf, PathBuf)>;
+
 /// What one learner handed in, in one language.
 #[derive(Clone, Debug)]
 pub struct HandIn {
@@ -23,11 +30,30 @@ pub struct HandIn {
     pub language: &'static Language,
     /// The files, in order of their names.
     pub files: Vec<PathBuf>,
+    /// The folder that is all of it; none of a program that stands by itself.
+    pub folder: Option<PathBuf>,
     /// Where the files of an archive lie, and how that archive is named.
-    pub(crate) unpacked: Option<(PathBuf, PathBuf)>,
+    pub(crate) unpacked: Unpacked,
 }
 
 impl HandIn {
+    /// The checksum of its texts; where it is built, of all that stands in its folder, and of the command.
+    pub fn print(&self, build: &[String]) -> u32 {
+        let mut hasher = crc32fast::Hasher::new();
+        let all =
+            self.folder.as_ref().filter(|_| !build.is_empty()).map(|folder| everything(folder));
+        for file in all.as_ref().unwrap_or(&self.files) {
+            hasher.update(self.shown(file).to_string_lossy().as_bytes());
+            hasher.update(&fs::read(file).unwrap_or_default());
+            hasher.update(&[0]);
+        }
+        for word in build {
+            hasher.update(word.as_bytes());
+            hasher.update(&[0]);
+        }
+        hasher.finalize()
+    }
+
     /// How a file is named: below its archive, if it comes out of one.
     pub(crate) fn shown(&self, file: &Path) -> PathBuf {
         let inside = self.unpacked.as_ref().and_then(|(folder, archive)| {
@@ -38,7 +64,9 @@ impl HandIn {
 
     /// The same for a file that a look names in its own way.
     pub(crate) fn shown_name(&self, name: &str) -> String {
-        let file = self.files.iter().find(|file| self.unpacked.is_some() && file.ends_with(name));
+        let whole = self.folder.as_ref().map(|folder| folder.join(name));
+        let known = self.files.iter().find(|file| whole.as_ref() == Some(*file));
+        let file = known.or_else(|| self.files.iter().find(|file| file.ends_with(name)));
         file.map_or_else(|| name.to_owned(), |file| self.shown(file).display().to_string())
     }
 }
@@ -80,9 +108,12 @@ impl HandIns {
 /// folder with programs in it is a learner, and so is each program and each archive that stands beside
 /// them; an archive that is named itself is such a folder. Links are not followed.
 ///
+/// With `unit`, what fits it is a learner instead: a folder, a program or an archive, by its path below the
+/// class, as in `*/week3`.
+///
 /// # Errors
 /// When a path cannot be read.
-pub fn find(paths: &[PathBuf]) -> io::Result<HandIns> {
+pub fn find(paths: &[PathBuf], unit: Option<&GlobMatcher>) -> io::Result<HandIns> {
     let mut found = HandIns::default();
     for path in paths {
         let named =
@@ -91,11 +122,12 @@ pub fn find(paths: &[PathBuf]) -> io::Result<HandIns> {
         if kind.is_file() && archive::is_archive(path) {
             let folder = found.unpack(path).map_err(named)?;
             let class = outermost(&folder);
-            each(&class, Some((folder, path.clone())), &mut found).map_err(named)?;
+            let unpacked = Some((folder, path.clone()));
+            class_of(&class, unpacked, unit, &mut found).map_err(named)?;
         } else if kind.is_file() {
-            found.all.extend(one(name_of(path, true), vec![path.clone()], None));
+            found.all.extend(one(name_of(path, true), vec![path.clone()], None, None));
         } else {
-            each(path, None, &mut found).map_err(named)?;
+            class_of(path, None, unit, &mut found).map_err(named)?;
         }
     }
     found.all.sort_by(|a, b| {
@@ -105,32 +137,74 @@ pub fn find(paths: &[PathBuf]) -> io::Result<HandIns> {
     Ok(found)
 }
 
-/// The hand-ins in a folder.
-fn each(class: &Path, unpacked: Option<(PathBuf, PathBuf)>, found: &mut HandIns) -> io::Result<()> {
-    let mut entries: Vec<PathBuf> = Vec::new();
-    for entry in fs::read_dir(class)? {
-        entries.push(entry?.path());
-    }
-    entries.sort();
-    for entry in entries.into_iter().filter(|entry| !is_hidden(entry)) {
-        let Ok(kind) = fs::symlink_metadata(&entry) else { continue };
-        if kind.is_dir() {
-            let hand_ins = one(name_of(&entry, false), programs(&entry), unpacked.clone());
-            found.all.extend(hand_ins);
-        } else if kind.is_file() && archive::is_archive(&entry) {
-            let learner = archive::stem(&entry);
-            match found.unpack(&entry) {
-                Ok(folder) => {
-                    let files = programs(&folder);
-                    found.all.extend(one(learner, files, Some((folder, entry))));
-                }
-                Err(error) => found.unread.push((learner, error.to_string())),
+/// The hand-ins in the folder of a class.
+fn class_of(
+    class: &Path,
+    unpacked: Unpacked,
+    unit: Option<&GlobMatcher>,
+    found: &mut HandIns,
+) -> io::Result<()> {
+    let Some(unit) = unit else {
+        for entry in entries(class)? {
+            let (folder, file) = (name_of(&entry, false), name_of(&entry, true));
+            learner(&entry, (folder, file), &unpacked, found);
+        }
+        return Ok(());
+    };
+    let mut left: Vec<(PathBuf, usize)> = vec![(class.to_owned(), 0)];
+    while let Some((folder, depth)) = left.pop() {
+        // A folder further down that cannot be read hides nobody else.
+        let all = if depth == 0 { entries(&folder)? } else { entries(&folder).unwrap_or_default() };
+        for entry in all {
+            let below = entry.strip_prefix(class).unwrap_or(&entry);
+            if unit.is_match(below) {
+                let name = |path: &Path| path.to_string_lossy().replace('\\', "/");
+                let names = (name(below), name(&below.with_extension("")));
+                learner(&entry, names, &unpacked, found);
+            } else if depth < DEPTH && fs::symlink_metadata(&entry).is_ok_and(|kind| kind.is_dir())
+            {
+                left.push((entry, depth + 1));
             }
-        } else if kind.is_file() {
-            found.all.extend(one(name_of(&entry, true), vec![entry], unpacked.clone()));
         }
     }
     Ok(())
+}
+
+/// What stands in a folder, hidden entries left out, in order.
+fn entries(folder: &Path) -> io::Result<Vec<PathBuf>> {
+    let mut entries: Vec<PathBuf> = Vec::new();
+    for entry in fs::read_dir(folder)? {
+        entries.push(entry?.path());
+    }
+    entries.retain(|entry| !is_hidden(entry));
+    entries.sort();
+    Ok(entries)
+}
+
+/// The hand-ins of a learner, whose name is another where a file has it.
+fn learner(
+    entry: &Path,
+    (of_folder, of_file): (String, String),
+    unpacked: &Unpacked,
+    found: &mut HandIns,
+) {
+    let Ok(kind) = fs::symlink_metadata(entry) else { return };
+    if kind.is_dir() {
+        let files = programs(entry);
+        found.all.extend(one(of_folder, files, Some(entry.to_owned()), unpacked.clone()));
+    } else if kind.is_file() && archive::is_archive(entry) {
+        let learner = archive::stem(Path::new(&of_folder));
+        match found.unpack(entry) {
+            Ok(folder) => {
+                let (files, all) = (programs(&folder), outermost(&folder));
+                let unpacked = Some((folder, entry.to_owned()));
+                found.all.extend(one(learner, files, Some(all), unpacked));
+            }
+            Err(error) => found.unread.push((learner, error.to_string())),
+        }
+    } else if kind.is_file() {
+        found.all.extend(one(of_file, vec![entry.to_owned()], None, unpacked.clone()));
+    }
 }
 
 /// The folder of the class in an archive that has one folder around all: as long as nothing but one folder
@@ -159,7 +233,12 @@ pub fn shard(all: Vec<HandIn>, number: usize, of: usize) -> Vec<HandIn> {
 }
 
 /// The hand-ins of one learner: one for each language.
-fn one(learner: String, files: Vec<PathBuf>, unpacked: Option<(PathBuf, PathBuf)>) -> Vec<HandIn> {
+fn one(
+    learner: String,
+    files: Vec<PathBuf>,
+    folder: Option<PathBuf>,
+    unpacked: Unpacked,
+) -> Vec<HandIn> {
     let mut languages: BTreeMap<&str, (&'static Language, Vec<PathBuf>)> = BTreeMap::new();
     for file in files {
         let Some(language) = by_file_name(&file.to_string_lossy()) else { continue };
@@ -174,21 +253,33 @@ fn one(learner: String, files: Vec<PathBuf>, unpacked: Option<(PathBuf, PathBuf)
         learner: learner.clone(),
         language,
         files,
+        folder: folder.clone(),
         unpacked: unpacked.clone(),
     };
     languages.into_values().map(hand_in).collect()
 }
 
-/// The files below a folder, in order.
+/// The programs below a folder, in order.
 fn programs(folder: &Path) -> Vec<PathBuf> {
-    let walk =
-        WalkBuilder::new(folder).standard_filters(false).hidden(true).follow_links(false).build();
-    let files = walk.flatten().filter(|entry| entry.file_type().is_some_and(|kind| kind.is_file()));
-    let known = files.map(ignore::DirEntry::into_path);
-    let known = known.filter(|path| by_file_name(&path.to_string_lossy()).is_some());
+    let known = files(folder).filter(|path| by_file_name(&path.to_string_lossy()).is_some());
     let mut all: Vec<PathBuf> = known.take(FILES).collect();
     all.sort();
     all
+}
+
+/// All files below a folder, in order.
+fn everything(folder: &Path) -> Vec<PathBuf> {
+    let mut all: Vec<PathBuf> = files(folder).collect();
+    all.sort();
+    all
+}
+
+/// The files below a folder, as they come.
+fn files(folder: &Path) -> impl Iterator<Item = PathBuf> {
+    let walk =
+        WalkBuilder::new(folder).standard_filters(false).hidden(true).follow_links(false).build();
+    let files = walk.flatten().filter(|entry| entry.file_type().is_some_and(|kind| kind.is_file()));
+    files.map(ignore::DirEntry::into_path)
 }
 
 /// Learners with one name are told apart by a number.
@@ -243,7 +334,7 @@ mod tests {
             "notes.txt",
             ".git/x.c",
         ]);
-        let found = find(&[class.path().to_owned()]).unwrap().all;
+        let found = find(&[class.path().to_owned()], None).unwrap().all;
         let wanted =
             [("ada", "c", 2), ("bo", "c", 1), ("bo", "java", 1), ("cleo", "typescript", 1)];
         let wanted: Vec<_> = wanted.map(|(name, id, count)| (name.to_owned(), id, count)).into();
@@ -254,12 +345,25 @@ mod tests {
     }
 
     #[test]
+    fn a_pattern_says_what_a_learner_is() {
+        let class = folder(&["a/week2/x.c", "a/week3/x.c", "b/week3/src/y.c", "b/notes.c", "z.c"]);
+        let unit = |text: &str| {
+            let glob = globset::GlobBuilder::new(text).literal_separator(true).build().unwrap();
+            let found = find(&[class.path().to_owned()], Some(&glob.compile_matcher())).unwrap();
+            found.all.into_iter().map(|one| one.learner).collect::<Vec<_>>()
+        };
+        assert_eq!(unit("*/week3"), ["a/week3", "b/week3"]);
+        assert_eq!(unit("**/*.c"), ["a/week2/x", "a/week3/x", "b/notes", "b/week3/src/y", "z"]);
+        assert_eq!(unit("nobody"), [""; 0]);
+    }
+
+    #[test]
     fn two_learners_with_one_name_stay_two() {
         let class = folder(&["a/ada/ferry.c", "b/ada/ferry.c"]);
         let paths = ["a", "b"].map(|name| class.path().join(name));
-        let found = find(&paths).unwrap().all;
+        let found = find(&paths, None).unwrap().all;
         assert_eq!(names(&found)[1].0, "ada (2)");
-        assert!(find(&[class.path().join("nowhere")]).is_err());
+        assert!(find(&[class.path().join("nowhere")], None).is_err());
     }
 
     fn zipped(path: &Path, files: &[&str]) {
@@ -276,7 +380,7 @@ mod tests {
         let class = folder(&["ada/ferry.c"]);
         zipped(&class.path().join("bo.zip"), &["work/ferry.c", "../out.c", "/abs.c"]);
         fs::write(class.path().join("cleo.tar.gz"), "no archive").unwrap();
-        let found = find(&[class.path().to_owned()]).unwrap();
+        let found = find(&[class.path().to_owned()], None).unwrap();
         let wanted = [("ada", "c", 1), ("bo", "c", 1)];
         assert_eq!(names(&found.all), wanted.map(|(name, id, n)| (name.to_owned(), id, n)));
         assert_eq!(found.unread[0].0, "cleo");
@@ -287,10 +391,10 @@ mod tests {
         assert!(!outer.exists(), "it is removed again");
         let all = class.path().join("all.zip");
         zipped(&all, &["class/ada/ferry.c", "class/bo/ferry.c", "class/cleo/Ferry.java"]);
-        let found = find(std::slice::from_ref(&all)).unwrap();
+        let found = find(std::slice::from_ref(&all), None).unwrap();
         assert_eq!(found.all.len(), 3);
         assert_eq!(found.all[0].learner, "ada");
-        assert!(find(&[class.path().join("cleo.tar.gz")]).is_err());
+        assert!(find(&[class.path().join("cleo.tar.gz")], None).is_err());
     }
 
     #[cfg(unix)]
@@ -302,6 +406,6 @@ mod tests {
         std::os::unix::fs::symlink(other.path().join("ferry.c"), class.path().join("cleo.c"))
             .unwrap();
         std::os::unix::fs::symlink(other.path(), class.path().join("ada/more")).unwrap();
-        assert_eq!(names(&find(&[class.path().to_owned()]).unwrap().all).len(), 1);
+        assert_eq!(names(&find(&[class.path().to_owned()], None).unwrap().all).len(), 1);
     }
 }

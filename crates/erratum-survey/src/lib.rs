@@ -15,4 +15,4 @@ mod surveyor;
 pub use hand_in::HandIn;
 pub use record::{Mistake, Record, SCHEMA, State};
 pub use summary::{Common, Same, Stuck, Summary};
-pub use surveyor::{Surveyor, all};
+pub use surveyor::{How, Surveyor, all};

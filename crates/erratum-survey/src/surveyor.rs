@@ -6,23 +6,33 @@ use erratum_compilers::Project;
 use erratum_look::{Builder, Look, Session};
 use erratum_repair::verdict::Root;
 use std::collections::{HashMap, VecDeque};
-use std::fs;
 use std::panic::{AssertUnwindSafe, catch_unwind};
 use std::sync::Mutex;
 use std::sync::mpsc::Sender;
 
+/// How hand-ins are looked at.
+#[derive(Clone, Copy)]
+pub struct How<'a> {
+    /// Makes the session of a compiler.
+    pub builder: &'a (dyn Fn() -> Builder + Sync),
+    /// The command that builds each hand-in, in a confined copy of its folder; empty for the compiler
+    /// alone.
+    pub build: &'a [String],
+    /// Is told of each look, before its record is handed on.
+    pub seen: &'a (dyn Fn(&HandIn, &Look) + Sync),
+}
+
 /// Looks at hand-ins.
 pub struct Surveyor<'a> {
-    /// How a hand-in is looked at.
-    builder: &'a (dyn Fn() -> Builder + Sync),
+    how: How<'a>,
     /// For each language, the session of the last hand-in.
     sessions: HashMap<&'static str, Session>,
 }
 
 impl<'a> Surveyor<'a> {
     /// Starts without any compiler.
-    pub fn new(builder: &'a (dyn Fn() -> Builder + Sync)) -> Surveyor<'a> {
-        Surveyor { builder, sessions: HashMap::new() }
+    pub fn new(how: How<'a>) -> Surveyor<'a> {
+        Surveyor { how, sessions: HashMap::new() }
     }
 
     /// Looks at one. Whatever happens, there is a record of it.
@@ -40,8 +50,11 @@ impl<'a> Surveyor<'a> {
             state,
             failed,
             mistakes,
-            print: print(hand_in),
+            print: hand_in.print(self.how.build),
         };
+        if let Ok(look) = &looked {
+            (self.how.seen)(hand_in, look);
+        }
         match looked {
             Ok(look) if look.verdict.errors() == 0 => record(State::Compiles, None, Vec::new()),
             Ok(look) => {
@@ -56,33 +69,35 @@ impl<'a> Surveyor<'a> {
     fn try_look(&mut self, hand_in: &HandIn) -> Result<Look, String> {
         let said = |error: &dyn std::fmt::Display| error.to_string();
         let language = hand_in.language;
-        let project =
-            Project::open(&hand_in.files, Some(language)).map_err(|error| said(&error))?;
         if !self.sessions.contains_key(language.id) {
-            let builder = (self.builder)().files(&hand_in.files).language(Some(language));
+            let builder = (self.how.builder)().files(&hand_in.files).language(Some(language));
             let session = builder.open().map_err(|error| said(&error))?;
             self.sessions.insert(language.id, session);
         }
         let Some(session) = self.sessions.get_mut(language.id) else {
             return Err("there is no compiler".to_owned());
         };
-        session.look_at(project).map_err(|error| said(&error))
+        if self.how.build.is_empty() {
+            let project = Project::open(&hand_in.files, Some(language));
+            let project = project.map_err(|error| said(&error))?;
+            return session.look_at(project).map_err(|error| said(&error));
+        }
+        let Some(folder) = &hand_in.folder else {
+            return Err("a build needs a folder of its own, and this is one file".to_owned());
+        };
+        let looked = session.look_at_copy(folder, &hand_in.files, language, self.how.build);
+        looked.map_err(|error| said(&error))
     }
 }
 
 /// Looks at many, with so many compilers at work at a time, and hands the records on as they come.
-pub fn all(
-    hand_ins: Vec<HandIn>,
-    workers: usize,
-    builder: &(dyn Fn() -> Builder + Sync),
-    done: &Sender<Record>,
-) {
+pub fn all(hand_ins: Vec<HandIn>, workers: usize, how: How<'_>, done: &Sender<Record>) {
     let queue = Mutex::new(VecDeque::from(hand_ins));
     std::thread::scope(|scope| {
         for _ in 0..workers.max(1) {
             let (queue, done) = (&queue, done.clone());
             scope.spawn(move || {
-                let mut surveyor = Surveyor::new(builder);
+                let mut surveyor = Surveyor::new(how);
                 loop {
                     let next = queue.lock().map_or(None, |mut queue| queue.pop_front());
                     let Some(hand_in) = next else { return };
@@ -107,21 +122,4 @@ fn mistake(hand_in: &HandIn, look: &Look, root: &Root) -> Mistake {
         hidden: root.hidden,
         fix: root.fixes.first().map(|fix| fix.title.clone()),
     }
-}
-
-impl HandIn {
-    /// The checksum of its texts.
-    pub fn print(&self) -> u32 {
-        print(self)
-    }
-}
-
-fn print(hand_in: &HandIn) -> u32 {
-    let mut hasher = crc32fast::Hasher::new();
-    for file in &hand_in.files {
-        hasher.update(hand_in.shown(file).to_string_lossy().as_bytes());
-        hasher.update(&fs::read(file).unwrap_or_default());
-        hasher.update(&[0]);
-    }
-    hasher.finalize()
 }

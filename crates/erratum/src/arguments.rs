@@ -74,14 +74,23 @@ pub enum Command {
 }
 
 /// `survey`.
-#[derive(Args, Clone, Debug)]
+#[derive(Args, Clone, Debug, Default)]
 pub struct Survey {
     /// Folders or archives with one folder, archive or file for each learner; or files
     #[arg(required_unless_present = "merge")]
     pub paths: Vec<PathBuf>,
-    /// Copies that the search may compile for each hand-in: the same in every run
-    #[arg(long, value_name = "N", default_value_t = 60, value_parser = clap::value_parser!(u32).range(1..))]
-    pub compiles: u32,
+    /// A command that builds each hand-in: it is run in confined copies of its folder only
+    #[arg(last = true, value_name = "COMMAND", conflicts_with = "merge")]
+    pub build: Vec<String>,
+    /// What is one learner's, below the class: folders, programs or archives, as in '*/week3' or '**/*.c'
+    #[arg(long, value_name = "GLOB", conflicts_with = "merge")]
+    pub unit: Option<String>,
+    /// Copies that the search may compile for each hand-in: the same in every run [default: 60]
+    #[arg(long, value_name = "N", value_parser = clap::value_parser!(u32).range(1..))]
+    pub compiles: Option<u32>,
+    /// Seconds that the search may take for each hand-in, in the place of copies
+    #[arg(long, value_name = "SECONDS", value_parser = seconds, allow_negative_numbers = true, conflicts_with = "compiles")]
+    pub budget: Option<f64>,
     /// How many hand-ins are looked at at a time [default: one for each core]
     #[arg(long, value_name = "N", value_parser = clap::value_parser!(u16).range(1..=256))]
     pub workers: Option<u16>,
@@ -103,6 +112,9 @@ pub struct Survey {
     /// Write a page of the class to a new file, too
     #[arg(long, value_name = "FILE")]
     pub html: Option<PathBuf>,
+    /// Write a page for each learner into a folder, too
+    #[arg(long, value_name = "FOLDER", conflicts_with_all = ["merge", "anonymous"])]
+    pub pages: Option<PathBuf>,
     #[command(flatten)]
     pub shown: Shown,
 }
@@ -489,6 +501,9 @@ pub struct Demo {
     /// The language of the walk: c, java, typescript, … [default: the first that has a compiler]
     #[arg(long, value_name = "LANGUAGE")]
     pub language: Option<String>,
+    /// Make up a class of 40 instead, in a new folder [default: one that goes again], and survey it
+    #[arg(long, value_name = "FOLDER", num_args = 0..=1)]
+    pub class: Option<Option<PathBuf>>,
     /// Use colour
     #[arg(long, value_enum, default_value_t, value_name = "WHEN")]
     pub color: Color,

@@ -136,7 +136,7 @@ fn keep_attributes(_old: &Path, _new: &Path) {}
 pub fn must_be_new(out: Option<&Path>) -> Result<(), Failure> {
     match out.filter(|out| out.exists()) {
         Some(out) => Err(Failure::said(format!(
-            "{} is there already, and nothing is written over it. Name a new file.",
+            "{} is there already, and nothing is written over it. Name a new one.",
             out.display()
         ))),
         None => Ok(()),

@@ -17,8 +17,10 @@ mod failure;
 mod files;
 mod interactive;
 mod journaled;
+mod kept;
 mod narrowing;
 mod observing;
+mod pages;
 mod preparing;
 mod questions;
 mod saved;
@@ -26,6 +28,7 @@ mod saved;
 mod schemas;
 mod show;
 mod stop;
+mod surveying;
 mod trusting;
 mod undo;
 

@@ -114,3 +114,76 @@ fn what_is_no_class_is_named() {
     assert!(ran.stdout.contains("Not looked at") && ran.stdout.contains("eve: "), "{}", ran.stdout);
     assert!(!ran.stdout.contains('\u{7}'), "{:?}", ran.stdout);
 }
+
+#[test]
+fn a_pattern_says_what_one_hand_in_is() {
+    let folder = class();
+    folder.write("class/ada/week3/quay.c", TIDE).write("class/bo/week3/quay.c", SOUND);
+    let ran = folder.run(&["survey", "class", "--unit", "*/week3", "--csv"]);
+    let wanted = "ada/week3,c,wrong,missing-terminator,class/ada/week3/quay.c,4,";
+    assert!(ran.stdout.contains(wanted), "{}", ran.stdout);
+    assert!(ran.stdout.contains("bo/week3,c,compiles,") && !ran.stdout.contains("cleo"));
+    let ran = folder.run(&["survey", "class", "--unit", "week9"]);
+    assert!(ran.status == 2 && ran.stderr.contains("fits --unit 'week9'"), "{}", ran.stderr);
+    assert_eq!(folder.run(&["survey", "class", "--unit", "[", "--csv"]).status, 2);
+}
+
+#[test]
+fn each_learner_gets_a_page_and_nothing_else_is_written_over() {
+    let folder = class();
+    folder.write("class/a<b>/tide.c", TIDE);
+    let run = || folder.run(&["survey", "class", "--pages", "pages", "--state", "kept"]);
+    assert!(run().stdout.contains("A page for each learner is in pages."));
+    let page = folder.read("pages/bo-c.html");
+    assert!(page.contains("<h1>bo</h1>") && page.contains("<h2>Mistake: "), "{page}");
+    assert!(page.contains("To mend it: Add `;`") && !page.contains('\u{1b}'), "{page}");
+    assert!(folder.read("pages/ada-c.html").contains("tide.c compiles."));
+    let names = std::fs::read_dir(folder.path("pages")).unwrap().flatten();
+    let names: Vec<String> = names.map(|one| one.file_name().into_string().unwrap()).collect();
+    assert!(names.len() == 5 && names.iter().any(|name| name.starts_with("a-b--")), "{names:?}");
+    // One that is gone is made again, for a hand-in that has not changed.
+    std::fs::remove_file(folder.path("pages/bo-c.html")).unwrap();
+    assert_eq!(run().status, 1);
+    assert_eq!(folder.read("pages/bo-c.html"), page);
+    folder.write("pages/bo-c.html", "a letter").write("class/bo/tide.c", SOUND);
+    let ran = run();
+    assert!(ran.status == 2 && ran.stderr.contains("no page of Erratum's"), "{}", ran.stderr);
+    assert_eq!(folder.read("pages/bo-c.html"), "a letter");
+    assert_eq!(folder.left_behind(), 0);
+}
+
+#[test]
+fn a_build_runs_in_confined_copies_only() {
+    let folder = Folder::new();
+    let wide = "int main(void) {\n#ifdef WIDE\n    return 0\n#endif\n}\n";
+    let outside = folder.path("outside").display().to_string();
+    let make = format!("cp quay.c {outside}; touch here; cc -DWIDE -fsyntax-only quay.c");
+    folder.write("class/ada/quay.c", wide).write("class/bo.c", SOUND);
+    if !folder.run(&["compilers"]).stdout.contains("confined: they write only") {
+        // Without a way to confine it, nothing is built.
+        let ran = folder.run(&["survey", "class", "--csv", "--", "sh", "-c", &make]);
+        assert!(ran.stdout.contains("ada,c,failed"), "{}", ran.stdout);
+        return;
+    }
+    let ran = folder.run(&["survey", "class", "--csv", "--", "sh", "-c", &make]);
+    let wanted = "ada,c,wrong,missing-terminator,class/ada/quay.c,3,";
+    assert!(ran.stdout.contains(wanted), "{}{}", ran.stdout, ran.stderr);
+    assert!(ran.stdout.contains("bo,c,failed"), "a file has no folder to build: {}", ran.stdout);
+    assert!(!folder.path("outside").exists() && !folder.path("class/ada/here").exists());
+    assert_eq!(folder.left_behind(), 0);
+}
+
+#[test]
+fn the_made_up_class_is_surveyed() {
+    let folder = Folder::new();
+    let ran = folder.run(&["demo", "--class", "ferry", "--language", "c"]);
+    assert_eq!(ran.status, 0, "{}", ran.stderr);
+    assert!(
+        ran.stdout.contains("40 hand-ins, ") && ran.stdout.contains("   5  "),
+        "{}",
+        ran.stdout
+    );
+    assert_eq!(std::fs::read_dir(folder.path("ferry")).unwrap().count(), 40);
+    let again = folder.run(&["demo", "--class", "ferry"]);
+    assert!(again.status == 2 && again.stderr.contains("is there already"), "{}", again.stderr);
+}

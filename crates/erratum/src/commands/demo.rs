@@ -2,10 +2,12 @@
 
 use crate::app::{App, named_language};
 use crate::apply;
-use crate::arguments::{Common, Compile, Demo, Mend, Page, Shown};
+use crate::arguments::{Common, Compile, Demo, Mend, Page, Shown, Survey};
 use crate::failure::Failure;
 use crate::show::{self, links::Links, terminal};
+use crate::{files, surveying};
 use erratum_compilers::{Toolbox, Trust};
+use erratum_learn::class::class;
 use erratum_repair::search::Search;
 use erratum_standins::StandIn;
 use erratum_syntax::language::{self, Language};
@@ -60,6 +62,10 @@ pub fn run(app: &App, demo: &Demo) -> Result<u8, Failure> {
     };
     let folder = tempfile::tempdir()
         .map_err(|error| Failure::said(format!("no temporary folder can be made: {error}")))?;
+    if let Some(wanted) = &demo.class {
+        let chosen = language::by_id(id);
+        return with_class(app, demo, chosen, wanted.as_deref(), folder.path());
+    }
     let path = folder.path().join(name);
     let failed = |error: std::io::Error| Failure::said(format!("{}: {error}", path.display()));
     fs::write(&path, text).map_err(failed)?;
@@ -104,6 +110,43 @@ pub fn run(app: &App, demo: &Demo) -> Result<u8, Failure> {
     }
     out.flush()?;
     Ok(status)
+}
+
+/// A class that is made up, and what `survey` tells of it.
+fn with_class(
+    app: &App,
+    demo: &Demo,
+    language: Option<&'static Language>,
+    wanted: Option<&Path>,
+    temporary: &Path,
+) -> Result<u8, Failure> {
+    let hand_ins = language.map_or(Vec::new(), class);
+    if hand_ins.is_empty() {
+        return Err(Failure::said("there is no made-up class in this language."));
+    }
+    let folder = wanted.map_or_else(|| temporary.join("class"), Path::to_owned);
+    let failed = |error: std::io::Error| Failure::said(format!("{}: {error}", folder.display()));
+    files::must_be_new(Some(&folder))?;
+    fs::create_dir(&folder).map_err(failed)?;
+    for (name, source) in &hand_ins {
+        fs::create_dir(folder.join(name)).map_err(failed)?;
+        fs::write(folder.join(name).join(source.name()), source.bytes()).map_err(failed)?;
+    }
+    let mut out = show::out(demo.color);
+    let bold = anstyle::Style::new().bold();
+    let count = hand_ins.len();
+    writeln!(out, "A class of {count} has handed in the same exercise, each in a folder.\n")?;
+    let shown = wanted.map_or("class".to_owned(), |folder| folder.display().to_string());
+    writeln!(out, "{bold}$ erratum survey {shown}{bold:#}\n")?;
+    out.flush()?;
+    let page = Page { color: demo.color, ..Page::default() };
+    let survey = Survey {
+        paths: vec![folder],
+        shown: Shown { page, ..Shown::default() },
+        ..Survey::default()
+    };
+    surveying::run(app, &survey)?;
+    Ok(0)
 }
 
 /// The same story where no compiler can be had: a stand-in takes its place, and says so.

@@ -191,7 +191,7 @@ fn words<'a>(catalogue: &'a Catalogue, kind: &'a str) -> &'a str {
 }
 
 /// A text whose pieces of code stand between backquotes.
-fn code(text: &str) -> String {
+pub(super) fn code(text: &str) -> String {
     let pieces = text.split('`').enumerate();
     pieces
         .map(|(at, piece)| match at % 2 {

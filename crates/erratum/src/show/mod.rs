@@ -7,6 +7,7 @@ pub mod class;
 pub mod class_page;
 pub mod crash;
 pub mod json;
+pub mod learner_page;
 pub mod line;
 pub mod links;
 pub mod map;

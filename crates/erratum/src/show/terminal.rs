@@ -205,16 +205,26 @@ impl View<'_> {
     ) -> io::Result<()> {
         self.head(out, verdict, root)?;
         writeln!(out)?;
-        let message = root.messages.first().and_then(|id| verdict.message(*id));
-        self.excerpt(out, root, message.and_then(|m| m.at.as_ref()))?;
-        writeln!(out)?;
-        self.explanation(out, verdict, root)?;
+        self.whole(out, verdict, root)?;
         if let Some(area) = area {
             write!(out, "{QUIET}")?;
             self.paragraph(out, "  Kind of error: ", "       ", area)?;
             write!(out, "{QUIET:#}")?;
         }
         Ok(())
+    }
+
+    /// A mistake below its heading: the lines, and all that is said of it.
+    pub(super) fn whole(
+        &self,
+        out: &mut impl Write,
+        verdict: &Verdict,
+        root: &Root,
+    ) -> io::Result<()> {
+        let message = root.messages.first().and_then(|id| verdict.message(*id));
+        self.excerpt(out, root, message.and_then(|m| m.at.as_ref()))?;
+        writeln!(out)?;
+        self.explanation(out, verdict, root)
     }
 
     /// Which mistake it is, and what is wrong.
