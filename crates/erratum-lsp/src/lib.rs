@@ -18,16 +18,21 @@ mod uri;
 mod worker;
 
 use erratum_catalogue::Catalogue;
-use erratum_look::Builder;
+use erratum_look::{Builder, Look, Session};
 use std::path::Path;
 use std::sync::Arc;
 
 pub use server::serve;
 
+/// Keeps what is found; may return a sentence for the user.
+pub type Keep = Box<dyn Fn(&Session, &Look) -> Option<String> + Send>;
+
 /// What a server needs from its host.
 pub struct Setup {
     /// Says how a file is looked at: settings, trust, what is kept prepared.
     pub builder: Box<dyn Fn(&Path) -> Builder + Send>,
+    /// Keeps what is found in a text that is saved; may return a sentence for the user.
+    pub kept: Keep,
     /// The texts.
     pub catalogue: Arc<Catalogue>,
     /// The version that the client is told.

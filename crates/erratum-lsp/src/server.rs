@@ -215,7 +215,7 @@ impl Server {
 
     fn done(&mut self, done: Done) -> Result<(), Error> {
         let Done { uri, version, outcome } = done;
-        let last = !matches!(outcome, Outcome::Judged(_));
+        let last = !matches!(outcome, Outcome::Judged(_) | Outcome::Word(_));
         if last {
             self.running = None;
         }
@@ -233,6 +233,7 @@ impl Server {
                 self.publish(&uri, Some(version), diagnostics)?;
                 self.answer(&uri)?;
             }
+            Outcome::Word(text) => self.say(&text, lsp_types::MessageType::INFO)?,
             Outcome::Failed(text) if current && !next => {
                 let file = self.files.get_mut(&uri);
                 let said = file.as_ref().is_some_and(|file| file.failed.as_ref() == Some(&text));
@@ -242,7 +243,7 @@ impl Server {
                     file.failed = Some(text.clone());
                 }
                 if !said {
-                    self.say(&text)?;
+                    self.say(&text, lsp_types::MessageType::WARNING)?;
                 }
                 self.publish(&uri, Some(version), Vec::new())?;
                 self.answer(&uri)?;
@@ -315,11 +316,8 @@ impl Server {
     }
 
     /// Says something that no place of a text can show.
-    fn say(&self, text: &str) -> Result<(), Error> {
-        let params = lsp_types::ShowMessageParams {
-            typ: lsp_types::MessageType::WARNING,
-            message: format!("Erratum: {text}"),
-        };
+    fn say(&self, text: &str, typ: lsp_types::MessageType) -> Result<(), Error> {
+        let params = lsp_types::ShowMessageParams { typ, message: format!("Erratum: {text}") };
         self.send(Notification::new("window/showMessage".to_owned(), params))
     }
 

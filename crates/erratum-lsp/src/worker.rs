@@ -36,6 +36,8 @@ pub(crate) enum Outcome {
     Judged(Box<Look>),
     /// All that is found.
     Found(Box<Look>),
+    /// A sentence for the user, that no place of a text can show.
+    Word(String),
     /// Nothing could be found, and why.
     Failed(String),
     /// Another text has come since.
@@ -84,7 +86,14 @@ fn look(
             };
             match session.look_in_steps(project, judged) {
                 _ if job.cancel.is_cancelled() => Outcome::Cancelled,
-                Ok(look) => Outcome::Found(Box::new(look)),
+                Ok(look) => {
+                    // What is typed and changed again before it is saved is nobody's mistake yet.
+                    let saved = std::fs::read(path).is_ok_and(|t| t == job.document.source.bytes());
+                    if let Some(word) = saved.then(|| (setup.kept)(&session, &look)).flatten() {
+                        tell(Outcome::Word(word));
+                    }
+                    Outcome::Found(Box::new(look))
+                }
                 Err(error) => Outcome::Failed(error.to_string()),
             }
         }

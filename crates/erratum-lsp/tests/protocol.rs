@@ -7,6 +7,7 @@ use lsp_server::{Connection, Message, Notification, Request, RequestId, Response
 use serde_json::{Value, json};
 use std::fs;
 use std::path::PathBuf;
+use std::sync::{Arc, Mutex};
 use std::thread::JoinHandle;
 use std::time::{Duration, Instant};
 
@@ -21,6 +22,8 @@ struct Client {
     folder: tempfile::TempDir,
     next: i32,
     heard: Vec<Message>,
+    /// How many mistakes were found in each text that was kept.
+    kept: Arc<Mutex<Vec<usize>>>,
 }
 
 impl Client {
@@ -36,8 +39,15 @@ impl Client {
     /// One that has said nothing yet.
     fn silent() -> Client {
         let (own, connection) = Connection::memory();
+        let kept: Arc<Mutex<Vec<usize>>> = Arc::default();
+        let keep = kept.clone();
         let server = std::thread::spawn(move || {
             let setup = Setup {
+                kept: Box::new(move |_, look| {
+                    let mut kept = keep.lock().unwrap();
+                    kept.push(look.verdict.roots.len());
+                    (kept.len() == 1).then(|| "it is kept".to_owned())
+                }),
                 builder: Box::new(|_| Session::builder().budget(Budget::Compiles(40))),
                 catalogue: Catalogue::shipped(),
                 version: "0".to_owned(),
@@ -45,7 +55,7 @@ impl Client {
             serve(&connection, setup)
         });
         let folder = tempfile::tempdir().unwrap();
-        Client { connection: own, server: Some(server), folder, next: 0, heard: Vec::new() }
+        Client { connection: own, server: Some(server), folder, next: 0, heard: Vec::new(), kept }
     }
 
     fn path(&self) -> PathBuf {
@@ -226,6 +236,29 @@ fn what_was_typed_counts_and_not_what_is_on_the_disk() {
         matches!(message, Message::Notification(one) if one.params["diagnostics"] == json!([]))
     });
     assert!(matches!(empty, Message::Notification(_)));
+    client.end();
+}
+
+#[test]
+fn only_what_is_saved_is_kept() {
+    let mut client = Client::start(json!({}));
+    client.open(WRONG);
+    client.at_rest();
+    assert_eq!(*client.kept.lock().unwrap(), [2]);
+    let said = client.wait(|message| {
+        matches!(message, Message::Notification(one) if one.method == "window/showMessage")
+    });
+    let Message::Notification(said) = said else { panic!() };
+    assert_eq!(said.params["message"], "Erratum: it is kept");
+    client.change(2, json!([{ "text": WRONG.replace("zoen", "zone") }]));
+    client.at_rest();
+    client.change(3, json!([{ "text": SOUND }]));
+    client.at_rest();
+    assert_eq!(*client.kept.lock().unwrap(), [2], "nothing was saved since");
+    fs::write(client.path(), SOUND).unwrap();
+    client.tell("textDocument/didSave", json!({ "textDocument": { "uri": client.uri() } }));
+    client.at_rest();
+    assert_eq!(*client.kept.lock().unwrap(), [2, 0]);
     client.end();
 }
 

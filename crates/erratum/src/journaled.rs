@@ -1,6 +1,6 @@
 //! What looks and drills add to the journal.
 //!
-//! Only looks of somebody at a terminal are kept, not those of scripts. A look never waits for the journal
+//! Only looks of somebody at a terminal and saved texts of an editor are kept, not looks of scripts. A look never waits for the journal
 //! and never fails by it.
 
 use erratum_learn::journal::practice;
@@ -52,47 +52,63 @@ pub fn turn(on: bool) -> io::Result<()> {
     }
 }
 
+/// What the user is told at the first time.
+const FIRST: &str = "The kinds of your mistakes are kept on this machine, without any text or name: `erratum journal` shows them, `erratum journal off` stops it.";
+
 /// Adds a look.
 pub fn look(session: &Session, look: &Look, wanted: Option<bool>) {
-    add(session, look, wanted, false, |_| true);
+    if at_terminal() && add(session, look, wanted, false, |_| true) {
+        tell_first();
+    }
+}
+
+/// Adds what an editor's server has found in a saved text; returns what the user is told at the first time.
+pub fn edited(session: &Session, look: &Look, wanted: Option<bool>) -> Option<String> {
+    add(session, look, wanted, false, |_| true).then(|| FIRST.to_owned())
 }
 
 /// Adds that a mend has written: which mistakes it mended.
 pub fn mended(session: &Session, look: &Look, wanted: Option<bool>, which: impl Fn(&Root) -> bool) {
-    add(session, look, wanted, true, which);
+    if at_terminal() && add(session, look, wanted, true, which) {
+        tell_first();
+    }
 }
 
+/// Whether somebody reads what is printed: looks of scripts are not kept.
+fn at_terminal() -> bool {
+    let asked = std::env::var_os(VARIABLE).is_some_and(|value| value == "1");
+    asked || io::stdout().is_terminal()
+}
+
+fn tell_first() {
+    let _ = writeln!(anstream::stderr(), "\n{FIRST}");
+}
+
+/// Adds one line for each file; returns whether it is the first that is kept at all.
 fn add(
     session: &Session,
     look: &Look,
     wanted: Option<bool>,
     mend: bool,
     which: impl Fn(&Root) -> bool,
-) {
-    let asked = std::env::var_os(VARIABLE).is_some_and(|value| value == "1");
-    let here = asked || io::stdout().is_terminal();
-    let (Some(folder), true) = (folder(), here && wanted != Some(false) && !is_off()) else {
-        return;
+) -> bool {
+    let (Some(folder), true) = (folder(), wanted != Some(false) && !is_off()) else {
+        return false;
     };
-    let Some(language) = session.language() else { return };
+    let Some(language) = session.language() else { return false };
     let first = !spool::begun(&folder);
     for file in &look.program.files {
         let own = look.verdict.roots.iter().filter(|root| root.at.file == file.name());
         let roots = own.filter(|root| which(root));
         let roots = roots.map(|root| (root.mistake.clone(), root.at.line, root.hidden)).collect();
         // Where it cannot be kept, nothing is: a look is not the place to speak of it.
-        let Ok(place) = spool::place(&folder, &session.path(file.name())) else { return };
+        let Ok(place) = spool::place(&folder, &session.path(file.name())) else { return false };
         let (time, language) = (now(), language.id.to_owned());
         if spool::add(&folder, &Noted { time, language, place, mend, roots }).is_err() {
-            return;
+            return false;
         }
     }
-    if first {
-        let _ = writeln!(
-            anstream::stderr(),
-            "\nThe kinds of your mistakes are kept on this machine, without any text or name: `erratum journal` shows them, `erratum journal off` stops it."
-        );
-    }
+    first
 }
 
 /// The kinds of mistakes that were made most in a language, and did not go away; nothing where there is no

@@ -51,6 +51,8 @@ fn neovim_shows_mends_and_takes_a_killed_server_back() {
     assert_eq!(noted, wanted, "{said}");
     let text = folder.read("quay.c");
     assert!(text.contains("free = 4;") && text.contains("free + zone;"), "{text}");
+    let journal = folder.run(&["journal"]).stdout;
+    assert!(journal.starts_with("2 mistakes, "), "what was saved is kept: {journal}");
 }
 
 #[test]

@@ -3,7 +3,8 @@
 use crate::app::App;
 use crate::arguments::{Common, Compile};
 use crate::failure::Failure;
-use erratum_look::Session;
+use crate::journaled;
+use erratum_look::{Look, Session};
 use erratum_lsp::Setup;
 use erratum_lsp::transport;
 
@@ -11,13 +12,16 @@ use erratum_lsp::transport;
 pub fn run(app: App) -> Result<u8, Failure> {
     let (connection, threads) = transport::stdio();
     let catalogue = app.catalogue.clone();
+    let wanted = app.journal;
     let builder = move |_: &std::path::Path| {
         // Without options, nothing can be wrong with them.
         app.plain_session(&Common::default(), &Compile::default())
             .unwrap_or_else(|_| Session::builder())
     };
     let version = env!("CARGO_PKG_VERSION").to_owned();
-    let setup = Setup { builder: Box::new(builder), catalogue, version };
+    let kept =
+        Box::new(move |session: &Session, look: &Look| journaled::edited(session, look, wanted));
+    let setup = Setup { builder: Box::new(builder), kept, catalogue, version };
     let ended = erratum_lsp::serve(&connection, setup);
     drop(connection);
     // What ended the reading says more than that the client is gone.
