@@ -464,8 +464,11 @@ fn near_names(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>)
         // What is no type is hardly meant by one, and what is written again and again is hardly a slip
         // for what stands there less often.
         let rare = case.text.names.seen.get(name).is_none_or(|seen| seen.len() < others.len());
-        let doubtful =
-            asked == NameKind::Type && known.0 != NameKind::Type || others.len() >= OFTEN && rare;
+        // A type may stand before a dot or make an object where a value does not, but not in its place.
+        let value = asked == NameKind::Value && !matches!(lexed.word(token + 1), "." | "::" | "{");
+        let other_kind = asked == NameKind::Type && known.0 != NameKind::Type
+            || value && known.0 == NameKind::Type;
+        let doubtful = other_kind || others.len() >= OFTEN && rare;
         let push = |candidate: Candidate, all: &mut Vec<Candidate>| {
             all.push(if doubtful { candidate.guess() } else { candidate });
         };
