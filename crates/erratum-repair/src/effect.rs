@@ -77,14 +77,16 @@ pub(crate) fn of_edits(
         language.is_some_and(|l| l.own_paths.iter().any(|path| edit.text.contains(path)))
     };
     // The text itself says to which type the value belongs; a mark that looks like one of code is one; what
-    // is used as an object is one;
-    // a class declares the method that it lacks.
+    // is used as an object is one; a class declares the method that it lacks; the compiler says whether
+    // a class or an interface stands there, and that a promise has no body.
     if mistake == MistakeId::PastedText
         || mistake == MistakeId::MissingScope
         || mistake == MistakeId::MissingTypeParameter
         || mistake == MistakeId::BrokenInclude
         || mistake == MistakeId::DeclaredFunction
         || mistake == MistakeId::MissingOwner
+        || mistake == MistakeId::WrongParent
+        || mistake == MistakeId::BodyRules
         || (brings_in(mistake) && !edits.iter().any(own))
     {
         return Effect::Restores;
@@ -300,6 +302,8 @@ impl<'a> Change<'a> {
             TokenKind::Keyword => Effect::Restores,
             TokenKind::Op => self.mark(word),
             TokenKind::Directive => Effect::Restores,
+            // Haskell: the head of a function without a name.
+            _ if word == "\\" && language.applies_bare => Effect::Restores,
             _ => Effect::Invents,
         };
         new.iter().map(one).max().unwrap_or(Effect::Restores)
@@ -409,6 +413,8 @@ impl<'a> Change<'a> {
                 let word = lexed.word(before);
                 is_modifier(word) || lexed.language.types.contains(&word)
             }
+            // Pascal: what a pointer points at.
+            _ if lexed.is(before, "^") => lexed.language.member_arrow.starts_with('^'),
             _ => matches!(lexed.word(before), "." | "->" | "[" | "]" | "," | ":" | "*"),
         };
         let begins = start.checked_sub(1).is_none_or(|before| {

@@ -9,6 +9,9 @@ use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 
+/// Functions that leave the value as it is, and give another one back.
+const GIVES_BACK: &[&str] = &["append"];
+
 /// A function does that here.
 const FUNCTION: Factor = evidence("a function does that here", 8.0);
 
@@ -67,7 +70,13 @@ fn called(
         _ => String::new(),
     };
     let (from, to) = (lexed.code[first].start, lexed.code[last].end);
-    let edit = Edit::replace(case.file(), from, to, format!("{function}({value}{handed})"));
+    // What gives the longer list back is of no use by itself.
+    let alone = lexed.code[first].first
+        && lexed.code.get(last + 1).is_none_or(|next| next.first)
+        && close.is_some();
+    let kept =
+        if alone && GIVES_BACK.contains(&function) { format!("{value} = ") } else { String::new() };
+    let edit = Edit::replace(case.file(), from, to, format!("{kept}{function}({value}{handed})"));
     all.push(Candidate::new(MistakeId::ForeignWord, FUNCTION, vec![edit]));
 }
 
@@ -93,6 +102,17 @@ fn value_before(case: &Case, dot: usize) -> Option<usize> {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn what_a_statement_appends_is_kept() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc add(n int) {\n\tboats.<|>append(n)\n}\n",
+            "boats.append undefined (type []int has no field or method append)",
+            "package quay\n\nfunc add(n int) {\n\tboats = append(boats, n)\n}\n",
+        );
+    }
 
     #[test]
     fn the_values_of_a_call_go_along() {

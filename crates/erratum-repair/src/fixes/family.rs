@@ -58,9 +58,11 @@ pub struct Example {
 
 /// All families, in the order in which they are asked: of equally likely fixes the first stays first.
 pub static FAMILIES: &[&Family] = &[
+    &super::parent_word::FAMILY,
     &super::pasted::FAMILY,
     &super::hints::FAMILY,
     &super::include::FAMILY,
+    &super::macro_call::FAMILY,
     &super::macro_value::FAMILY,
     &super::quotes::FAMILY,
     &super::brackets::FAMILY,
@@ -84,6 +86,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::haskell::equations::FAMILY,
     &super::haskell::classes::FAMILY,
     &super::haskell::applied::FAMILY,
+    &super::haskell::arrows::FAMILY,
     &super::haskell::numbers::FAMILY,
     &super::haskell::functions::FAMILY,
     &super::haskell::items::FAMILY,

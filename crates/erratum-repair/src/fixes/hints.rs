@@ -131,6 +131,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if edits.iter().any(|edit| {
             edit.text.contains(".clone()")
                 || edit.text.contains("unwrap")
+                || edit.text.ends_with("::MAX")
                 || edit.text.contains("#[")
         }) {
             score += MADE_UP;

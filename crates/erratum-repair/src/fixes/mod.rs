@@ -49,6 +49,7 @@ mod labels;
 mod lambda_head;
 mod line_end;
 mod loop_item;
+mod macro_call;
 mod macro_value;
 mod made;
 mod members;
@@ -59,6 +60,7 @@ mod only_part;
 mod operands;
 mod overriding;
 mod owner;
+mod parent_word;
 mod pasted;
 mod pattern_values;
 mod patterns;
@@ -271,9 +273,33 @@ impl<'a> Case<'a> {
         {
             return bare;
         }
+        if self.language().is_type(here) && self.gives_nothing(token) {
+            return "void";
+        }
         let operators = self.language().operators;
         let unequal = ["!==", "!="].into_iter().find(|mark| operators.contains(mark));
         unequal.filter(|_| value && here == "!").unwrap_or(here)
+    }
+
+    /// Whether a word stands for the result of a function that gives nothing back.
+    fn gives_nothing(&self, token: usize) -> bool {
+        let (lexed, pairs) = (self.lexed(), &self.text.pairs);
+        let behind = lexed.before(token) == ":" && token > 1 && lexed.is(token - 2, ")");
+        let block = match () {
+            () if behind => Some(token + 1),
+            () if lexed.language.type_first && lexed.is(token + 2, "(") => {
+                pairs.partner_of(token + 2).map(|close| close + 1)
+            }
+            () => None,
+        };
+        let Some(open) = block.filter(|at| lexed.is(*at, "{")) else { return false };
+        let Some(close) = pairs.partner_of(open) else { return false };
+        lexed.language.types.contains(&"void")
+            && !(open..close).any(|at| {
+                lexed.is(at, "return")
+                    && !matches!(lexed.word(at + 1), ";" | "}")
+                    && !lexed.code[at + 1].first
+            })
     }
 
     /// The odd brackets that the message may come of. A compiler reads forwards: what opens behind the

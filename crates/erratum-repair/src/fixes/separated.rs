@@ -5,6 +5,7 @@ use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::lex::TokenKind;
+use erratum_syntax::pairs::closing;
 
 /// The compiler says what kind of list it is.
 const NAMED_LIST: Factor = evidence("the compiler says that a list goes on", 7.0);
@@ -54,10 +55,52 @@ fn in_braces(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// The items of a list stand on lines of their own, as deep as each other.
+const LINES: Factor = evidence("its line is one of the items of a list", 8.0);
+
+/// A list whose items have a line each, one of which ends with `;`. Its brackets may seem to have no
+/// partner for that very mark, so the layout decides.
+fn on_lines(case: &Case, all: &mut Vec<Candidate>) {
+    let (lexed, source) = (case.lexed(), &case.lexed().source);
+    let reported = lexed.code[case.token].line;
+    // The compiler notices the mark, or what stands behind it.
+    for line in [reported, reported.saturating_sub(1)] {
+        let here = lexed.on_line(line);
+        let Some(mark) = here.clone().last().filter(|at| lexed.is(*at, ";")) else { continue };
+        let Some(deep) = source.indent(line) else { continue };
+        let depth = |line: u32| source.indent(line).unwrap_or(u32::MAX);
+        let Some(above) = (1..line).rev().find(|other| depth(*other) < deep) else { continue };
+        let below = (line + 1..=source.line_count()).find(|other| depth(*other) < deep);
+        let Some(below) = below else { continue };
+        let Some(open) = lexed.on_line(above).last() else { continue };
+        // A block holds statements; a list in braces is the value of something.
+        let list = match lexed.word(open) {
+            "[" => true,
+            "{" => matches!(lexed.before(open), "=" | "]"),
+            _ => false,
+        };
+        let first = lexed.on_line(below).start;
+        let closed = lexed.is(first, closing(lexed, open)) && depth(below) == depth(above);
+        let items = (above + 1..below).filter(|item| depth(*item) == deep);
+        let starts: Vec<usize> = items.map(|item| lexed.on_line(item).start).collect();
+        let alike = starts.iter().all(|at| lexed.kind(*at) == lexed.kind(here.start));
+        if !list || !closed || !alike || starts.len() < 2 {
+            continue;
+        }
+        let edit = match starts.last() == Some(&here.start) {
+            true => case.delete_token(mark),
+            false => case.replace_token(mark, ","),
+        };
+        all.push(Candidate::new(MistakeId::WrongMark, LINES, vec![edit]));
+        return;
+    }
+}
+
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     if case.language().terminator == ";" {
         in_braces(case, all);
+        on_lines(case, all);
     }
     let said = &case.message.text;
     if !said.contains(SAID) || !said.contains("missing comma") {
@@ -89,6 +132,24 @@ mod tests {
             "expected primary-expression before '{' token",
             "void go(std::vector<Mast>& all) {\n    all.push_back(Mast{name, 3, true});\n}\n",
         );
+    }
+
+    #[test]
+    fn an_item_on_a_line_of_its_own_ends_with_a_comma() {
+        let text = |mark: &str| {
+            format!("const all: Mast[] = [\n  {{ height: 3 }}{mark}\n  {{ height: 4 }},\n];\n")
+        };
+        check_fix(&FAMILY, "typescript", &text("<|>;"), "',' expected.", &text(","));
+        let text = |mark: &str| {
+            format!("class Quay {{\n    int[] all = {{\n        3{mark}\n        4\n    }};\n}}\n")
+        };
+        check_fix(&FAMILY, "java", &text("<|>;"), "';' expected", &text(","));
+    }
+
+    #[test]
+    fn a_statement_on_a_line_of_its_own_is_left() {
+        let text = "const f = () => {\n  go(3)<|>;\n  go(4);\n};\n";
+        check_no_fix(&FAMILY, "typescript", text, "',' expected.");
     }
 
     #[test]

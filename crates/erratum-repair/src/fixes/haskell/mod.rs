@@ -2,6 +2,7 @@
 
 pub(super) mod answered;
 pub(super) mod applied;
+pub(super) mod arrows;
 pub(super) mod classes;
 pub(super) mod equations;
 pub(super) mod functions;

@@ -1,0 +1,99 @@
+//! Java: the word before what a class takes over from, where a class and an interface are confused:
+//! `class Yacht implements Vessel` of a class `Vessel`; and the body of a method that is only promised.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
+
+/// The compiler says which of the two it is.
+const TOLD: Factor = evidence("the compiler says whether it is a class or an interface", 8.0);
+/// An `abstract` method has no body, and this one holds nothing.
+const EMPTY_BODY: Factor = evidence("an abstract method has no body, and this one is empty", 7.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "parent-word",
+    recipes: &[],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "java",
+        before: "class Vessel {}\nclass Yacht implements <|>Vessel {}\n",
+        message: "interface expected here",
+        after: "class Vessel {}\nclass Yacht extends Vessel {}\n",
+    },
+};
+
+/// What javac 17 says, with the word that stands there and the one that belongs there.
+const SAID: &[(&str, &str, &str)] = &[
+    ("interface expected here", "implements", "extends"),
+    ("no interface expected here", "extends", "implements"),
+];
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = case.message.text.as_str();
+    if let Some((_, written, meant)) = SAID.iter().find(|(told, ..)| *told == said) {
+        // One name stands behind the word: of several, each has its own kind.
+        let word = case.token.checked_sub(1).filter(|at| lexed.is(*at, written));
+        let alone = !matches!(lexed.word(case.token + 1), "," | "implements");
+        if let Some(word) = word.filter(|_| alone) {
+            let edit = case.replace_token(word, *meant);
+            all.push(Candidate::new(MistakeId::WrongParent, TOLD, vec![edit]).guess());
+        }
+    }
+    if said == "abstract methods cannot have a body" {
+        empty_body(case, all);
+    }
+}
+
+/// `abstract double dues(int days) {}`.
+fn empty_body(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let mut open = line.filter(|at| *at >= case.token && lexed.is(*at, "{"));
+    let Some(open) = open.next().filter(|at| lexed.kind(*at) == Some(TokenKind::Open)) else {
+        return;
+    };
+    if case.text.pairs.partner_of(open) == Some(open + 1) && lexed.before(open) == ")" {
+        let from = lexed.code[open - 1].end;
+        let edit = Edit::replace(case.file(), from, lexed.code[open + 1].end, ";");
+        all.push(Candidate::new(MistakeId::BodyRules, EMPTY_BODY, vec![edit]).guess());
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn an_interface_is_implemented() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "interface Lit {}\nclass Lamp extends <|>Lit {}\n",
+            "no interface expected here",
+            "interface Lit {}\nclass Lamp implements Lit {}\n",
+        );
+    }
+
+    #[test]
+    fn of_several_none_is_moved() {
+        let text = "class Vessel {}\ninterface Lit {}\nclass Yacht implements <|>Vessel, Lit {}\n";
+        check_no_fix(&FAMILY, "java", text, "interface expected here");
+    }
+
+    #[test]
+    fn a_promise_that_holds_nothing_ends_with_its_mark() {
+        let text = |body: &str| {
+            format!("abstract class Vessel {{\n    abstract double <|>dues(int days){body}\n}}\n")
+        };
+        let said = "abstract methods cannot have a body";
+        check_fix(&FAMILY, "java", &text(" {}"), said, &text(";").replace("<|>", ""));
+        check_no_fix(&FAMILY, "java", &text(" { return 3; }"), said);
+    }
+}
