@@ -12,10 +12,14 @@ fn syllables(word: &str) -> usize {
     let mut count = (0..letters.len()).filter(|at| starts(*at)).count();
     // A last `e` is not heard, but that of `le` behind a consonant is; nor is that of most `-ed` and `-es`.
     let end: String = letters.iter().rev().take(3).rev().collect();
-    let silent = end.ends_with('e') && !(end.ends_with("le") && !end.starts_with(vowel))
-        || end.ends_with("ed") && !end.starts_with(['t', 'd'])
-        || end.ends_with("es") && !end.starts_with(['s', 'x', 'z', 'c', 'g', 'h', 'u', 'i']);
-    if silent && count > 1 {
+    let heard = match () {
+        () if end.ends_with("le") => !end.starts_with(vowel),
+        () if end.ends_with('e') => false,
+        () if end.ends_with("ed") => end.starts_with(['t', 'd']),
+        () if end.ends_with("es") => end.starts_with(['s', 'x', 'z', 'c', 'g', 'h', 'u', 'i']),
+        () => true,
+    };
+    if !heard && count > 1 {
         count -= 1;
     }
     count.max(1)
