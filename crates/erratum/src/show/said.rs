@@ -9,6 +9,12 @@ use std::io::{self, Write};
 /// How many remarks of a short message are shown.
 const REMARKS: usize = 4;
 
+/// Remarks that tell nothing of the mistake (seen with gcc 12 and mcs 6.8); `--whole` shows them.
+const EMPTY: &[&str] = &[
+    "each undeclared identifier is reported only once",
+    "(Location of the symbol related to previous error)",
+];
+
 impl View<'_> {
     /// The compiler's own words: whole if they are short, else their point.
     pub(super) fn said(
@@ -50,8 +56,10 @@ impl View<'_> {
             self.paragraph(out, "       ", "         ", line.trim_end())?;
         }
         let most = if self.whole { usize::MAX } else { REMARKS };
-        for note in message.iter().flat_map(|m| &m.notes).filter(|n| !n.text.is_empty()).take(most)
-        {
+        let told = |text: &str| self.whole || !EMPTY.iter().any(|empty| text.starts_with(empty));
+        let notes = message.iter().flat_map(|message| &message.notes);
+        let notes = notes.filter(|note| !note.text.is_empty() && told(&note.text));
+        for note in notes.take(most) {
             let place = note.at.as_ref().filter(|_| self.whole);
             let place = place.map_or(String::new(), |at| format!(" ({})", at_line(at)));
             let most = if self.whole { usize::MAX } else { 1 };
