@@ -36,7 +36,32 @@ impl AtEnd<'_> {
             let offset = edit::back(&at.file, at.range(now).0, &sets);
             self.original.file(&at.file).is_some_and(|file| here(&at.file, file.line_of(offset)))
         });
-        !stays && !self.mended_again(step, &here) && !self.in_trouble(edits)
+        !stays
+            && !self.mended_again(step, &here)
+            && !self.in_trouble(edits)
+            && !self.bracket_beside(edits, step)
+    }
+
+    /// Returns whether a bracket is put in or taken out right beside a mistake that stays unsolved: the
+    /// compiler may only read on there because of the bracket.
+    fn bracket_beside(&self, edits: &[Edit], step: usize) -> bool {
+        let mistake = self.node.steps[step].taken().map(|taken| taken.candidate.mistake);
+        let bracket = matches!(
+            mistake,
+            Some(
+                MistakeId::MissingBracket | MistakeId::ExtraBracket | MistakeId::MismatchedBracket
+            )
+        );
+        let lines = self.lines(edits);
+        bracket
+            && self.node.steps.iter().enumerate().any(|(number, other)| {
+                let unsolved = other.taken().is_none() && number > step;
+                let message = &other.report.messages[other.target];
+                let at = self.line(message, number).filter(|_| unsolved);
+                at.is_some_and(|(file, line)| {
+                    lines.iter().any(|(f, l)| *f == file && (*l..=*l + 1).contains(&line))
+                })
+            })
     }
 
     /// Returns whether edits write a name in the place of another one, and a mistake that stays unsolved,
@@ -94,6 +119,14 @@ impl AtEnd<'_> {
                 | MistakeId::MisspeltKeyword
                 | MistakeId::ForeignWord
         );
+        // A word in the place of a word; what is written anew with its marks is more than spelling.
+        let word = |edit: &Edit| {
+            edit.text
+                .trim()
+                .chars()
+                .all(|c| c.is_alphanumeric() || c == '_' || c == ':' || c == '"')
+        };
+        let spelt = spelt && taken.candidate.edits.iter().all(word);
         !spelt && !brings_in(mistake)
     }
 
