@@ -34,6 +34,16 @@ pub fn day(days: u64) -> String {
     format!("{:04}-{month:02}-{day:02}", year_of_era + era * 400 + turn)
 }
 
+/// A time in the unit that fits.
+pub fn span(seconds: u64) -> String {
+    match seconds {
+        0..=99 => format!("{seconds} s"),
+        100..=5999 => format!("{} min", (seconds + 30) / 60),
+        6000..=172_799 => format!("{} h", (seconds + 1800) / 3600),
+        _ => format!("{} days", seconds / 86_400),
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
@@ -47,5 +57,10 @@ mod tests {
         for text in ["", "2026-13-01", "01.03.2026", "2026-3-1", "2026-03-0x"] {
             assert!(time(text).is_err(), "{text}");
         }
+    }
+
+    #[test]
+    fn times_have_the_unit_that_fits() {
+        assert_eq!([5, 100, 7200, 200_000].map(span), ["5 s", "2 min", "2 h", "2 days"]);
     }
 }

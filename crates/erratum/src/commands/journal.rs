@@ -2,7 +2,7 @@
 
 use crate::app::{App, language_of_name};
 use crate::arguments::{Journal, JournalCommand};
-use crate::calendar::{day, time};
+use crate::calendar::{day, span, time};
 use crate::failure::Failure;
 use crate::show::chart::words;
 use crate::{files, journaled, show};
@@ -156,16 +156,6 @@ fn shortened(text: &str, room: usize) -> String {
     short
 }
 
-/// A time in the unit that fits.
-fn span(seconds: u64) -> String {
-    match seconds {
-        0..=99 => format!("{seconds} s"),
-        100..=5999 => format!("{} min", (seconds + 30) / 60),
-        6000..=172_799 => format!("{} h", (seconds + 1800) / 3600),
-        _ => format!("{} days", seconds / 86_400),
-    }
-}
-
 /// One bar for each number, as high as it is.
 fn bars(numbers: &[u64]) -> String {
     const BARS: [char; 8] = ['▁', '▂', '▃', '▄', '▅', '▆', '▇', '█'];
@@ -203,10 +193,5 @@ mod tests {
     fn bars_are_as_high_as_their_numbers() {
         assert_eq!(bars(&[0, 1, 8, 4]), "·▁█▄");
         assert_eq!(bars(&[0, 0]), "··");
-    }
-
-    #[test]
-    fn times_have_the_unit_that_fits() {
-        assert_eq!([5, 100, 7200, 200_000].map(span), ["5 s", "2 min", "2 h", "2 days"]);
     }
 }

@@ -1,7 +1,7 @@
 //! The journal as one page: charts drawn as SVG, and the numbers. Nothing is fetched.
 
 use super::page::{escaped, framed};
-use crate::calendar::day;
+use crate::calendar::{day, span};
 use erratum_catalogue::Catalogue;
 use erratum_learn::journal::{Kind, Summary};
 use plotters::prelude::*;
@@ -29,7 +29,7 @@ pub fn page(catalogue: &Catalogue, summary: &Summary) -> String {
     let names: Vec<String> = kinds.iter().map(|kind| words(catalogue, kind)).collect();
     body += "<h2>By kind</h2>\n<table>\n<tr><th>Kind</th><th>Made</th><th>Hidden</th><th>Gone</th><th>Mended by Erratum</th><th>Half were gone after</th></tr>\n";
     for (kind, name) in kinds.iter().zip(&names) {
-        let seconds = kind.seconds.map_or_else(String::new, |seconds| format!("{seconds} s"));
+        let seconds = kind.seconds.map_or_else(String::new, span);
         body += &format!(
             "<tr><td>{}</td><td>{}</td><td>{}</td><td>{}</td><td>{}</td><td>{seconds}</td></tr>\n",
             escaped(name),

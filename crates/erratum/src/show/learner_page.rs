@@ -12,8 +12,6 @@ use std::path::PathBuf;
 /// By this Erratum knows a page of its own again.
 pub const MADE: &str = "<meta name=\"generator\" content=\"Erratum\">";
 
-const STYLE: &str = "<style>\nh2 { font-size: 1.1rem; margin-top: 2rem; }\n</style>\n";
-
 /// How wide the lines of a page are.
 const WIDTH: usize = 84;
 
@@ -35,7 +33,7 @@ pub fn page(learner: &str, verdict: &Verdict, program: &Program) -> io::Result<S
         whole: true,
         unfold: false,
     };
-    let mut body = format!("{MADE}\n{STYLE}<h1>{}</h1>\n", escaped(learner));
+    let mut body = format!("{MADE}\n<h1>{}</h1>\n", escaped(learner));
     let summary = plain(|out| view.summary(out, verdict))?;
     body += &format!("<p>{}</p>\n", escaped(&summary.replace('\n', " ")));
     for root in &verdict.roots {
