@@ -2,12 +2,15 @@
 
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::{Candidate, Case};
-use crate::score::{Factor, weight};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::names::NameKind;
 
 /// A member that is hidden by a parameter of its name.
 const HIDDEN_MEMBER: Factor = weight("a parameter hides the member", 2.0);
+
+/// The member never gets a value, and a parameter of its name is given its own.
+const NEVER_SET: Factor = evidence("a parameter is given its own value, and the member none", 8.0);
 
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "own_member",
@@ -26,6 +29,27 @@ pub(in crate::fixes) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.asks(Recipe::OwnMember) {
         own_member(case, all);
+    }
+    never_set(case, all);
+}
+
+/// Java: a member that must get its value, and a parameter of its name is given its own (seen with javac 17).
+fn never_set(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let told = case.message.text.strip_prefix("variable ");
+    let Some((name, rest)) = told.and_then(|rest| rest.split_once(' ')) else { return };
+    if !rest.contains("might not have been initialized") && !rest.contains("not initialized in") {
+        return;
+    }
+    let member = case.text.names.of(name).any(|d| d.kind == NameKind::Member);
+    let seen = case.text.names.seen.get(name).map_or(&[][..], Vec::as_slice);
+    let mut own = seen.iter().filter(|at| {
+        let bare = !matches!(lexed.before(**at), "." | "=");
+        bare && lexed.is(**at + 1, "=") && lexed.is(**at + 2, name) && lexed.is(**at + 3, ";")
+    });
+    if let (true, Some(at), None) = (member, own.next(), own.next()) {
+        let edit = case.insert(lexed.code[*at].start, case.language().object);
+        all.push(Candidate::new(MistakeId::SelfAssignment, NEVER_SET, vec![edit]));
     }
 }
 
@@ -72,6 +96,18 @@ mod tests {
             "warning: [CS1717] Assignment made to same variable; did you mean to assign something else?",
             "class Quay {\n    int seats;\n    void Board(int seats) {\n        this.seats = seats;\n    }\n}\n",
         );
+    }
+
+    #[test]
+    fn a_member_that_gets_no_value_is_the_one_that_is_meant() {
+        let text = |own: &str, at: &str| {
+            format!(
+                "class Quay {{\n    final int seats;\n    Quay(int seats) {{\n        {own}seats = seats;\n    {at}}}\n}}\n"
+            )
+        };
+        let said = "variable seats might not have been initialized";
+        check_fix(&FAMILY, "java", &text("", "<|>"), said, &text("this.", ""));
+        check_no_fix(&FAMILY, "java", &text("this.", "<|>"), said);
     }
 
     #[test]
