@@ -2,7 +2,7 @@
 //! out, the rest is used.
 
 use crate::catalogue::Catalogue;
-use crate::entry::{Entry, Phase};
+use crate::entry::{Entry, Phase, Wording};
 use crate::pattern::{fixed_length, holes};
 use crate::term::{Packed, Term};
 use crate::texts::{MistakeTexts, TermTexts, Texts};
@@ -340,6 +340,11 @@ pub fn print<'n>(names: &[&'n str]) -> Result<String, &'n str> {
     Ok(toml::to_string(&printed).unwrap_or_default())
 }
 
+/// The texts of a wording, in the order of an entry's.
+fn fields_of(wording: &mut Wording) -> [&mut Option<String>; 4] {
+    [&mut wording.title, &mut wording.general, &mut wording.meaning, &mut wording.advice]
+}
+
 /// Puts texts in the place of those that the catalogue has.
 pub(super) fn apply(packed: &mut Packed, texts: &Texts) {
     for new in &texts.mistakes {
@@ -370,25 +375,19 @@ pub(super) fn apply(packed: &mut Packed, texts: &Texts) {
         }
         // What was said in a language of programs gives way to the new text.
         for wording in entry.within.values_mut() {
-            let fields = [
-                (&mut wording.title, &new.title),
-                (&mut wording.general, &new.general),
-                (&mut wording.meaning, &new.meaning),
-                (&mut wording.advice, &new.advice),
-            ];
-            for (old, _) in fields.into_iter().filter(|(_, new)| new.is_some()) {
+            let given = [&new.title, &new.general, &new.meaning, &new.advice];
+            for (old, _) in
+                fields_of(wording).into_iter().zip(given).filter(|(_, new)| new.is_some())
+            {
                 *old = None;
             }
         }
         for (language, new) in &new.within {
             let wording = entry.within.entry(language.clone()).or_default();
-            let fields = [
-                (&mut wording.title, &new.title),
-                (&mut wording.general, &new.general),
-                (&mut wording.meaning, &new.meaning),
-                (&mut wording.advice, &new.advice),
-            ];
-            for (old, new) in fields.into_iter().filter(|(_, new)| new.is_some()) {
+            let given = [&new.title, &new.general, &new.meaning, &new.advice];
+            for (old, new) in
+                fields_of(wording).into_iter().zip(given).filter(|(_, new)| new.is_some())
+            {
                 old.clone_from(new);
             }
         }
@@ -448,6 +447,25 @@ mod tests {
         assert_eq!(entry("lost-anchor").patterns.len(), 1);
         assert!(packed.terms.iter().any(|term| term.name == "berth"));
         assert!(packed.entries.is_sorted_by(|a, b| a.id < b.id));
+    }
+
+    #[test]
+    fn a_new_text_holds_in_every_language_that_has_none_of_its_own() {
+        let text = "[[mistake]]\nid = \"missing-instance\"\nadvice = \"Ask.\"\n\n[mistake.in.scala]\nadvice = \"Ask twice.\"\n";
+        let (texts, problems) = read("own.toml", text);
+        assert_eq!(problems, []);
+        let shipped = Catalogue::shipped();
+        let changed = shipped.with_texts(&[texts]);
+        let said = |language| changed.entry("missing-instance").unwrap().said(Some(language));
+        let before = |language| shipped.entry("missing-instance").unwrap().said(Some(language));
+        assert!(before("rust").advice.contains("`derive`"));
+        assert_eq!(
+            ["rust", "haskell", "scala"].map(|id| said(id).advice),
+            ["Ask.", "Ask.", "Ask twice."]
+        );
+        assert_eq!(said("rust").meaning, before("rust").meaning, "what is not given stays");
+        let (_, problems) = read("own.toml", &text.replace("in.scala", "in.norse"));
+        assert!(problems[0].reason.contains("`in.norse`: no language"), "{problems:#?}");
     }
 
     #[test]

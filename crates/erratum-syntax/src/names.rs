@@ -144,7 +144,9 @@ fn variant(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<NameKind> {
     let open = pairs.inside_of(index).filter(|open| lexed.is(*open, "{"))?;
     let listed = matches!(lexed.word(index.checked_sub(1)?), "{" | ",");
     let ended = matches!(lexed.word(index + 1), "," | "}" | "=" | "(" | "{" | ";");
-    if !listed || !ended || header_of(lexed, open) != Some("enum") {
+    let header = (open.saturating_sub(8)..open).rev().map(|at| lexed.word(at));
+    let mut header = header.take_while(|word| !matches!(*word, ";" | "{" | "}" | ")"));
+    if !listed || !ended || !header.any(|word| word == "enum") {
         return None;
     }
     // Java has fields behind the list.
@@ -425,6 +427,9 @@ mod tests {
         let text = "enum rope { HEMP, STEEL };\nint main(void) { return STEEL; }\n";
         let found = names("c", text);
         has(&found, "STEEL", NameKind::Value, "");
+        let found =
+            names("cpp", "enum class Rope : int { Hemp, Steel };\nclass Coil { Rope r; };\n");
+        has(&found, "Steel", NameKind::Member, "");
         let text = "enum Rope { HEMP { int n() { return f(one, two); } }, WIRE; int a, b; }\n";
         let found = names("java", text);
         has(&found, "WIRE", NameKind::Member, "");
