@@ -35,14 +35,14 @@ impl Session {
         let compiler = KINDS.iter().find(|kind| kind.language == language.id);
         let compiler = compiler.map_or("", |kind| kind.name);
         let mut rebuild = Rebuild::new(command, folder, compiler, Limits::default())?;
+        let below = |file: &Path| file.strip_prefix(folder).unwrap_or(file).to_owned();
         let mut program = Program::default();
         for file in files {
             let bytes = std::fs::read(file).map_err(|error| {
                 let reason = error.to_string();
                 erratum_compilers::Error::Unreadable { path: file.clone(), reason }
             })?;
-            let name = file.strip_prefix(folder).unwrap_or(file);
-            program.set(Source::new(name.to_string_lossy().replace('\\', "/"), bytes));
+            program.set(Source::new(below(file).to_string_lossy().replace('\\', "/"), bytes));
         }
         let report = rebuild.first(&program)?;
         let exit = report.exit;
@@ -50,8 +50,8 @@ impl Session {
         let names: Vec<PathBuf> = program.files.iter().map(|file| file.name().into()).collect();
         let wanted = errors(&report.messages, &names);
         let mut arguments = self.options.arguments.clone();
-        arguments
-            .extend(files.first().and_then(|file| compile_flags(folder, file)).unwrap_or_default());
+        let flags = files.first().and_then(|file| compile_flags(folder, &below(file)));
+        arguments.extend(flags.unwrap_or_default());
         let alone = Project::open(files, Some(language)).map_err(Error::from);
         if let Ok(mut look) = alone.and_then(|project| self.look_with(project, &arguments))
             && errors_of(&look, Some(folder)) == wanted
