@@ -43,8 +43,10 @@ pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Sco
         MistakeId::ExtraBracket => place.is_odd(text, edit) && (named() || place.doubled(edit)),
         MistakeId::MismatchedBracket => text.pairs.odd.len() <= 2,
         MistakeId::OpenString => !place.mixes_quotes(new) && place.has_one_end(new),
-        // A text may be lent or owned.
-        MistakeId::ForeignWord => new != "String" || !text.lexed.language.borrows,
+        // A text may be lent or owned, and a word may stand for several of this language.
+        MistakeId::ForeignWord => {
+            (new != "String" || !text.lexed.language.borrows) && !place.stands_for_several(edit)
+        }
         // Where the prefix stands nowhere else, the names may be meant to be brought in.
         MistakeId::MissingPrefix => named() || place.written_elsewhere(edit),
         MistakeId::MisspeltName => place.long_word(edit) && !place.one_and_many(edit),
@@ -284,6 +286,17 @@ impl<'a> Around<'a> {
         !within.contains([',', '+', '<', '&', ';', ')']) && behind.chars().all(closes)
     }
 
+    /// Whether a word of another language may stand for one of several of this one.
+    fn stands_for_several(&self, edit: &Edit) -> bool {
+        let old = self.lexed.source.slice(edit.start, edit.end);
+        let word = old.split(|letter: char| !letter.is_alphanumeric() && letter != '_').next();
+        let foreign = self.lexed.language.foreign.iter();
+        let words = foreign.filter(|(foreign, here)| {
+            Some(*foreign) == word && here.starts_with(char::is_alphabetic)
+        });
+        words.count() > 1
+    }
+
     /// Whether what is put in stands elsewhere in the text.
     fn written_elsewhere(&self, edit: &Edit) -> bool {
         memchr::memmem::find(self.lexed.source.bytes(), edit.text.as_bytes()).is_some()
@@ -459,6 +472,19 @@ mod tests {
             shows(&text, MistakeId::WrongMark, &[edit], &asked)
         };
         assert!(sure("*quay") && !sure("quay[3]"));
+    }
+
+    #[test]
+    fn a_word_of_another_language_may_stand_for_several() {
+        let sure = |language: &str, old: &str, new: &str| {
+            let source = Source::new("quay", format!("{old} low = 3;\n").into_bytes());
+            let text = Text::new(&source, by_id(language).unwrap());
+            let edit = Edit::replace("quay", 0, old.len(), new);
+            shows(&text, MistakeId::ForeignWord, &[edit], &Score::default())
+        };
+        assert!(sure("go", "let", "var") && !sure("scala", "let", "val"));
+        assert!(sure("java", "const", "final") && !sure("csharp", "final", "const"));
+        assert!(sure("typescript", "or", "||") && !sure("typescript", "None", "null"));
     }
 
     #[test]

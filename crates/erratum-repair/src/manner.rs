@@ -122,11 +122,13 @@ fn typescript(code: &str) -> Option<Phase> {
     }
 }
 
-/// The numbers that the compilers of C# share (seen with mcs 6.8).
+/// The numbers that the compilers of C# share. The last ones tell of rules, but mcs 6.8 finds them while
+/// it reads the text, and checks nothing else then.
 fn csharp(code: &str) -> Option<Phase> {
     match number(code, "CS")? {
         1009..=1012 | 1035 | 1039 => Some(Phase::Lexical),
-        1001..=1044 | 1513..=1519 | 1525..=1529 | 1547 | 8025 => Some(Phase::Syntax),
+        1001..=1044 | 1513..=1529 | 1547 | 8025 => Some(Phase::Syntax),
+        145 | 225 | 1552 | 1586 | 1737 => Some(Phase::Syntax),
         _ => None,
     }
 }
@@ -142,6 +144,7 @@ mod tests {
         assert_eq!(phase("tsc", "TS1002"), Some(Phase::Lexical));
         assert_eq!(phase("tsc", "TS2304"), None);
         assert_eq!(phase("mcs", "CS1525"), Some(Phase::Syntax));
+        assert_eq!(phase("mcs", "CS0145"), Some(Phase::Syntax));
         assert_eq!(phase("mcs", "CS0103"), None);
         assert_eq!(phase("javac", "TS1005"), None);
     }

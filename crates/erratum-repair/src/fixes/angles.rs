@@ -26,8 +26,7 @@ pub(super) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let language = case.language();
-    let templates = language.directives && language.is_keyword("template");
-    if !templates && !matches!(language.type_arguments, Some(("<", ">"))) {
+    if !matches!(language.type_arguments, Some(("<", ">"))) {
         return;
     }
     let line = lexed.on_line(lexed.code[case.token].line);

@@ -5,9 +5,10 @@ use super::family::{Example, Family, Phases};
 use super::shape::operand_end;
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
+use erratum_syntax::pairs::Odd;
 
 /// A condition stands there without brackets.
 const BARE: Factor = evidence("the condition has no brackets", 5.0);
@@ -15,7 +16,7 @@ const BARE: Factor = evidence("the condition has no brackets", 5.0);
 pub(super) static FAMILY: Family = Family {
     id: "condition",
     recipes: &[],
-    phases: Phases::Early,
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -60,10 +61,22 @@ const REACH: u32 = 3;
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    // A word of another language may read as a name.
     word_of_elsewhere(case, all);
+    if case.phase > Phase::Syntax {
+        return;
+    }
     lost_else(case, all);
     lost_if(case, all);
-    lost_brace(case, all);
+    lost_brace(case, lexed.on_line(lexed.code[case.token].line).start, all);
+    // A compiler that counts brackets to the end tells only that one is open.
+    for odd in case.odd().take(4).filter(|odd| odd.odd == Odd::Unclosed) {
+        let inside = |at: &usize| case.text.pairs.block_of(lexed, *at) == Some(odd.token);
+        let mut words = (odd.token..lexed.code.len()).filter(|at| lexed.is(*at, "else"));
+        if let Some(word) = words.find(inside) {
+            lost_brace(case, word, all);
+        }
+    }
     if case.language().is_keyword("for") && case.language().terminator == ";" {
         commas(case, all);
     }
@@ -151,14 +164,13 @@ fn lost_else(case: &Case, all: &mut Vec<Candidate>) {
 }
 
 /// `else {` within the block of the condition that it belongs to: that block is not closed.
-fn lost_brace(case: &Case, all: &mut Vec<Candidate>) {
+fn lost_brace(case: &Case, word: usize, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let source = &lexed.source;
-    let line = lexed.code[case.token].line;
-    let word = lexed.on_line(line).start;
-    if !lexed.is(word, "else") || lexed.on_line(line).is_empty() {
+    let first = lexed.code.get(word).filter(|token| token.first);
+    let Some(line) = first.map(|token| token.line).filter(|_| lexed.is(word, "else")) else {
         return;
-    }
+    };
     let Some(open) = case.text.pairs.block_of(lexed, word).filter(|open| lexed.is(*open, "{"))
     else {
         return;

@@ -37,6 +37,8 @@ const SHORT_WORD: Factor = weight("short words are near everything", -1.5);
 const ANY_LETTER: Factor = weight("one letter is as near to any other", -2.5);
 /// A function of the library that nobody calls.
 const UNCALLED: Factor = weight("nobody calls this function", -2.0);
+/// Each word that a word of another language is likelier to stand for.
+const LESS_LIKELY: Factor = weight("likelier words for it", -0.5);
 /// Every use of the name changes with it.
 const EVERYWHERE: Factor = weight("every use changes", 0.3);
 /// Each use: the same slip at every use is rarer than one slip.
@@ -484,14 +486,14 @@ fn near_names(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>)
         }
     }
     let member = matches!(lexed.before(token), "." | "->" | "::");
-    let foreign = case.language().foreign.iter().find(|(foreign, here)| {
+    let foreign = case.language().foreign.iter().filter(|(foreign, here)| {
         // What stands behind a dot is no operator.
         *foreign == word && !(member && here.starts_with(|c: char| c.is_ascii_punctuation()))
     });
-    if let Some((_, here)) = foreign {
+    for (number, (_, here)) in foreign.enumerate() {
         all.push(Candidate::new(
             MistakeId::ForeignWord,
-            base.clone() + w::FOREIGN,
+            base.clone() + w::FOREIGN + LESS_LIKELY * number as f64,
             vec![case.replace_token(token, case.written_here(token, here))],
         ));
     }

@@ -11,6 +11,9 @@ use erratum_syntax::lex::TokenKind;
 /// Two values are compared in a condition.
 const COMPARES: Factor = evidence("a condition compares", 6.5);
 
+/// Two marks stand together, and apart from the values.
+const ONE_MARK: Factor = evidence("the two marks stand together", 6.0);
+
 /// What is written, and what it was to be.
 const TURNED: &[(&str, &str)] = &[
     ("=>", ">="),
@@ -70,10 +73,15 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let right = lexed.code[last].end < after.start
                 && !matches!(after.kind, TokenKind::Open)
                 && after.line == lexed.code[at].line;
-            if left && right && in_condition(case, line.start, at) {
+            let condition = in_condition(case, line.start, at);
+            // With a gap on either side it is one mark, and no assignment of what is not so.
+            let apart = *written == "=!" && lexed.code[before].end < lexed.code[at].start;
+            if left && right && (condition || apart) {
                 let (start, end) = (lexed.code[at].start, lexed.code[last].end);
                 let edit = Edit::replace(case.file(), start, end, *meant);
-                all.push(Candidate::new(MistakeId::WrongMark, COMPARES, vec![edit]));
+                let score = if condition { COMPARES } else { ONE_MARK };
+                let candidate = Candidate::new(MistakeId::WrongMark, score, vec![edit]);
+                all.push(if condition { candidate } else { candidate.guess() });
             }
         }
     }
@@ -139,6 +147,23 @@ mod tests {
             "class Quay {\n    boolean go(int n) {\n        if (n <|>=! 3) return true;\n        return false;\n    }\n}\n",
             "illegal start of expression",
             "class Quay {\n    boolean go(int n) {\n        if (n != 3) return true;\n        return false;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn two_marks_that_stand_together_are_one() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "bool go(int tide, int low) {\n    return tide =<|>! low;\n}\n",
+            "lvalue required as left operand of assignment",
+            "bool go(int tide, int low) {\n    return tide != low;\n}\n",
+        );
+        check_no_fix(
+            &FAMILY,
+            "cpp",
+            "void go(bool open, int low) {\n    open =!<|>low;\n}\n",
+            "assignment of read-only parameter 'open'",
         );
     }
 

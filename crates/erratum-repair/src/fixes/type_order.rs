@@ -6,7 +6,7 @@ use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
-use erratum_syntax::language::Declaring;
+use erratum_syntax::language::{Declaring, ListType, NameKind};
 use erratum_syntax::lex::TokenKind;
 
 /// The brackets of a list stand on the other side.
@@ -17,6 +17,8 @@ const TYPE_ELSEWHERE: Factor = evidence("the type stands behind the name", 6.0);
 const NO_WORD: Factor = evidence("a name and its type stand there alone", 6.0);
 /// The mark declares the name by itself.
 const TWO_WORDS: Factor = evidence("the mark declares the name by itself", 7.0);
+/// The mark tells the type by the value.
+const TWO_WORDS_OF_IT: Factor = weight("the mark declares it already", 1.0);
 /// A type stands right behind the name.
 const NO_COLON: Factor = evidence("a type stands right behind the name", 6.5);
 /// A variant names the types of its values, and not the values.
@@ -64,17 +66,39 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 /// `Berth[]`, `char[20]`: the brackets of a list on the side where another language has them.
 fn brackets(case: &Case, open: usize, close: usize, far: Factor, all: &mut Vec<Candidate>) {
     let (lexed, language) = (case.lexed(), case.language());
-    let Some(element) = open.checked_sub(1).filter(|at| is_type(case, *at)) else { return };
+    let Some(before) = open.checked_sub(1) else { return };
     let (from, to) = (lexed.code[open].start, lexed.code[close].end);
     let text = lexed.source.slice(from, to).into_owned();
     let out = Edit::delete(case.file(), from, to);
-    if language.lists_in_front {
-        let edits = vec![case.insert(lexed.code[element].start, text), out];
-        all.push(Candidate::new(MistakeId::WrongOrder, BRACKETS_ELSEWHERE + far, edits));
-    } else if language.lists_behind_names && lexed.kind(close + 1) == Some(TokenKind::Name) {
-        let edits = vec![out, case.insert(lexed.code[close + 1].end, text)];
-        all.push(Candidate::new(MistakeId::WrongOrder, BRACKETS_ELSEWHERE + far, edits));
-    }
+    let named = |at: usize| lexed.kind(at) == Some(TokenKind::Name);
+    let typed = |at: usize| is_type(case, at);
+    let edits = match language.list_type {
+        ListType::InFront if typed(before) => {
+            vec![case.insert(lexed.code[before].start, text), out]
+        }
+        ListType::BehindName if typed(before) && named(close + 1) => {
+            vec![out, case.insert(lexed.code[close + 1].end, text)]
+        }
+        ListType::BehindType if close == open + 1 && named(before) => {
+            let element = before.checked_sub(1).filter(|at| language.type_first && typed(*at));
+            let Some(element) = element else { return };
+            vec![case.insert(lexed.code[element].end, text), out]
+        }
+        ListType::Around(start, end) if close == open + 1 && typed(before) => {
+            let element = written_type(case, before);
+            let (from, written) = (lexed.code[before].start, format!("{start}{element}{end}"));
+            vec![Edit::replace(case.file(), from, to, written)]
+        }
+        _ => return,
+    };
+    all.push(Candidate::new(MistakeId::WrongOrder, BRACKETS_ELSEWHERE + far, edits));
+}
+
+/// A type as it is written here, also where its name is that of another language.
+fn written_type(case: &Case, at: usize) -> String {
+    let written = case.lexed().word(at);
+    let foreign = case.language().foreign.iter().find(|(foreign, _)| *foreign == written);
+    foreign.map_or(written, |(_, here)| *here).to_owned()
 }
 
 /// `int sum = 0`: the type stands behind the name here, and a word in front of it.
@@ -88,16 +112,20 @@ fn typed_first(case: &Case, first: usize, far: Factor, all: &mut Vec<Candidate>)
         return;
     }
     let written = lexed.word(first);
-    let foreign = language.foreign.iter().find(|(foreign, _)| *foreign == written);
-    let typed = foreign.map_or(written, |(_, here)| *here);
+    let foreign = language.foreign.iter().any(|(foreign, _)| *foreign == written);
+    let typed = written_type(case, first);
     let name = lexed.word(first + 1);
     let bind = lexed.is(first + 2, ":=");
+    if bind {
+        // The mark declares the name, with the type of the value.
+        let out = Edit::delete(case.file(), lexed.code[first].start, lexed.code[first + 1].start);
+        let score = TYPE_ELSEWHERE + TWO_WORDS_OF_IT + far;
+        all.push(Candidate::new(MistakeId::ExtraWord, score, vec![out]).guess());
+    }
     let end = if bind { lexed.code[first + 2].end } else { lexed.code[first + 1].end };
     // Which of its types of numbers a foreign one means, the value tells better.
-    let typed = match foreign.filter(|_| language.exact_numbers) {
-        Some(_) => String::new(),
-        None => format!("{mark}{typed}"),
-    };
+    let typed =
+        if foreign && language.exact_numbers { String::new() } else { format!("{mark}{typed}") };
     let text = format!("{word} {name}{typed}{}", if bind { " =" } else { "" });
     let edit = Edit::replace(case.file(), lexed.code[first].start, end, text);
     all.push(Candidate::new(MistakeId::WrongOrder, TYPE_ELSEWHERE + far, vec![edit]).guess());
@@ -161,14 +189,17 @@ fn two_words(case: &Case, first: usize, far: Factor, all: &mut Vec<Candidate>) {
 fn is_type(case: &Case, at: usize) -> bool {
     let (lexed, language) = (case.lexed(), case.language());
     let word = lexed.word(at);
+    let library = |name: &str| {
+        language.known_names().any(|(known, kind)| known == name && kind == NameKind::Type)
+    };
     let foreign = language.foreign.iter().any(|(foreign, here)| {
-        *foreign == word && here.split(' ').any(|here| language.is_type(here))
+        *foreign == word && here.split(' ').any(|here| language.is_type(here) || library(here))
     });
     let own = || {
         let mut declared = case.text.names.of(word);
-        declared.any(|declared| declared.kind == erratum_syntax::names::NameKind::Type)
+        declared.any(|declared| declared.kind == NameKind::Type)
     };
-    language.is_type(word) || foreign || own()
+    language.is_type(word) || library(word) || foreign || own()
 }
 
 /// Rust: `Tug(f32 power)` among the variants of an `enum`, or `Tug(power: f32)`.
@@ -204,6 +235,31 @@ fn variant(case: &Case, line: std::ops::Range<usize>, far: Factor, all: &mut Vec
 
 #[cfg(test)]
 mod tests {
+    #[test]
+    fn brackets_of_a_list_stand_where_the_language_has_them() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    static int First(int depths<|>[]) { return depths[0]; }\n}\n",
+            "[CS1552] Array type specifier, [], must appear before parameter name",
+            "class Quay {\n    static int First(int[] depths) { return depths[0]; }\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn all(names: string[<|>]) -> usize {\n    names.len()\n}\n",
+            "expected one of `:` or `|`, found `)`",
+            "fn all(names: Vec<String>) -> usize {\n    names.len()\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def all(depths: Int[<|>]): Int = depths.length\n}\n",
+            "identifier expected but ']' found.",
+            "object Quay {\n  def all(depths: Array[Int]): Int = depths.length\n}\n",
+        );
+    }
+
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
 

@@ -42,7 +42,11 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     {
         return;
     }
-    let Some((open, close)) = case.language().type_arguments else { return };
+    // Where templates are, the letter is declared in front.
+    let templates = case.language().is_keyword("template");
+    let Some((open, close)) = case.language().type_arguments.filter(|_| !templates) else {
+        return;
+    };
     let mut taken = false;
     for (start, block) in headers(case) {
         let header = start..block;

@@ -271,7 +271,10 @@ impl Window<'_, '_> {
                 {
                     continue;
                 }
-                if *mark == "." && self.no_member(token)
+                // A file starts with no mark, unless with a bracket.
+                let starts_file = token == 0 && !lexed.code.is_empty();
+                if starts_file && !matches!(*mark, "(" | "[" | "{")
+                    || *mark == "." && self.no_member(token)
                     || self.header_is_full(mark, token)
                     || self.call_is_full(mark, token)
                     || self.other_declaring(mark, token)

@@ -59,6 +59,8 @@ pub struct NewMessage {
     pub before_target: bool,
     /// Whether it stands above all that the candidate changed in its file.
     pub above_change: bool,
+    /// Whether it stands at the very place of the message to mend.
+    pub in_its_place: bool,
 }
 
 /// Why a fix that was tried is not taken. Those with an index name a message of the fix's report.
@@ -215,7 +217,10 @@ fn weigh_new(findings: &Findings, new: &NewMessage, worth: &mut Score) -> Result
     }
     // Where a type is declared otherwise, what then fits no more was right.
     let typed = matches!(findings.mistake, MistakeId::WrongType | MistakeId::WrongReturnType);
+    // What was brought in is known now, and is not what can stand there.
+    let unfit = new.in_its_place && new.phase > Phase::Name;
     *worth += match () {
+        () if unfit && findings.mistake == MistakeId::MissingImport => w::SUITS_NOT,
         () if new.on_change => w::NEW_HERE,
         () if typed && new.phase == findings.phase => w::FITS_NO_MORE,
         () if early => w::NEW_BELOW,
@@ -256,6 +261,17 @@ mod tests {
         assert_near(apart, w::NEW_BELOW.value - w::FITS_NO_MORE.value);
     }
 
+    #[test]
+    fn what_is_brought_in_must_suit_where_it_was_asked_for() {
+        let worth = |in_its_place: bool| {
+            let new = vec![NewMessage { in_its_place, ..error() }];
+            let import = MistakeId::MissingImport;
+            let findings = Findings { mistake: import, phase: Phase::Name, new, ..clean() };
+            accept(&findings).unwrap().worth.total()
+        };
+        assert!(worth(true) < worth(false) - 1.0);
+    }
+
     /// An error of the same phase, on another line below.
     fn error() -> NewMessage {
         NewMessage {
@@ -267,6 +283,7 @@ mod tests {
             contradicts: false,
             before_target: false,
             above_change: false,
+            in_its_place: false,
         }
     }
 

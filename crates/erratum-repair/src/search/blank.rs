@@ -47,7 +47,9 @@ pub(super) fn blank_out(
         }
         // What a header declared is not known in the block that stays.
         let lost = stretch.declares(&case.text);
-        let tells_of_it = |message: &Message| words_of(message).any(|word| lost.contains(&word));
+        let tells_of_it = |message: &Message| {
+            words_of(message).any(|word| lost.iter().any(|one| lexed.language.same_name(one, word)))
+        };
         let (told, new): (Vec<&Message>, Vec<&Message>) =
             difference.new.iter().map(|at| &report.messages[*at]).partition(|m| tells_of_it(m));
         if setting.phase > Phase::Syntax && takes_more(case, setting, &stretch, &difference, &told)

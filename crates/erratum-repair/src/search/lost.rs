@@ -11,6 +11,7 @@ use crate::fixes::shape::function_around;
 use crate::message::Message;
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
+use erratum_syntax::language::Language;
 use erratum_syntax::lex::{Lexed, TokenKind};
 use erratum_syntax::names::NameKind;
 use erratum_syntax::text::Text;
@@ -19,6 +20,8 @@ use erratum_syntax::text::Text;
 pub(super) struct Lost {
     /// The names that nothing declares any more.
     pub names: Vec<String>,
+    /// The language of the part.
+    pub language: &'static Language,
     /// Every name that stood there.
     all: Vec<String>,
     /// The file, and the lines of the function around the part.
@@ -51,7 +54,7 @@ impl Lost {
         let (lost, all) = (lost.map(word).collect(), names.iter().map(word).collect());
         let file = text.lexed.source.name().to_owned();
         let around = function_lines(text, message).map(|(from, to)| (file, from, to));
-        Lost { names: lost, all, around, wide: blanked.wide }
+        Lost { names: lost, language: lexed.language, all, around, wide: blanked.wide }
     }
 
     /// Returns whether a message that was not there before only tells of the loss.
@@ -61,7 +64,8 @@ impl Lost {
         // Whether each path sets a name and uses it cannot be told of half of the paths.
         let of_paths = diagnosis.phase >= Phase::Flow || diagnosis.shows(MistakeId::UnusedName);
         self.wide && self.holds(message)
-            || of_paths && said.any(|word| self.all.iter().any(|name| name == word))
+            || of_paths
+                && said.any(|word| self.all.iter().any(|name| self.language.same_name(name, word)))
     }
 
     /// Returns whether a message tells that the paths of the function around the part do not all give a
@@ -111,7 +115,7 @@ pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<String> {
 /// The errors of a report that name one of those, or point at one.
 pub(super) fn hanging(report: &Report, text: &Text, names: &[String]) -> Vec<usize> {
     let lexed = &text.lexed;
-    let is_one = |word: &str| names.iter().any(|name| name == word);
+    let is_one = |word: &str| names.iter().any(|name| lexed.language.same_name(name, word));
     let hangs = |message: &Message| {
         let at = message.at.as_ref().filter(|at| at.file == lexed.source.name());
         let token = at.map(|at| lexed.at(at.range(&lexed.source).0));

@@ -8,6 +8,7 @@ use super::{Depth, Report};
 use crate::diagnose::Diagnoser;
 use crate::message::Message;
 use erratum_syntax::edit::{self, Edit};
+use erratum_syntax::language::Language;
 use erratum_syntax::source::Program;
 use std::collections::HashSet;
 use std::sync::Arc;
@@ -86,6 +87,8 @@ pub(super) struct Node {
     pub steps: Vec<Arc<Step>>,
     /// The names that stand in the parts which are blanked out.
     pub blanked: Arc<HashSet<String>>,
+    /// Whether these stand for names in either case, as messages may write them.
+    folds: bool,
     /// What was lost with those parts.
     pub lost: Vec<Arc<Lost>>,
     /// How doubtful the way here was; the search goes on with the least doubtful.
@@ -105,6 +108,7 @@ impl Node {
             passed: HashSet::new(),
             steps: Vec::new(),
             blanked: Arc::default(),
+            folds: false,
             lost: Vec::new(),
             cost: 0.0,
         }
@@ -157,7 +161,8 @@ impl Node {
     }
 
     /// Notes the names of what an edit blanks out.
-    pub fn blank(&mut self, names: impl Iterator<Item = String>) {
+    pub fn blank(&mut self, language: &Language, names: impl Iterator<Item = String>) {
+        self.folds |= language.any_case;
         let mut all = (*self.blanked).clone();
         all.extend(names);
         self.blanked = Arc::new(all);
@@ -166,9 +171,13 @@ impl Node {
     /// Returns whether a message that was not there at first names what stands in a blanked part: it
     /// hangs on that, most likely.
     pub fn hangs_on_blanked(&self, index: usize) -> bool {
+        let blanked = |word: &str| {
+            self.blanked.contains(word)
+                || self.folds && self.blanked.contains(&word.to_ascii_lowercase())
+        };
         !self.blanked.is_empty()
             && self.origin[index].is_none()
-            && words_of(&self.report.messages[index]).any(|word| self.blanked.contains(word))
+            && words_of(&self.report.messages[index]).any(blanked)
     }
 
     /// Returns whether a message only tells of what was lost with a part that was switched off: one that

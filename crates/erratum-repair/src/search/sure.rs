@@ -89,7 +89,8 @@ impl AtEnd<'_> {
         let unsolved = unsolved.filter_map(|step| step.report.messages.get(step.target));
         let left = self.node.report.messages.iter().filter(|message| message.is_error());
         unsolved.chain(left).any(|message| {
-            words_of(message).any(|word| swapped.iter().any(|swapped| swapped == word))
+            // Some languages take names in any case.
+            words_of(message).any(|word| swapped.iter().any(|one| one.eq_ignore_ascii_case(word)))
         })
     }
 

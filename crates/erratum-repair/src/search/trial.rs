@@ -19,6 +19,7 @@ use erratum_syntax::names::{NameKind, Names};
 use erratum_syntax::pairs::Pairs;
 use erratum_syntax::source::Program;
 use erratum_syntax::text::Text;
+use std::cmp::Ordering;
 use std::collections::HashSet;
 use std::sync::Arc;
 
@@ -268,13 +269,14 @@ impl Places<'_, '_, '_> {
             phase: diagnosis.phase,
             on_change,
             contradicts: contradicts(mistake, &diagnosis),
-            before_target: self.before_target(message),
+            before_target: self.reported(message).is_le(),
+            in_its_place: self.reported(message).is_eq(),
             above_change: first.is_some_and(|first| line < first),
         }
     }
 
-    /// Returns whether a message does not stand behind the one to mend, in the text before the change.
-    fn before_target(&self, message: &Message) -> bool {
+    /// Returns how a message stands to the one to mend, in the text before the change.
+    fn reported(&self, message: &Message) -> Ordering {
         let place = |message: &Message, program: &Program, sets: &[&[Edit]]| {
             let at = message.at.as_ref()?;
             let offset = at.range(program.file(&at.file)?).0;
@@ -282,8 +284,8 @@ impl Places<'_, '_, '_> {
         };
         let then = place(message, self.program, self.sets);
         match (then, place(self.target, self.setting.program, &[])) {
-            (Some((file, then)), Some((reported, offset))) if file == reported => then <= offset,
-            _ => message.line().unwrap_or(0) <= self.target.line().unwrap_or(u32::MAX),
+            (Some((file, then)), Some((reported, offset))) if file == reported => then.cmp(&offset),
+            _ => message.line().unwrap_or(0).cmp(&self.target.line().unwrap_or(u32::MAX)),
         }
     }
 }

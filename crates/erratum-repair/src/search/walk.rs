@@ -380,7 +380,7 @@ impl<'a> Search<'a> {
                     hanging.retain(|index| *index != target);
                     let done = Done::Passed { hanging };
                     let mut next = node.after(done, target, blame, &mut self.cache);
-                    next.blank(unsettled.into_iter());
+                    next.blank(text.lexed.language, unsettled.into_iter());
                     next
                 }
             });
@@ -480,7 +480,7 @@ impl minimise::Compiles for Search<'_> {
 
 /// A node after a part was switched off: what only hangs on that is passed over.
 fn without(mut node: Node, lost: Lost) -> Node {
-    node.blank(lost.names.iter().cloned());
+    node.blank(lost.language, lost.names.iter().cloned());
     node.lost.push(Arc::new(lost));
     node
 }

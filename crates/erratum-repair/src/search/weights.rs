@@ -22,6 +22,9 @@ pub const MANY_GONE: usize = 6;
 /// A new error on a line that the fix changed.
 pub const NEW_HERE: Factor = weight("a new error on the change", -3.5);
 
+/// What was brought in does not suit where it was asked for.
+pub const SUITS_NOT: Factor = weight("what is brought in does not suit there", -5.0);
+
 /// A new error of the same phase or an earlier one further down: it was hidden, or was caused.
 pub const NEW_BELOW: Factor = weight("a new error below", -0.7);
 

@@ -1,6 +1,6 @@
 //! C.
 
-use super::{ImportForm, Language, LibraryGroup, NameKind::*, Usual};
+use super::{ImportForm, Language, LibraryGroup, ListType, NameKind::*, Usual};
 
 pub(super) const OPERATORS: &[&str] = &[
     "<<=", ">>=", "...", "->", "++", "--", "<<", ">>", "<=", ">=", "==", "!=", "&&", "||", "+=",
@@ -88,7 +88,7 @@ pub(super) static C: Language = Language {
     types: &["char", "double", "float", "int", "long", "short", "signed", "unsigned", "void"],
     operators: OPERATORS,
     type_first: true,
-    lists_behind_names: true,
+    list_type: ListType::BehindName,
     declares: &[("struct", Type), ("enum", Type), ("union", Type)],
     import: ImportForm { before: "#include <", after: ">" },
     library: LIBRARY,

@@ -1,6 +1,6 @@
 //! C++.
 
-use super::{ImportForm, Language, NameKind::*, RawStrings, Synonyms, Usual, c};
+use super::{ImportForm, Language, ListType, NameKind::*, RawStrings, Synonyms, Usual, c};
 
 pub(super) static CPP: Language = Language {
     id: "cpp",
@@ -81,7 +81,8 @@ pub(super) static CPP: Language = Language {
         "&&", "||", "+=", "-=", "*=", "/=", "%=", "&=", "|=", "^=", "::", "##",
     ],
     type_first: true,
-    lists_behind_names: true,
+    list_type: ListType::BehindName,
+    type_arguments: Some(("<", ">")),
     declares: &[
         ("struct", Type),
         ("enum", Type),
@@ -215,6 +216,18 @@ pub(super) static CPP: Language = Language {
     ],
     to_text: &[("std::to_string(", ")")],
     member_arrow: "",
+    types_elsewhere: &[
+        ("List", "std::vector"),
+        ("ArrayList", "std::vector"),
+        ("Vector", "std::vector"),
+        ("Vec", "std::vector"),
+        ("Array", "std::vector"),
+        ("Map", "std::map"),
+        ("HashMap", "std::map"),
+        ("Dictionary", "std::map"),
+        ("Set", "std::set"),
+        ("HashSet", "std::set"),
+    ],
     foreign: &[
         ("equals", "=="),
         ("elsif", "else if"),

@@ -1,6 +1,6 @@
 //! C#.
 
-use super::{ImportForm, Language, NameKind::*, RawStrings, Synonyms};
+use super::{ImportForm, Language, ListType, NameKind::*, RawStrings, Synonyms};
 
 pub(super) static CSHARP: Language = Language {
     id: "csharp",
@@ -94,6 +94,7 @@ pub(super) static CSHARP: Language = Language {
         "?.", "::", "->", "+=", "-=", "*=", "/=", "%=", "&=", "|=", "^=",
     ],
     type_first: true,
+    list_type: ListType::BehindType,
     declares: &[
         ("class", Type),
         ("interface", Type),
@@ -325,6 +326,20 @@ pub(super) static CSHARP: Language = Language {
         ("decimal", "decimal.Parse(", ")"),
     ],
     to_text: &[("", ".ToString()")],
+    types_elsewhere: &[
+        ("ArrayList", "List"),
+        ("Vector", "List"),
+        ("vector", "List"),
+        ("Vec", "List"),
+        ("list", "List"),
+        ("Array", "List"),
+        ("HashMap", "Dictionary"),
+        ("Map", "Dictionary"),
+        ("map", "Dictionary"),
+        ("dict", "Dictionary"),
+        ("Set", "HashSet"),
+        ("set", "HashSet"),
+    ],
     foreign: &[
         ("equals", "=="),
         ("elsif", "else if"),
@@ -337,7 +352,9 @@ pub(super) static CSHARP: Language = Language {
         ("boolean", "bool"),
         ("String", "string"),
         ("Integer", "int"),
+        ("final", "readonly"),
         ("final", "const"),
+        ("final", "sealed"),
         ("import", "using"),
         ("extends", ":"),
         ("implements", ":"),

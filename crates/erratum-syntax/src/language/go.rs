@@ -1,6 +1,6 @@
 //! Go.
 
-use super::{Declaring, ImportList};
+use super::{Declaring, ImportList, ListType};
 use super::{ImportForm, Language, NameKind::*, RawStrings, Usual};
 use crate::names::forms;
 
@@ -63,7 +63,7 @@ pub(super) static GO: Language = Language {
         "<<=", ">>=", "&^=", "...", ":=", "<-", "++", "--", "<<", ">>", "<=", ">=", "==", "!=",
         "&&", "||", "&^", "+=", "-=", "*=", "/=", "%=", "&=", "|=", "^=",
     ],
-    lists_in_front: true,
+    list_type: ListType::InFront,
     package_clause: "package ",
     typed_variable: Some(("var", " ")),
     declares: &[

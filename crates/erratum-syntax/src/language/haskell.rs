@@ -1,7 +1,6 @@
 //! Haskell.
 
-use super::Declaring;
-use super::{Apostrophe, Language, NameKind::*, Synonyms, Usual};
+use super::{Apostrophe, Declaring, Language, ListType, NameKind::*, Synonyms, Usual};
 use crate::names::forms;
 
 pub(super) static HASKELL: Language = Language {
@@ -320,6 +319,7 @@ pub(super) static HASKELL: Language = Language {
         ("switch", "case"),
         ("struct", "data"),
         ("println", "putStrLn"),
+        ("println", "print"),
         ("derive", "deriving"),
         ("derives", "deriving"),
     ],
@@ -351,6 +351,7 @@ pub(super) static HASKELL: Language = Language {
     applies_bare: true,
     calls_bare: true,
     declaring: Declaring::Elsewhere,
+    list_type: ListType::Around("[", "]"),
     imports_names: true,
     model: include_bytes!("../../data/haskell.model"),
     letter_quotes: true,

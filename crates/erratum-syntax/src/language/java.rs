@@ -304,6 +304,16 @@ pub(super) static JAVA: Language = Language {
         ("double", "Double.parseDouble(", ")"),
     ],
     to_text: &[("", ".toString()"), ("String.valueOf(", ")")],
+    types_elsewhere: &[
+        ("vector", "List"),
+        ("list", "List"),
+        ("Vec", "List"),
+        ("Array", "List"),
+        ("Dictionary", "Map"),
+        ("map", "Map"),
+        ("dict", "Map"),
+        ("set", "Set"),
+    ],
     foreign: &[
         ("equals", "=="),
         ("otherwise", "default"),

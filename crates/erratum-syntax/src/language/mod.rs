@@ -4,7 +4,6 @@
 
 use crate::lex::Lexed;
 use crate::names::forms;
-use crate::pairs::Pairs;
 
 mod ada;
 mod ada_blocks;
@@ -17,6 +16,7 @@ mod go;
 mod haskell;
 mod java;
 mod kotlin;
+mod parts;
 mod pascal;
 mod qml;
 mod rust;
@@ -26,150 +26,10 @@ mod swift;
 mod typescript;
 mod vb;
 
-/// What a name of the library is, for fitting it to the place that asks for it.
-#[derive(Clone, Copy, Debug, PartialEq, Eq, Hash)]
-pub enum NameKind {
-    /// A local variable, parameter, constant or global.
-    Value,
-    /// Something that is called.
-    Function,
-    /// A type.
-    Type,
-    /// A field or method, written after a dot or an arrow.
-    Member,
-    /// A macro written with `!`.
-    Macro,
-    /// A package, module or namespace.
-    Module,
-}
-
-/// How raw strings are written.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub enum RawStrings {
-    /// There are none.
-    None,
-    /// `R"mark( … )mark"`.
-    Delimited,
-    /// `r#" … "#` with any number of `#`.
-    Hashed,
-    /// Between two `` ` ``, with nothing in it that means anything.
-    Backtick,
-    /// Between two `` ` ``, with values in `${ … }`.
-    Template,
-    /// `s"… $name ${value} …"`: a word that touches its quote.
-    Prefixed,
-    /// `@" … ""quoted"" … "`, and `$" … {value} … "`.
-    Verbatim,
-}
-
-/// What a `'` starts.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub enum Apostrophe {
-    /// A character.
-    Char,
-    /// A character; or a lifetime, in Rust.
-    Lifetime,
-    /// A string, as a `"` does.
-    Text,
-    /// A character; inside or behind a name it is a part of it.
-    Prime,
-    /// An attribute of a name (`Integer'Image`), or a character.
-    Attribute,
-}
-
-/// How a name is declared where it is first given a value.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub enum Declaring {
-    /// By a word in front of it; the usual one first.
-    Words(&'static [(&'static str, Preference)]),
-    /// By another mark than an assignment has.
-    Mark(&'static str),
-    /// By its type in front of it.
-    Type,
-    /// Somewhere else.
-    Elsewhere,
-}
-
-/// How usual one of several words is.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub enum Preference {
-    /// The one to try first.
-    Usual,
-    /// Nearly as usual.
-    NearlyAsUsual,
-    /// Less usual.
-    LessUsual,
-}
-
-/// Where all that a file brings in is listed.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub enum ImportList {
-    /// Nowhere: each import has a line of its own.
-    None,
-    /// Behind a word in brackets, each entry in quotes on a line of its own.
-    Bracketed(&'static str),
-    /// Behind a word up to the end of the statement, with commas between the entries.
-    Ended(&'static str),
-}
-
-/// How the end of a block names it.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub struct NamedEnd {
-    /// Text before the word that opened the block.
-    pub before: &'static str,
-    /// Text after it.
-    pub after: &'static str,
-    /// Words whose blocks end without a name.
-    pub except: &'static [&'static str],
-}
-
-/// What a declaration declares, and the code tokens of its type from the first to the last.
-pub type Declaration = (NameKind, Option<(usize, usize)>);
-
-/// Answers a question about a token of a text.
-pub type AtToken<T> = fn(&Lexed, &Pairs, usize) -> T;
-
-/// The types that plain values usually have.
-#[derive(Clone, Copy, Debug)]
-pub struct Usual {
-    /// Yes or no.
-    pub truth: &'static str,
-    /// Whole numbers.
-    pub whole: &'static str,
-    /// Real numbers.
-    pub real: &'static str,
-    /// Text.
-    pub text: &'static str,
-}
-
-/// Members that do the same under other names.
-#[derive(Debug)]
-pub struct Synonyms {
-    /// What it is called elsewhere, and here for other types.
-    pub elsewhere: &'static [&'static str],
-    /// What it may be called here, the commonest first; with `()` where it is called without values.
-    pub here: &'static [&'static str],
-}
-
-impl Synonyms {
-    /// Returns whether a name is one of them, here or elsewhere.
-    pub fn is(&self, name: &str) -> bool {
-        self.elsewhere.contains(&name)
-            || self.here.iter().any(|here| here.trim_end_matches("()") == name)
-    }
-}
-
-/// How the things a name needs are brought into a file.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub struct ImportForm {
-    /// Text before the path.
-    pub before: &'static str,
-    /// Text after the path.
-    pub after: &'static str,
-}
-
-/// Library names that one import brings: the import's path, what the names are, and the names.
-pub type LibraryGroup = (&'static str, NameKind, &'static [&'static str]);
+pub use parts::{
+    Apostrophe, AtToken, Declaration, Declaring, ImportForm, ImportList, LibraryGroup, ListType,
+    NameKind, NamedEnd, Preference, RawStrings, Synonyms, Usual,
+};
 
 /// What languages have in common that write `hour: i32`, and whose bodies give back a value.
 const RUST_LIKE: Language = Language {
@@ -256,6 +116,7 @@ const PLAIN: Language = Language {
     library: &[],
     prelude: &[],
     foreign: &[],
+    types_elsewhere: &[],
     foreign_marks: &[
         ("<>", "!="),
         ("=/=", "!="),
@@ -310,9 +171,8 @@ const PLAIN: Language = Language {
     layout: false,
     attributes: false,
     sized_lists: false,
-    lists_in_front: false,
+    list_type: ListType::Any,
     package_clause: "",
-    lists_behind_names: false,
     typed_variable: None,
     parted_parameters: false,
     macro_mark: "",
@@ -410,8 +270,11 @@ pub struct Language {
     pub prelude: &'static [(NameKind, &'static [&'static str])],
     /// What encloses the types that an item takes behind its name, if they are written so.
     pub type_arguments: Option<(&'static str, &'static str)>,
-    /// Words of other languages, and what is written here instead.
+    /// Words of other languages, and what is written here instead: the likelier first where a word may
+    /// stand for several.
     pub foreign: &'static [(&'static str, &'static str)],
+    /// Types of the libraries of other languages, and what the like is called here.
+    pub types_elsewhere: &'static [(&'static str, &'static str)],
     /// Marks of other languages, as they stand without a gap, and what is written here instead. Those
     /// that the language has itself do not count.
     pub foreign_marks: &'static [(&'static str, &'static str)],
@@ -524,10 +387,8 @@ pub struct Language {
     /// What a line starts with that names the package of a file, where the files of a folder that name
     /// the same one are compiled together; empty if they are not.
     pub package_clause: &'static str,
-    /// Whether the brackets of a list stand in front of the type of its elements: `[]int`.
-    pub lists_in_front: bool,
-    /// Whether the brackets of an array stand behind its name: `int depths[]`.
-    pub lists_behind_names: bool,
+    /// How the type of a list is written.
+    pub list_type: ListType,
     /// The word in front of a variable, and what stands between its name and its type, where the type
     /// stands behind the name.
     pub typed_variable: Option<(&'static str, &'static str)>,
@@ -644,6 +505,11 @@ impl Language {
     pub fn is_type(&self, word: &str) -> bool {
         self.types.contains(&word)
             || (self.any_case && self.types.iter().any(|t| t.eq_ignore_ascii_case(word)))
+    }
+
+    /// Returns whether two words are one name here.
+    pub fn same_name(&self, one: &str, other: &str) -> bool {
+        one == other || (self.any_case && one.eq_ignore_ascii_case(other))
     }
 
     /// The name that a program writes for what the compiler calls so.

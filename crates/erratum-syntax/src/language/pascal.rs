@@ -1,6 +1,6 @@
 //! Pascal, as Free Pascal and Delphi know it.
 
-use super::{Apostrophe, ImportForm, Language, NameKind::*, Usual};
+use super::{Apostrophe, ImportForm, Language, ListType, NameKind::*, Usual};
 use crate::lex::Lexed;
 
 pub(super) static PASCAL: Language = Language {
@@ -42,6 +42,7 @@ pub(super) static PASCAL: Language = Language {
         "protected",
     ],
     owner_mark: ".",
+    list_type: ListType::Around("array of ", ""),
     usual: Usual { truth: "boolean", whole: "integer", real: "real", text: "string" },
     keywords: &[
         "and",
@@ -272,10 +273,12 @@ pub(super) static PASCAL: Language = Language {
         ("bool", "boolean"),
         ("func", "function"),
         ("def", "procedure"),
+        ("def", "function"),
         ("void", "procedure"),
         ("null", "nil"),
         ("printf", "writeln"),
         ("println", "writeln"),
+        ("print", "writeln"),
         ("print", "write"),
         ("return", "exit"),
         ("switch", "case"),

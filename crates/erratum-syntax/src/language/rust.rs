@@ -1,6 +1,6 @@
 //! Rust.
 
-use super::{Apostrophe, ImportForm, Language, NameKind::*, RawStrings, Synonyms, Usual};
+use super::{Apostrophe, ImportForm, Language, ListType, NameKind::*, RawStrings, Synonyms, Usual};
 
 pub(super) static RUST: Language = Language {
     own_paths: &["crate::", "self::", "super::"],
@@ -268,6 +268,21 @@ pub(super) static RUST: Language = Language {
         Synonyms { elsewhere: &["toUpperCase", "toUpper", "upper"], here: &["to_uppercase()"] },
     ],
     scope_mark: "::",
+    types_elsewhere: &[
+        ("List", "Vec"),
+        ("ArrayList", "Vec"),
+        ("Vector", "Vec"),
+        ("vector", "Vec"),
+        ("list", "Vec"),
+        ("Array", "Vec"),
+        ("Map", "HashMap"),
+        ("map", "HashMap"),
+        ("Dictionary", "HashMap"),
+        ("dict", "HashMap"),
+        ("Set", "HashSet"),
+        ("Optional", "Option"),
+        ("Maybe", "Option"),
+    ],
     foreign: &[
         ("equals", "=="),
         ("elif", "else if"),
@@ -335,6 +350,7 @@ pub(super) static RUST: Language = Language {
     braces_in_formats: true,
     letter_quotes: true,
     exact_numbers: true,
+    list_type: ListType::Around("Vec<", ">"),
     codes: "rustc",
     model: include_bytes!("../../data/rust.model"),
     count_by_one: &[("++", "{} += 1"), ("--", "{} -= 1")],

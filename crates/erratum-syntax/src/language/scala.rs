@@ -1,6 +1,6 @@
 //! Scala.
 
-use super::{Language, NameKind::*, RawStrings, Synonyms, Usual};
+use super::{Language, ListType, NameKind::*, RawStrings, Synonyms, Usual};
 
 pub(super) static SCALA: Language = Language {
     id: "scala",
@@ -11,6 +11,7 @@ pub(super) static SCALA: Language = Language {
     text_block: Some("\"\"\""),
     line_ends: true,
     type_arguments: Some(("[", "]")),
+    list_type: ListType::Around("Array[", "]"),
     usual: Usual { truth: "Boolean", whole: "Int", real: "Double", text: "String" },
     joins_texts: "+",
     keywords: &[
@@ -249,6 +250,18 @@ pub(super) static SCALA: Language = Language {
     from_text: &[("Int", "", ".toInt"), ("Long", "", ".toLong"), ("Double", "", ".toDouble")],
     to_text: &[("", ".toString")],
     member_arrow: "",
+    types_elsewhere: &[
+        ("ArrayList", "List"),
+        ("Vec", "Vector"),
+        ("vector", "Vector"),
+        ("list", "List"),
+        ("HashMap", "Map"),
+        ("Dictionary", "Map"),
+        ("map", "Map"),
+        ("HashSet", "Set"),
+        ("Optional", "Option"),
+        ("Maybe", "Option"),
+    ],
     foreign: &[
         ("equals", "=="),
         ("elsif", "else if"),
@@ -262,6 +275,7 @@ pub(super) static SCALA: Language = Language {
         ("fun", "def"),
         ("fn", "def"),
         ("let", "val"),
+        ("let", "var"),
         ("const", "val"),
         ("int", "Int"),
         ("double", "Double"),
@@ -272,6 +286,7 @@ pub(super) static SCALA: Language = Language {
         ("void", "Unit"),
         ("implements", "extends"),
         ("nil", "Nil"),
+        ("nil", "null"),
         ("interface", "trait"),
         ("switch", "match"),
         ("and", "&&"),

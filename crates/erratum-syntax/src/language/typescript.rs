@@ -1,6 +1,6 @@
 //! TypeScript, and JavaScript that is checked.
 
-use super::{Apostrophe, Language, NameKind::*, RawStrings, Synonyms, Usual};
+use super::{Apostrophe, Language, ListType, NameKind::*, RawStrings, Synonyms, Usual};
 
 pub(super) static TYPESCRIPT: Language = Language {
     id: "typescript",
@@ -11,6 +11,7 @@ pub(super) static TYPESCRIPT: Language = Language {
     line_ends: true,
     name_marks: "$",
     type_arguments: Some(("<", ">")),
+    list_type: ListType::BehindType,
     usual: Usual { truth: "boolean", whole: "number", real: "number", text: "string" },
     joins_texts: "+",
     patterns_in_slashes: true,
@@ -238,6 +239,18 @@ pub(super) static TYPESCRIPT: Language = Language {
     scope_mark: ".",
     from_text: &[("number", "Number(", ")")],
     to_text: &[("", ".toString()"), ("String(", ")")],
+    types_elsewhere: &[
+        ("List", "Array"),
+        ("ArrayList", "Array"),
+        ("Vector", "Array"),
+        ("Vec", "Array"),
+        ("list", "Array"),
+        ("HashMap", "Map"),
+        ("Dictionary", "Map"),
+        ("map", "Map"),
+        ("dict", "Map"),
+        ("HashSet", "Set"),
+    ],
     foreign: &[
         ("equals", "==="),
         ("otherwise", "default"),
@@ -258,8 +271,11 @@ pub(super) static TYPESCRIPT: Language = Language {
         ("str", "string"),
         ("String", "string"),
         ("nil", "null"),
+        ("nil", "undefined"),
         ("None", "null"),
+        ("None", "undefined"),
         ("NULL", "null"),
+        ("NULL", "undefined"),
         ("True", "true"),
         ("False", "false"),
         ("self", "this"),

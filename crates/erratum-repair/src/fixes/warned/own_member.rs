@@ -33,12 +33,21 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     never_set(case, all);
 }
 
-/// Java: a member that must get its value, and a parameter of its name is given its own (seen with javac 17).
+/// A member that must get its value, and a parameter of its name is given its own (seen with javac 17 and
+/// tsc 5.9).
 fn never_set(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let told = case.message.text.strip_prefix("variable ");
-    let Some((name, rest)) = told.and_then(|rest| rest.split_once(' ')) else { return };
-    if !rest.contains("might not have been initialized") && !rest.contains("not initialized in") {
+    let told = ["variable ", "Property '"].iter().find_map(|start| {
+        let told = case.message.text.strip_prefix(start)?;
+        told.split_once([' ', '\''])
+    });
+    let Some((name, rest)) = told else { return };
+    let unset = [
+        "might not have been initialized",
+        "not initialized in",
+        "has no initializer and is not definitely assigned in the constructor",
+    ];
+    if !unset.iter().any(|words| rest.contains(words)) {
         return;
     }
     let member = case.text.names.of(name).any(|d| d.kind == NameKind::Member);
@@ -108,6 +117,13 @@ mod tests {
         let said = "variable seats might not have been initialized";
         check_fix(&FAMILY, "java", &text("", "<|>"), said, &text("this.", ""));
         check_no_fix(&FAMILY, "java", &text("this.", "<|>"), said);
+        let text = |own: &str, at: &str| {
+            format!(
+                "class Quay {{\n  {at}seats: number;\n  constructor(seats: number) {{\n    {own}seats = seats;\n  }}\n}}\n"
+            )
+        };
+        let said = "[TS2564] Property 'seats' has no initializer and is not definitely assigned in the constructor.";
+        check_fix(&FAMILY, "typescript", &text("", "<|>"), said, &text("this.", ""));
     }
 
     #[test]

@@ -1,0 +1,69 @@
+//! The arm of a match that takes all the rest, named as in another language: `default => …`, where that
+//! is only a name for the value.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+
+/// What takes all the rest is a `_`.
+const THE_REST: Factor = evidence("what takes all the rest is a `_`", 7.5);
+
+/// Words by which other languages name the rest.
+const WORDS: &[&str] = &["default", "otherwise", "other", "others", "else"];
+
+pub(super) static FAMILY: Family = Family {
+    id: "catch-all",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "rust",
+        before: "enum Tide { High(String), Low }\nfn go(tides: &[Tide]) {\n    match <|>tides[0] {\n        Tide::Low => {}\n        default => {}\n    }\n}\n",
+        message: "[E0507] cannot move out of type `[Tide]`, a non-copy slice",
+        after: "enum Tide { High(String), Low }\nfn go(tides: &[Tide]) {\n    match tides[0] {\n        Tide::Low => {}\n        _ => {}\n    }\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !case.language().is_keyword("match") {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let Some(word) = line.clone().find(|at| lexed.is(*at, "match")) else { return };
+    let Some(open) = (word..line.end).rev().find(|at| lexed.opens_block(*at)) else { return };
+    let Some(close) = case.text.pairs.partner_of(open) else { return };
+    let arm = |at: &usize| {
+        let plain = matches!(lexed.kind(*at), Some(TokenKind::Name | TokenKind::Keyword));
+        let starts = lexed.code[*at].first || lexed.is(at.wrapping_sub(1), "case");
+        let own = case.text.pairs.inside_of(*at) == Some(open);
+        plain && starts && own && WORDS.contains(&lexed.word(*at)) && lexed.is(at + 1, "=>")
+    };
+    let Some(at) = (open + 1..close).find(arm) else { return };
+    // A name that the arm uses is meant as one.
+    let word = lexed.word(at);
+    let used = (at + 1..close).any(|after| lexed.is(after, word));
+    if !used {
+        let edit = case.replace_token(at, "_");
+        all.push(Candidate::new(MistakeId::ForeignWord, THE_REST, vec![edit]));
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::check_no_fix;
+    use super::FAMILY;
+
+    #[test]
+    fn a_name_that_the_arm_uses_is_no_catch_all() {
+        check_no_fix(
+            &FAMILY,
+            "rust",
+            "fn go(tides: &[String]) {\n    match <|>tides[0] {\n        other => show(other),\n    }\n}\n",
+            "[E0507] cannot move out of type `[String]`, a non-copy slice",
+        );
+    }
+}
