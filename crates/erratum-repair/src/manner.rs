@@ -49,10 +49,17 @@ static MANNERS: &[Manner] = &[
     // gcc 12 names the types of an argument in a remark.
     Manner { compilers: &["gcc", "g++"], remark_has_types: true, ..PLAIN },
     // rustc 1.95 gives types in short first, and whole in a remark.
-    Manner { compilers: &["cargo"], repeats_types: true, steps: ONE_BY_ONE, ..PLAIN },
+    Manner {
+        compilers: &["cargo"],
+        repeats_types: true,
+        phase_of_code: rust,
+        steps: ONE_BY_ONE,
+        ..PLAIN
+    },
     Manner {
         compilers: &["rustc"],
         repeats_types: true,
+        phase_of_code: rust,
         uncoded_is_syntax: true,
         steps: ONE_BY_ONE,
         ..PLAIN
@@ -113,6 +120,11 @@ fn number(code: &str, prefix: &str) -> Option<u32> {
     code.strip_prefix(prefix)?.parse().ok()
 }
 
+/// Codes of what is looked for only where all types fit (seen with rustc 1.95), whatever they tell of.
+fn rust(code: &str) -> Option<Phase> {
+    matches!(code, "E0384" | "E0594").then_some(Phase::Flow)
+}
+
 /// Numbers by what finds the mistake (seen with tsc 5.9).
 fn typescript(code: &str) -> Option<Phase> {
     match number(code, "TS")? {
@@ -145,6 +157,7 @@ mod tests {
         assert_eq!(phase("tsc", "TS2304"), None);
         assert_eq!(phase("mcs", "CS1525"), Some(Phase::Syntax));
         assert_eq!(phase("mcs", "CS0145"), Some(Phase::Syntax));
+        assert_eq!(phase("rustc", "E0594"), Some(Phase::Flow));
         assert_eq!(phase("mcs", "CS0103"), None);
         assert_eq!(phase("javac", "TS1005"), None);
     }

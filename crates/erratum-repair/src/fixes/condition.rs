@@ -73,7 +73,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     for odd in case.odd().take(4).filter(|odd| odd.odd == Odd::Unclosed) {
         let inside = |at: &usize| case.text.pairs.block_of(lexed, *at) == Some(odd.token);
         let mut words = (odd.token..lexed.code.len()).filter(|at| lexed.is(*at, "else"));
-        if let Some(word) = words.find(inside) {
+        // By its lines, the block behind the word may be the one that stays open.
+        let own = odd.token.checked_sub(1).filter(|at| lexed.is(*at, "else"));
+        if let Some(word) = words.find(inside).or(own) {
             lost_brace(case, word, all);
         }
     }

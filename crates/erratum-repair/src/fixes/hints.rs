@@ -133,6 +133,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 || edit.text.contains("unwrap")
                 || edit.text.ends_with("::MAX")
                 || edit.text.contains("#[")
+                // A name that nobody wrote.
+                || edit.text.trim_start().starts_with("if let ")
+                || edit.text.trim().starts_with("let ") && edit.text.contains('=')
         }) {
             score += MADE_UP;
         }

@@ -70,6 +70,7 @@ mod pasted;
 mod pattern_values;
 mod patterns;
 mod pointed;
+mod pointer_mark;
 mod promised;
 mod qualify;
 mod quotes;

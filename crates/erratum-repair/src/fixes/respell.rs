@@ -197,8 +197,14 @@ fn wrong_names(case: &Case) -> Vec<usize> {
     let behind = case.message.text == "Type identifier expected" && found.is_empty();
     found.extend(case.token.checked_sub(1).filter(|_| behind));
     let around = case.token.saturating_sub(8)..(case.token + 4).min(lexed.code.len());
-    let unknown =
-        around.filter(|at| lexed.kind(*at) == Some(TokenKind::Name) && !is_known(case, *at));
+    // What the message names beside the unknown one is what it was looked for in.
+    let within = |at: usize| {
+        let place = case.message.text.rsplit_once("is not a member of ").map(|(_, place)| place);
+        place.is_some_and(|place| place.split(' ').any(|word| word == lexed.word(at)))
+    };
+    let unknown = around.filter(|at| {
+        lexed.kind(*at) == Some(TokenKind::Name) && !is_known(case, *at) && !within(*at)
+    });
     found.extend(unknown);
     // A member is found missing at the dot before it.
     if lexed.is(case.token, ".") || lexed.is(case.token, "->") {
@@ -214,6 +220,7 @@ fn is_known(case: &Case, token: usize) -> bool {
     let lexed = case.lexed();
     let word = lexed.word(token);
     case.text.names.resolve(lexed, token).is_some()
+        || case.language().is_type(word)
         || case.language().known_names().any(|(name, _)| name == word)
 }
 

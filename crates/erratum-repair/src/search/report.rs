@@ -201,15 +201,24 @@ fn merge_neighbours(scene: &Scene, drafts: &mut Vec<Draft>) {
         let end = unit.edits.iter().map(|edit| edit.end).max()?;
         Some((first.file.clone(), start, end))
     };
+    // A word that is put right is a slip by itself, whatever stands beside it.
+    let respells = |unit: &Unit| {
+        unit.edits.iter().all(|edit| {
+            let old = scene.original.file(&edit.file).map(|file| file.slice(edit.start, edit.end));
+            old.is_some_and(|old| is_word(&old)) && is_word(&edit.text)
+        })
+    };
     let mut index = 1;
     while index < drafts.len() {
         let near = (0..index).find(|before| {
             let spans = (drafts[*before].unit.and_then(span), drafts[index].unit.and_then(span));
             let (Some(one), Some(other)) = spans else { return false };
             let line = |offset| scene.original.file(&one.0).map(|file| file.line_of(offset));
+            let word = [*before, index].into_iter().any(|at| drafts[at].unit.is_some_and(respells));
             one.0 == other.0
                 && line(one.1) == line(other.1)
-                && one.1.max(other.1).saturating_sub(one.2.min(other.2)) <= NEAR
+                && one.1.max(other.1).saturating_sub(one.2.min(other.2))
+                    <= if word { 0 } else { NEAR }
         });
         match near {
             Some(before) => {
@@ -236,6 +245,12 @@ fn changes(trial: &Trial) -> Vec<Vec<(String, usize, usize, String)>> {
         sets.push(&part.edits);
     }
     all
+}
+
+/// Whether a text is one word.
+fn is_word(text: &str) -> bool {
+    let part = |letter: char| letter.is_alphanumeric() || letter == '_';
+    !text.is_empty() && text.chars().all(part)
 }
 
 /// How many bytes apart two changes are at most that were one slip.

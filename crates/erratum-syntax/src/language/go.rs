@@ -64,6 +64,7 @@ pub(super) static GO: Language = Language {
         "&&", "||", "&^", "+=", "-=", "*=", "/=", "%=", "&=", "|=", "^=",
     ],
     list_type: ListType::InFront,
+    pointer_mark: "*",
     package_clause: "package ",
     typed_variable: Some(("var", " ")),
     declares: &[

@@ -127,6 +127,7 @@ const PLAIN: Language = Language {
         ("!==", "!="),
     ],
     member_arrow: ".",
+    pointer_mark: "",
     each_loop: None,
     prints: &[],
     joins_texts: "",
@@ -278,6 +279,8 @@ pub struct Language {
     /// Marks of other languages, as they stand without a gap, and what is written here instead. Those
     /// that the language has itself do not count.
     pub foreign_marks: &'static [(&'static str, &'static str)],
+    /// The mark of a pointer or of a reference, where it stands in front of its type; empty elsewhere.
+    pub pointer_mark: &'static str,
     /// What is written here for the `->` by which other languages reach a member; empty where the
     /// language has that mark itself, or no members.
     pub member_arrow: &'static str,

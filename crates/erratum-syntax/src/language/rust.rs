@@ -351,6 +351,7 @@ pub(super) static RUST: Language = Language {
     letter_quotes: true,
     exact_numbers: true,
     list_type: ListType::Around("Vec<", ">"),
+    pointer_mark: "&",
     codes: "rustc",
     model: include_bytes!("../../data/rust.model"),
     count_by_one: &[("++", "{} += 1"), ("--", "{} -= 1")],

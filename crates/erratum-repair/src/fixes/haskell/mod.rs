@@ -4,14 +4,17 @@ pub(super) mod answered;
 pub(super) mod applied;
 pub(super) mod arrows;
 pub(super) mod classes;
+pub(super) mod each_line;
 pub(super) mod equations;
 pub(super) mod functions;
 pub(super) mod grouped;
+pub(super) mod guards;
 pub(super) mod heads;
 pub(super) mod items;
 pub(super) mod layout;
 pub(super) mod marks;
 pub(super) mod numbers;
+pub(super) mod small_letter;
 
 use super::Case;
 use crate::score::{Factor, weight};
