@@ -127,6 +127,11 @@ pub(crate) fn of_edits(
     if mistake == MistakeId::ExtraMark && edits.iter().all(in_directive) {
         return Effect::Restores;
     }
+    // A whole number is the same as a real one.
+    let real = |edit: &Edit| edit.start == edit.end && edit.text.starts_with(" as f");
+    if mistake == MistakeId::WrongNumberType && edits.iter().all(real) {
+        return Effect::Converts;
+    }
     // The value stays, if the text holds one.
     if mistake == MistakeId::MissingToNumber {
         return Effect::Converts;

@@ -136,6 +136,8 @@ pub static FAMILIES: &[&Family] = &[
     &super::main_type::FAMILY,
     &super::named_result::FAMILY,
     &super::pointer_mark::FAMILY,
+    &super::mixed_numbers::FAMILY,
+    &super::made_of_fields::FAMILY,
     &super::object_pascal::FAMILY,
     &super::as_function::FAMILY,
     &super::widened::FAMILY,

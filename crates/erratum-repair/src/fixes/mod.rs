@@ -55,9 +55,11 @@ mod loop_item;
 mod macro_call;
 mod macro_value;
 mod made;
+mod made_of_fields;
 mod main_type;
 mod members;
 mod mirrored;
+mod mixed_numbers;
 mod named_result;
 mod object_pascal;
 mod of_type;
@@ -381,7 +383,7 @@ impl<'a> Case<'a> {
     }
 
     /// The first code token of the statement a token stands in.
-    fn statement_start(&self, token: usize) -> usize {
+    pub(crate) fn statement_start(&self, token: usize) -> usize {
         let mut at = token;
         while at > 0 && !self.lexed().divides(at - 1) && !self.starts_line(at) {
             at -= 1;

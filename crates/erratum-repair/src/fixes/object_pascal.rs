@@ -4,8 +4,9 @@
 use super::family::{Example, Family, Phases};
 use super::shape::operand_end;
 use super::{Candidate, Case};
-use crate::score::{Factor, evidence};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 
@@ -17,6 +18,12 @@ const ELEMENT: Factor = evidence("a list has its places in square brackets", 7.0
 const METHOD: Factor = evidence("one class declares it", 8.0);
 /// A loop names its bounds with a word between.
 const BOUNDS: Factor = evidence("a word stands between the bounds of a loop", 8.0);
+/// What writes takes several values.
+const WRITTEN_BESIDE: Factor = evidence("what writes takes several values", 7.0);
+/// A real number is rounded where a whole one is wanted.
+const ROUNDED: Factor = weight("a whole number is wanted", 0.9);
+/// A real number loses what stands behind its dot.
+const CUT_OFF: Factor = weight("a whole number is wanted, and the rest is cut off", 0.6);
 /// A number is joined to a text.
 const JOINED: Factor = evidence("a number is joined to a text", 6.5);
 
@@ -49,6 +56,33 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     method(case, all);
     joined(case, all);
+    made_whole(case, all);
+}
+
+/// `doors := area / 20` of whole doors: the value is rounded, or what stands behind its dot is cut off.
+fn made_whole(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let told = case.message.text.strip_prefix("Incompatible types: got \"");
+    let Some((got, rest)) = told.and_then(|told| told.split_once('"')) else { return };
+    let whole = ["LongInt", "SmallInt", "Int64", "Byte", "Word", "ShortInt", "LongWord"];
+    let wanted = rest.split('"').nth(1).is_some_and(|wanted| whole.contains(&wanted));
+    if !matches!(got, "Real" | "Double" | "Extended" | "Single") || !wanted {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let Some(set) = line.rev().find(|at| lexed.is(*at, ":=")) else { return };
+    let end = case.statement_end(set);
+    let last = end - usize::from(lexed.is(end, ";"));
+    if last <= set || lexed.code[last].line != lexed.code[set].line {
+        return;
+    }
+    for (function, score) in [("round(", ROUNDED), ("trunc(", CUT_OFF)] {
+        let edits = vec![
+            case.insert(lexed.code[set + 1].start, function),
+            case.insert(lexed.code[last].end, ")"),
+        ];
+        all.push(Candidate::new(MistakeId::RealForWhole, score, edits).guess());
+    }
 }
 
 /// `TBoat('Auk')` for `TBoat.Create('Auk')`.
@@ -135,6 +169,18 @@ fn joined(case: &Case, all: &mut Vec<Candidate>) {
         (false, true) => left,
         _ => return,
     };
+    // What writes takes a value of any type beside the others.
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let writes = |at: usize| {
+        let open = case.text.pairs.inside_of(at);
+        open.is_some_and(|open| matches!(lexed.before(open), "write" | "writeln"))
+    };
+    let mut sums = line.filter(|at| lexed.is(*at, "+") && writes(*at));
+    if let Some(sum) = sums.next_back() {
+        let (from, to) = (lexed.code[sum - 1].end, lexed.code[sum].end);
+        let edit = Edit::replace(case.file(), from, to, ",");
+        all.push(Candidate::new(MistakeId::WrongMark, WRITTEN_BESIDE, vec![edit]));
+    }
     let function = match number {
         "LongInt" | "SmallInt" | "Int64" | "Byte" | "Word" | "ShortInt" => "IntToStr(",
         "Double" | "Extended" | "Real" | "Single" => "FloatToStr(",
@@ -158,6 +204,31 @@ fn joined(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_real_value_is_made_whole() {
+        let text = |value: &str| {
+            format!("var\n  area: real;\n  doors: integer;\nbegin\n  doors := {value};\nend.\n")
+        };
+        check_fix(
+            &FAMILY,
+            "pascal",
+            &text("area <|>/ 20"),
+            "Incompatible types: got \"Double\" expected \"LongInt\"",
+            &text("round(area / 20)"),
+        );
+    }
+
+    #[test]
+    fn what_is_written_stands_beside_the_text() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "var\n  area: real;\nbegin\n  writeln('area ' + <|>area);\nend.\n",
+            "Operator is not overloaded: \"ShortString\" + \"Real\"",
+            "var\n  area: real;\nbegin\n  writeln('area ', area);\nend.\n",
+        );
+    }
 
     #[test]
     fn an_element_stands_in_square_brackets() {

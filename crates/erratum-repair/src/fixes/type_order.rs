@@ -4,7 +4,7 @@
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::{Declaring, ListType, NameKind};
 use erratum_syntax::lex::TokenKind;
@@ -29,7 +29,7 @@ const LINES: Factor = weight("lines from the reported place", -0.5);
 pub(super) static FAMILY: Family = Family {
     id: "type-order",
     recipes: &[],
-    phases: Phases::Early,
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -42,6 +42,14 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    if case.phase > Phase::Syntax {
+        // `String text = ""` reads as code where a name may stand between two others.
+        if case.phase == Phase::Name {
+            let first = lexed.on_line(lexed.code[case.token].line).start;
+            typed_first(case, first, LINES * 0.0, all);
+        }
+        return;
+    }
     let reported = lexed.code[case.token].line;
     for line in reported.saturating_sub(1).max(1)..=reported {
         let far = LINES * f64::from(reported - line);

@@ -8,7 +8,7 @@ use super::trial::Trial;
 use crate::diagnose::Diagnosis;
 use crate::fixes::Case;
 use crate::fixes::shape::function_around;
-use crate::message::Message;
+use crate::message::{Message, Note};
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Language;
@@ -40,11 +40,15 @@ impl Lost {
             .collect();
         // Of a text that does not read as code, what it declares is not known either.
         let broken = blanked.wide || phase <= Phase::Syntax;
+        // What the message did not find there may have been meant to be declared there.
+        let told = |at: usize| {
+            words_of(message).any(|word| lexed.language.same_name(lexed.word(at), word))
+        };
         let lost = names.iter().filter(|at| match () {
             () if text.names.declared.iter().any(|declared| declared.token == **at) => {
                 !is_left(text, &blanked.trial, **at)
             }
-            () if !broken => false,
+            () if !broken => text.names.resolve(lexed, **at).is_none() && told(**at),
             () => {
                 let declared = text.names.resolve(lexed, **at);
                 declared.is_none_or(|declared| covers(&blanked.trial, lexed, declared.token))
@@ -103,7 +107,12 @@ pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<String> {
         at_fault.map(|declared| lexed.word(declared.token).to_owned()).collect();
     // What a function gives back is not known either, where its returns and its header differ.
     let of_results = [MistakeId::ReturnCount, MistakeId::WrongReturnType];
-    if of_results.into_iter().any(|one| case.diagnosis.shows(one))
+    // rustc 1.95 points at the header, too.
+    let because = |span: &Note| span.text.contains("because of return type");
+    let returned = phase == Phase::Type && lexed.is(case.statement_start(case.token), "return");
+    if (of_results.into_iter().any(|one| case.diagnosis.shows(one))
+        || returned
+        || case.message.spans.iter().any(because))
         && let Some(function) = function_around(case, case.token)
         && let Some(open) = case.text.pairs.partner_of(function.parameters_close)
     {
@@ -120,7 +129,11 @@ pub(super) fn hanging(report: &Report, text: &Text, names: &[String]) -> Vec<usi
         let at = message.at.as_ref().filter(|at| at.file == lexed.source.name());
         let token = at.map(|at| lexed.at(at.range(&lexed.source).0));
         let pointed = token.is_some_and(|at| is_one(lexed.word(at)) || is_one(lexed.before(at)));
-        message.is_error() && (pointed || words_of(message).any(is_one))
+        // Whose type it is that does not fit, a place beside it may tell.
+        let spans = message.spans.iter().filter_map(|span| span.at.as_ref());
+        let mut beside = spans.filter(|at| at.file == lexed.source.name());
+        let beside = beside.any(|at| is_one(lexed.word(lexed.at(at.range(&lexed.source).0))));
+        message.is_error() && (pointed || beside || words_of(message).any(is_one))
     };
     let all = report.messages.iter().enumerate();
     all.filter(|(_, message)| !names.is_empty() && hangs(message)).map(|(at, _)| at).collect()

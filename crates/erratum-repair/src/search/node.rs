@@ -34,7 +34,7 @@ pub(super) enum Done {
     /// One of the fixes that hold was taken; all of them, the best first.
     Mended { held: Arc<Vec<Trial>>, pick: usize },
     /// No fix holds; a part of the text was switched off.
-    Blanked(Box<Trial>),
+    Blanked { off: Box<Trial>, hanging: Vec<usize> },
     /// The message only hangs on what was switched off; its part of the text was switched off, too, for
     /// it may hide others.
     Cleared(Box<Trial>),
@@ -50,11 +50,19 @@ impl Done {
 }
 
 impl Step {
+    /// The other messages of its report that hang on what was passed over or switched off.
+    pub fn hanging(&self) -> &[usize] {
+        match &self.done {
+            Done::Passed { hanging } | Done::Blanked { hanging, .. } => hanging,
+            Done::Mended { .. } | Done::Cleared(_) => &[],
+        }
+    }
+
     /// What was tried and taken as done.
     pub fn taken(&self) -> Option<&Trial> {
         match &self.done {
             Done::Mended { held, pick } => held.get(*pick),
-            Done::Blanked(off) | Done::Cleared(off) => Some(off),
+            Done::Blanked { off, .. } | Done::Cleared(off) => Some(off),
             Done::Passed { .. } => None,
         }
     }
@@ -129,9 +137,7 @@ impl Node {
         next.steps.push(step.clone());
         let Some(taken) = step.taken() else {
             next.passed.insert(target);
-            if let Done::Passed { hanging } = &step.done {
-                next.passed.extend(hanging);
-            }
+            next.passed.extend(step.hanging());
             return next;
         };
         let mut report = taken.report.clone();
@@ -149,7 +155,7 @@ impl Node {
         for (old, new) in difference.stays {
             origin[new] = self.origin[old];
             since[new] = self.since[old];
-            if self.passed.contains(&old) {
+            if self.passed.contains(&old) || step.hanging().contains(&old) {
                 next.passed.insert(new);
             }
         }

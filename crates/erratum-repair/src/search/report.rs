@@ -175,7 +175,7 @@ fn drafts<'a>(node: &'a Node, minimised: Option<&'a Minimised>) -> Vec<Draft<'a>
             Done::Mended { held, pick } => {
                 held[*pick].candidate.parts().enumerate().for_each(|part| push(Some(part)));
             }
-            Done::Blanked(_) | Done::Passed { .. } => push(None),
+            Done::Blanked { .. } | Done::Passed { .. } => push(None),
             Done::Cleared(_) => {}
         }
     }
@@ -268,11 +268,7 @@ fn attribute(scene: &Scene, first: &Report, node: &Node, drafts: &mut [Draft]) {
     for (number, step) in order(false).chain(order(true)) {
         let own: Vec<usize> = (0..drafts.len()).filter(|at| drafts[*at].number == number).collect();
         let gone = step.taken().map_or(&[][..], |taken| &taken.difference.gone[..]);
-        let hanging = match &step.done {
-            Done::Passed { hanging } => &hanging[..],
-            _ => &[],
-        };
-        for index in gone.iter().chain(hanging).chain([&step.target]) {
+        for index in gone.iter().chain(step.hanging()).chain([&step.target]) {
             // Of several that were mended at once, the one whose message was nearest.
             let line = step.report.messages[*index].line().unwrap_or(0);
             let far = |at: &usize| drafts[*at].message().line().unwrap_or(0).abs_diff(line);
@@ -544,7 +540,7 @@ impl Teller<'_, '_> {
     /// The end of what stands before the reported place, where the message is gone without that: it was
     /// not finished, and the compiler only noticed behind it.
     fn unfinished(&self, draft: &Draft) -> Option<Place> {
-        let Done::Blanked(off) = &draft.step.done else { return None };
+        let Done::Blanked { off, .. } = &draft.step.done else { return None };
         let [edit] = &off.candidate.edits[..] else { return None };
         let place = draft.message().at.as_ref().filter(|at| at.file == edit.file)?;
         let now = draft.step.before.file(&edit.file)?;

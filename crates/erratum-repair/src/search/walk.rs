@@ -367,23 +367,22 @@ impl<'a> Search<'a> {
             } else {
                 w::GAVE_UP_ELSEWHERE
             };
-            queue.push(match blanked {
+            let mut hanging = lost::hanging(&report, &text, &unsettled);
+            hanging.retain(|index| *index != target);
+            let mut next = match blanked {
                 Some(blanked) => {
                     let lost = Lost::of(&blanked, &text, message, phase);
-                    let done = Done::Blanked(Box::new(blanked.trial));
-                    let next = node.after(done, target, blame, &mut self.cache);
-                    without(next, lost)
+                    let done = Done::Blanked { off: Box::new(blanked.trial), hanging };
+                    without(node.after(done, target, blame, &mut self.cache), lost)
                 }
                 None => {
-                    let mut hanging = lost::hanging(&report, &text, &unsettled);
-                    hanging.extend(lost::repeated(&report, target));
-                    hanging.retain(|index| *index != target);
-                    let done = Done::Passed { hanging };
-                    let mut next = node.after(done, target, blame, &mut self.cache);
-                    next.blank(text.lexed.language, unsettled.into_iter());
-                    next
+                    let repeated = lost::repeated(&report, target);
+                    hanging.extend(repeated.into_iter().filter(|index| *index != target));
+                    node.after(Done::Passed { hanging }, target, blame, &mut self.cache)
                 }
-            });
+            };
+            next.blank(text.lexed.language, unsettled.into_iter());
+            queue.push(next);
             return;
         }
         let again = touches_own_change(&node, message);

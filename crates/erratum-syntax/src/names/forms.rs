@@ -394,7 +394,7 @@ pub(crate) fn go(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Declarati
         });
     }
     let in_struct = open.is_some_and(|open| lexed.is(open.wrapping_sub(1), "struct"));
-    if in_struct && (lexed.code[index].first || word_before == ",") {
+    if in_struct && (lexed.code[index].first || matches!(word_before, "," | "{" | ";")) {
         let typed = go_type(lexed, pairs, at).filter(|(first, _)| !lexed.code[*first].first);
         return typed.map(|typed| (NameKind::Member, Some(typed)));
     }

@@ -2,13 +2,16 @@
 //! nobody handles an exception.
 
 use crate::fixes::family::{Example, Family, Phases};
-use crate::fixes::shape::function_around;
+use crate::fixes::shape::{function_around, text_of};
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Recipe};
+use erratum_syntax::names::NameKind;
 
 /// A method that is called without an object.
 const CALLED_WITHOUT_OBJECT: Factor = weight("it is called without an object", 3.0);
+/// One object of its class is at hand.
+const AT_HAND: Factor = weight("an object of its class is at hand", 2.5);
 /// An exception that nobody handles is declared.
 const DECLARED_EXCEPTION: Factor = weight("the exception is declared", 2.0);
 
@@ -48,6 +51,38 @@ fn made_static(case: &Case, all: &mut Vec<Candidate>) {
             let edit = case.insert(lexed.code[first].start, "static ");
             all.push(Candidate::new(MistakeId::MissingStatic, CALLED_WITHOUT_OBJECT, vec![edit]));
         }
+        of_an_object(case, declared.token, all);
+    }
+}
+
+/// A method that is called without an object, where one of its class is at hand.
+fn of_an_object(case: &Case, method: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let at = case.token;
+    let bare = lexed.word(at) == lexed.word(method) && !matches!(lexed.before(at), "." | "new");
+    let around = std::iter::successors(case.text.pairs.block_of(lexed, method), |open| {
+        case.text.pairs.block_of(lexed, *open)
+    });
+    let class = around.into_iter().find_map(|open| {
+        let header = lexed.on_line(lexed.code[open].line);
+        let word = header.clone().find(|at| lexed.is(*at, "class"))?;
+        Some(lexed.word(word + 1))
+    });
+    let Some(class) = class.filter(|_| bare) else { return };
+    let mut at_hand = case.text.names.declared.iter().filter(|declared| {
+        let typed = declared.typed.map(|typed| text_of(case, typed));
+        let visible = (declared.scope.0..=declared.scope.1).contains(&at);
+        let made = (declared.token..declared.token + 4)
+            .any(|at| lexed.is(at, "new") && lexed.is(at + 1, class));
+        declared.kind == NameKind::Value
+            && visible
+            && declared.token < at
+            && (typed.as_deref() == Some(class) || made)
+    });
+    if let (Some(object), None) = (at_hand.next(), at_hand.next()) {
+        let text = format!("{}.", lexed.word(object.token));
+        let edit = case.insert(lexed.code[at].start, text);
+        all.push(Candidate::new(MistakeId::MissingObject, AT_HAND, vec![edit]).guess());
     }
 }
 
@@ -68,6 +103,17 @@ fn throws(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_fix, check_no_fix};
+
+    #[test]
+    fn an_object_that_is_at_hand_may_be_meant() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Lock {\n    int room(int limit) {\n        return limit;\n    }\n    static void go() {\n        Lock lock = new Lock();\n        int left = <|>room(3);\n    }\n}\n",
+            "non-static method room(int) cannot be referenced from a static context",
+            "class Lock {\n    int room(int limit) {\n        return limit;\n    }\n    static void go() {\n        Lock lock = new Lock();\n        int left = lock.room(3);\n    }\n}\n",
+        );
+    }
 
     #[test]
     fn an_exception_is_declared() {

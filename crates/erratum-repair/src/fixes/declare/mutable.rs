@@ -77,7 +77,13 @@ fn mutable(case: &Case, all: &mut Vec<Candidate>) {
             continue;
         };
         if mark.is_empty() {
-            changeable(case, declared.token, all);
+            // A method may have the name of the member: only what holds a value is set.
+            let holds = [NameKind::Member, NameKind::Value];
+            let mut own = case.text.names.of(lexed.word(token));
+            let set = own
+                .find(|own| holds.contains(&own.kind))
+                .filter(|_| !holds.contains(&declared.kind) || declared.typed.is_none());
+            changeable(case, set.unwrap_or(declared).token, all);
             return;
         }
         if name.as_ref().is_some_and(|name| name != lexed.word(declared.token)) {
@@ -133,6 +139,17 @@ fn changeable(case: &Case, declared: usize, all: &mut Vec<Candidate>) {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_among, check_fix, check_no_fix};
+
+    #[test]
+    fn a_member_that_is_set_may_share_its_name_with_a_method() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    private final int length;\n    int length() {\n        return length;\n    }\n    void stretch() {\n        <|>length += 2;\n    }\n}\n",
+            "cannot assign a value to final variable length",
+            "class Quay {\n    private int length;\n    int length() {\n        return length;\n    }\n    void stretch() {\n        length += 2;\n    }\n}\n",
+        );
+    }
 
     #[test]
     fn a_final_name_of_java_loses_its_word() {

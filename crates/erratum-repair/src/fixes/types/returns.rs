@@ -44,6 +44,7 @@ pub(super) fn returns(case: &Case, all: &mut Vec<Candidate>) {
     if let Some(function) = function {
         return_type(case, &function, all);
     }
+    told_type(case, all);
     if case.message.text.contains("too many return values") {
         lost_type(case, all);
     }
@@ -62,6 +63,25 @@ pub(super) fn returns(case: &Case, all: &mut Vec<Candidate>) {
             }
         }
     }
+}
+
+/// Rust: the compiler points at the type of the result, and says which one it found.
+fn told_type(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let because = |text: &str| text.contains("because of return type");
+    let span = case.message.spans.iter().find(|span| because(&span.text));
+    let place = span.and_then(|span| span.at.as_ref()).filter(|at| at.file == case.file());
+    let found = case.message.spans.iter().map(|span| span.text.as_str());
+    let found = found.chain([case.message.text.as_str()]).find_map(|text| {
+        let (_, found) = text.split_once("found `")?;
+        found.split('`').next()
+    });
+    // What is not known whole cannot be written.
+    let whole = |typed: &&str| !typed.contains(['_', '{', '…', '[', '(']) && typed.len() < 40;
+    let (Some(place), Some(found)) = (place, found.filter(whole)) else { return };
+    let (start, end) = place.range(&lexed.source);
+    let edit = Edit::replace(case.file(), start, end, found);
+    all.push(Candidate::new(MistakeId::WrongReturnType, TOLD_RETURN, vec![edit]).guess());
 }
 
 /// A function that returns a value and does not say of which type.
