@@ -102,11 +102,11 @@ fn throws(case: &Case, all: &mut Vec<Candidate>) {
 #[cfg(test)]
 mod tests {
     use super::FAMILY;
-    use crate::fixes::testing::{check_fix, check_no_fix};
+    use crate::fixes::testing::{check_among, check_fix, check_no_fix};
 
     #[test]
     fn an_object_that_is_at_hand_may_be_meant() {
-        check_fix(
+        check_among(
             &FAMILY,
             "java",
             "class Lock {\n    int room(int limit) {\n        return limit;\n    }\n    static void go() {\n        Lock lock = new Lock();\n        int left = <|>room(3);\n    }\n}\n",
