@@ -217,12 +217,30 @@ impl Marked {
                 line.push(lexed.word(at).to_owned());
             }
         }
+        part_imports(&mut lines);
         // What is brought in means the same in any order.
         let (mut brought, rest): (Vec<_>, Vec<_>) =
             lines.into_iter().partition(|line| brings_in(line));
         brought.sort();
         brought.into_iter().chain(rest).flatten().collect()
     }
+}
+
+/// Takes a list of imports in brackets apart: each entry is a line of its own, as it may be written.
+fn part_imports(lines: &mut Vec<Vec<String>>) {
+    let mut listed = false;
+    lines.retain_mut(|line| {
+        let mut words = line.iter().filter(|word| !word.starts_with("line "));
+        let (first, second) = (words.next().cloned(), words.next().cloned());
+        match (first.as_deref(), second.as_deref()) {
+            (Some("import"), Some("(")) => listed = true,
+            (Some(")"), None) if listed => listed = false,
+            _ if listed => *line = ["import".to_owned()].into_iter().chain(first.clone()).collect(),
+            _ => return true,
+        }
+        // The brackets themselves say nothing.
+        first.as_deref().is_some_and(|word| !matches!(word, "import" | ")"))
+    });
 }
 
 /// Whether a line only brings in what others offer: a `using` that makes something is a statement.
@@ -318,6 +336,19 @@ mod tests {
         assert_eq!(tide.wrong().bytes(), b"int tide 3;\nint low = \"2\";\nint high = 4\n");
         assert_eq!(tide.sound().bytes(), b"int tide = 3;\nint low = 2;\nint high = 4;\n");
         assert_eq!(tide.each_at([2, 4, 2].into_iter()), [Some(1), None, Some(1)]);
+    }
+
+    #[test]
+    fn imports_mean_the_same_in_any_order_and_with_or_without_brackets() {
+        let go = |text: &str| Marked::read("quay.go", text, by_id("go").unwrap()).unwrap();
+        let program = go("package quay\n\nimport (\n\t\"fmt\"\n⟪⟶\t\"os\"\n⟫)\n\nvar low = 3\n");
+        let wrong = String::from_utf8(program.wrong().bytes().to_vec()).unwrap();
+        let at = |text: &str| wrong.find(text).unwrap();
+        let first = Edit::insert("quay.go", at("\t\"fmt\""), "\t\"os\"\n");
+        let alone = Edit::insert("quay.go", at("import"), "import \"os\"\n");
+        let other = Edit::insert("quay.go", at("\t\"fmt\""), "\t\"sort\"\n");
+        assert!(program.right(&[first]) && program.right(&[alone]));
+        assert!(!program.right(&[other]));
     }
 
     #[test]

@@ -7,6 +7,7 @@ use crate::score::Score;
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::{Lexed, TokenKind};
+use erratum_syntax::names::NameKind;
 use erratum_syntax::text::Text;
 
 /// Returns whether the text shows that edits are what was meant: a place that nothing else explains, a
@@ -17,7 +18,7 @@ pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Sco
         return true;
     }
     let respelt = matches!(mistake, MistakeId::MisspeltName | MistakeId::WrongCase);
-    if respelt && edits.first().is_some_and(|edit| outvoted(text, edit)) {
+    if respelt && edits.first().is_some_and(|edit| outvoted(text, edit) || unusual(text, edit)) {
         return false;
     }
     let [edit] = edits else { return several(edits) };
@@ -75,6 +76,24 @@ fn outvoted(text: &Text, edit: &Edit) -> bool {
     let times =
         |name: &str| (0..text.lexed.code.len()).filter(|at| text.lexed.word(*at) == name).count();
     text.names.of(&edit.text).next().is_some() && times(&edit.text) == 1 && times(&old) > 1
+}
+
+/// Whether one use and the declaration differ in the case of their first letter only, and it is the use
+/// that is written as such names usually are: then it may be the declaration that is wrong.
+fn unusual(text: &Text, edit: &Edit) -> bool {
+    let old = text.lexed.source.slice(edit.start, edit.end);
+    let times =
+        |name: &str| (0..text.lexed.code.len()).filter(|at| text.lexed.word(*at) == name).count();
+    let Some(declared) = text.names.of(&edit.text).next() else { return false };
+    if !old.eq_ignore_ascii_case(&edit.text) || times(&edit.text) > 1 {
+        return false;
+    }
+    let capital = edit.text.starts_with(char::is_uppercase);
+    match declared.kind {
+        NameKind::Type => !capital,
+        NameKind::Value => capital && edit.text.contains(char::is_lowercase),
+        _ => false,
+    }
 }
 
 /// Letters that a word must have, so that it is not near to everything.
@@ -354,9 +373,23 @@ mod tests {
             let edit = Edit::replace("quay.c", at, at + 4, "Fare");
             shows(&text, MistakeId::WrongCase, &[edit], &Score::default())
         };
-        assert!(respelt("int Fare = 3;\nint all(void) { return <|>fare; }\n"));
+        assert!(respelt("int Fare = 3;\nint low = Fare;\nint all(void) { return <|>fare; }\n"));
         assert!(!respelt("int Fare = 3;\nint all(void) { return <|>fare + fare; }\n"));
         assert!(respelt("int Fare = 3;\nint all(void) { return <|>fare + fare + Fare; }\n"));
+    }
+
+    #[test]
+    fn a_declaration_against_custom_may_be_the_slip() {
+        let respelt = |marked: &str, new: &str| {
+            let at = marked.find("<|>").unwrap();
+            let source = Source::new("quay.c", marked.replacen("<|>", "", 1).into_bytes());
+            let text = Text::new(&source, by_id("c").unwrap());
+            let edit = Edit::replace("quay.c", at, at + new.len(), new);
+            shows(&text, MistakeId::WrongCase, &[edit], &Score::default())
+        };
+        assert!(respelt("int all(void) { int fare = 3; return <|>Fare; }\n", "fare"));
+        assert!(!respelt("int all(void) { int Fare = 3; return <|>fare; }\n", "Fare"));
+        assert!(respelt("int all(void) { int Fare = 3; go(Fare); return <|>fare; }\n", "Fare"));
     }
 
     #[test]
