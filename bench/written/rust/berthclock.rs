@@ -4,7 +4,7 @@ const OPENS⟪⟶: u32⟶: i32⟶: u64⟶: usize⟫ = 6;
 enum Tide {
     High,
     Low,
-    Slack⟪;⟶,⟶⟫
+    Slack⟪;⟶,⟶≡⟫
 }
 
 struct Berth {

@@ -57,7 +57,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 
 /// Whether what stands around a token takes one value only: what prints a line, a value that is set or
 /// given back.
-fn wants_one_value(case: &Case, at: usize) -> bool {
+pub(super) fn wants_one_value(case: &Case, at: usize) -> bool {
     let lexed = case.lexed();
     match case.text.pairs.inside_of(at) {
         Some(open) if lexed.is(open, "(") => {

@@ -136,6 +136,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::main_type::FAMILY,
     &super::named_result::FAMILY,
     &super::pointer_mark::FAMILY,
+    &super::lost_comma::FAMILY,
     &super::mixed_numbers::FAMILY,
     &super::made_of_fields::FAMILY,
     &super::object_pascal::FAMILY,

@@ -302,12 +302,27 @@ fn member_arrow(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
             && lexed.kind(last + 1) == Some(TokenKind::Name);
         if arrow && close && member && (value || !edits.is_empty()) {
             let (from, to) = (lexed.code[at].start, lexed.code[last].end);
-            edits.push(Edit::replace(case.file(), from, to, here));
+            // An object is reached by its plain name where its type is a class.
+            let mark = if of_class(case, at - 1) { "." } else { here };
+            edits.push(Edit::replace(case.file(), from, to, mark));
         }
     }
     if !edits.is_empty() {
         all.push(Candidate::new(MistakeId::ForeignMark, ARROW_TO_MEMBER + far, edits));
     }
+}
+
+/// Whether a value ends with a token whose type, or that of its elements, is a class of the text.
+fn of_class(case: &Case, last: usize) -> bool {
+    let lexed = case.lexed();
+    let open = case.text.pairs.partner_of(last).filter(|open| *open < last);
+    let name = open.map_or(Some(last), |open| open.checked_sub(1));
+    let declared = name.and_then(|name| case.text.names.resolve(lexed, name));
+    let Some((_, typed)) = declared.and_then(|declared| declared.typed) else { return false };
+    let class = |declared: &erratum_syntax::names::Declared| {
+        declared.kind == NameKind::Type && lexed.is(declared.token + 2, "class")
+    };
+    case.text.names.of(lexed.word(typed)).any(class)
 }
 
 /// `return total` where a function gives its value to its own name.
@@ -411,6 +426,19 @@ fn each(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix, rated};
     use super::FAMILY;
+
+    #[test]
+    fn an_object_of_a_class_needs_no_mark_of_a_pointer() {
+        let text = |typed: &str, mark: &str| {
+            format!(
+                "type\n  TBoat = {typed}\n    seats: integer;\n  end;\n  PBoat = ^TBoat;\nvar\n  bow: TBoat;\n  stern: PBoat;\nbegin\n  {mark}seats := 3;\nend.\n"
+            )
+        };
+        let said = "Illegal expression";
+        let (class, record) = ("class", "record");
+        check_fix(&FAMILY, "pascal", &text(class, "bow<|>->"), said, &text(class, "bow."));
+        check_fix(&FAMILY, "pascal", &text(record, "stern<|>->"), said, &text(record, "stern^."));
+    }
 
     #[test]
     fn a_trait_of_rust_is_implemented_for_a_type() {

@@ -4,7 +4,7 @@
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 
@@ -12,13 +12,15 @@ use erratum_syntax::lex::TokenKind;
 const ELSEWHERE: Factor = evidence("a class of another language takes over so", 8.0);
 /// A type is declared with the word of another language.
 const OTHER_WORD: Factor = evidence("another language declares types so", 7.0);
+/// The compiler asks whether it is meant.
+const ASKED_FOR: Factor = evidence("the compiler asks whether the class is extended", 7.0);
 /// Each line between the head and the reported place.
 const LINES: Factor = weight("lines from the reported place", -0.5);
 
 pub(super) static FAMILY: Family = Family {
     id: "heritage",
     recipes: &[],
-    phases: Phases::Early,
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -32,6 +34,10 @@ pub(super) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let reported = lexed.code[case.token].line;
+    if case.phase > Phase::Syntax {
+        extended(case, all);
+        return;
+    }
     for line in reported.saturating_sub(1).max(1)..=reported {
         let far = LINES * f64::from(reported - line);
         let item = lexed.on_line(line);
@@ -42,6 +48,20 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 other_word(case, class, far, all);
             }
         }
+    }
+}
+
+/// TypeScript: the class above is no interface, and the compiler asks whether it is meant to be extended
+/// (seen with tsc 5.9).
+fn extended(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !case.message.text.contains("Did you mean to extend") {
+        return;
+    }
+    let mut line = lexed.on_line(lexed.code[case.token].line);
+    if let Some(word) = line.find(|at| lexed.is(*at, "implements")) {
+        let edit = case.replace_token(word, "extends");
+        all.push(Candidate::new(MistakeId::WrongParent, ASKED_FOR, vec![edit]).guess());
     }
 }
 
@@ -98,6 +118,17 @@ fn other_word(case: &Case, class: usize, far: Factor, all: &mut Vec<Candidate>) 
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_class_that_is_no_interface_is_extended() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "abstract class Gate {\n  abstract width(): number;\n  open() {}\n}\nclass Weir<|> implements Gate {\n  width() {\n    return 2;\n  }\n}\n",
+            "[TS2720] Class 'Weir' incorrectly implements class 'Gate'. Did you mean to extend 'Gate' and inherit its members as a subclass?",
+            "abstract class Gate {\n  abstract width(): number;\n  open() {}\n}\nclass Weir extends Gate {\n  width() {\n    return 2;\n  }\n}\n",
+        );
+    }
 
     #[test]
     fn an_interface_is_implemented() {

@@ -52,6 +52,7 @@ mod lambda_head;
 mod library_types;
 mod line_end;
 mod loop_item;
+mod lost_comma;
 mod macro_call;
 mod macro_value;
 mod made;

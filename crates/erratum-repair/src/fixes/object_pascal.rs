@@ -92,7 +92,13 @@ fn made(case: &Case, open: usize, all: &mut Vec<Candidate>) {
     let mut types = case.text.names.of(lexed.word(name));
     let class = types
         .any(|declared| declared.kind == NameKind::Type && lexed.is(declared.token + 2, "class"));
-    if class && lexed.before(name) == ":=" {
+    // `new TBoat('Auk')`, as other languages write it.
+    let word = name.checked_sub(1).filter(|at| lexed.is(*at, "new"));
+    if let Some(word) = word.filter(|word| class && lexed.before(*word) == ":=") {
+        let out = Edit::delete(case.file(), lexed.code[word].start, lexed.code[name].start);
+        let edits = vec![out, case.insert(lexed.code[name].end, ".Create")];
+        all.push(Candidate::new(MistakeId::ForeignWord, MADE, edits));
+    } else if class && lexed.before(name) == ":=" {
         let edit = case.insert(lexed.code[name].end, ".Create");
         all.push(Candidate::new(MistakeId::MissingWord, MADE, vec![edit]));
     }
@@ -204,6 +210,22 @@ fn joined(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn an_object_is_made_without_a_word_for_it() {
+        let text = |made: &str| {
+            format!(
+                "type\n  TBoat = class\n  end;\nvar\n  boat: TBoat;\nbegin\n  boat := {made}('Auk');\nend.\n"
+            )
+        };
+        check_fix(
+            &FAMILY,
+            "pascal",
+            &text("new <|>TBoat"),
+            "Syntax error, \"(\" expected but \"identifier TBOAT\" found",
+            &text("TBoat.Create"),
+        );
+    }
 
     #[test]
     fn a_real_value_is_made_whole() {

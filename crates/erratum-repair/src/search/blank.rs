@@ -67,6 +67,13 @@ pub(super) fn blank_out(
         let end = lexed.code[stretch.last].end;
         let reads_on = setting.phase <= Phase::Syntax && stretch.pairs(lexed);
         let beats = |to: usize| furthest.as_ref().is_none_or(|(best, _)| to > *best);
+        // A compiler that stops at the first mistake tells of the next one once that is off: a whole
+        // block would only take that one with it.
+        let stops = old.iter().filter(|message| message.is_error()).count() == 1;
+        let hides = |to: usize| stretch.wide && stops && to < end;
+        if furthest.as_ref().is_some_and(|(to, _)| hides(*to)) {
+            break;
+        }
         if reads_to.is_some_and(|to| to <= end || !reads_on || !beats(to)) {
             continue;
         }

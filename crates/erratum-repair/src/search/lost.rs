@@ -13,7 +13,7 @@ use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Language;
 use erratum_syntax::lex::{Lexed, TokenKind};
-use erratum_syntax::names::NameKind;
+use erratum_syntax::names::{Declared, NameKind};
 use erratum_syntax::text::Text;
 
 /// What is lost with a part that was switched off.
@@ -105,6 +105,14 @@ pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<String> {
     });
     let mut all: Vec<String> =
         at_fault.map(|declared| lexed.word(declared.token).to_owned()).collect();
+    // What a class offers is not known where its head is wrong.
+    let headed = |declared: &&Declared| {
+        declared.kind == NameKind::Type
+            && line.contains(&declared.token)
+            && matches!(lexed.before(declared.token), "class" | "interface" | "trait" | "object")
+    };
+    let heads = names.declared.iter().filter(headed);
+    all.extend(heads.map(|declared| lexed.word(declared.token).to_owned()));
     // What a function gives back is not known either, where its returns and its header differ.
     let of_results = [MistakeId::ReturnCount, MistakeId::WrongReturnType];
     // rustc 1.95 points at the header, too.

@@ -284,6 +284,8 @@ pub(super) static PASCAL: Language = Language {
         ("switch", "case"),
         ("import", "uses"),
         ("this", "self"),
+        ("default", "else"),
+        ("otherwise", "else"),
     ],
     foreign_marks: &[
         ("!=", "<>"),
