@@ -51,6 +51,7 @@ pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Sco
         // Where the prefix stands nowhere else, the names may be meant to be brought in.
         MistakeId::MissingPrefix => named() || place.written_elsewhere(edit),
         MistakeId::MisspeltName => place.long_word(edit) && !place.one_and_many(edit),
+        MistakeId::MissingImport => place.imports_so(new),
         // A letter where a text is told: the declaration may lack its length.
         MistakeId::WrongFormat => new != "%c",
         // Of a kind that has no name nothing is known.
@@ -305,6 +306,21 @@ impl<'a> Around<'a> {
         !within.contains([',', '+', '<', '&', ';', ')']) && behind.chars().all(closes)
     }
 
+    /// Whether the imports of the text are written as a new one is. Where all names of a package may be
+    /// brought in at once, a text without another import does not tell which way was meant.
+    fn imports_so(&self, new: &str) -> bool {
+        let (lexed, all) = (self.lexed, self.lexed.language.imports_all);
+        let word = lexed.language.import.before.trim();
+        if all.is_empty() {
+            return true;
+        }
+        let lines = (0..lexed.code.len()).filter(|at| lexed.code[*at].first && lexed.is(*at, word));
+        let own = |at: usize| lexed.on_line(lexed.code[at].line).any(|at| lexed.is(at, all));
+        let mut written = lines.map(own).peekable();
+        let whole = new.trim_end_matches(';').ends_with(all);
+        written.peek().is_some() && written.all(|own| own == whole)
+    }
+
     /// Whether a word of another language may stand for one of several of this one.
     fn stands_for_several(&self, edit: &Edit) -> bool {
         let old = self.lexed.source.slice(edit.start, edit.end);
@@ -390,6 +406,20 @@ mod tests {
         assert!(respelt("int all(void) { int fare = 3; return <|>Fare; }\n", "fare"));
         assert!(!respelt("int all(void) { int Fare = 3; return <|>fare; }\n", "Fare"));
         assert!(respelt("int all(void) { int Fare = 3; go(Fare); return <|>fare; }\n", "Fare"));
+    }
+
+    #[test]
+    fn an_import_is_shown_where_the_others_are_written_so() {
+        let sure = |language: &str, others: &str, new: &str| {
+            let source = Source::new("quay", format!("{others}class Quay {{}}\n").into_bytes());
+            let text = Text::new(&source, by_id(language).unwrap());
+            let edit = Edit::insert("quay", 0, new);
+            shows(&text, MistakeId::MissingImport, &[edit], &Score::default())
+        };
+        let list = "import java.util.List;\n";
+        assert!(sure("java", "import java.util.Map;\n", list));
+        assert!(!sure("java", "import java.util.*;\n", list) && !sure("java", "", list));
+        assert!(sure("csharp", "", "using System.Linq;\n"));
     }
 
     #[test]

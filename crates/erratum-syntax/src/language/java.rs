@@ -8,6 +8,7 @@ pub(super) static JAVA: Language = Language {
     extensions: &["java"],
     text_block: Some("\"\"\""),
     type_arguments: Some(("<", ">")),
+    imports_all: "*",
     usual: Usual { truth: "boolean", whole: "int", real: "double", text: "String" },
     joins_texts: "+",
     keywords: &[

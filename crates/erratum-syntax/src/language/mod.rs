@@ -204,6 +204,7 @@ const PLAIN: Language = Language {
     text_types: false,
     import_list: ImportList::None,
     imports_names: false,
+    imports_all: "",
     namespace: "",
     own_paths: &[],
     message_types_end: None,
@@ -471,6 +472,9 @@ pub struct Language {
     pub import_list: ImportList,
     /// Whether an import lists the names that it brings.
     pub imports_names: bool,
+    /// What stands in an import for all the names of a package; empty if each is brought in by itself, or
+    /// all always are.
+    pub imports_all: &'static str,
     /// The namespace of the library, which may be opened; empty if there is none.
     pub namespace: &'static str,
     /// Where a type ends as the compiler writes it.

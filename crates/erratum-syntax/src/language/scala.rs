@@ -11,6 +11,7 @@ pub(super) static SCALA: Language = Language {
     text_block: Some("\"\"\""),
     line_ends: true,
     type_arguments: Some(("[", "]")),
+    imports_all: "_",
     list_type: ListType::Around("Array[", "]"),
     usual: Usual { truth: "Boolean", whole: "Int", real: "Double", text: "String" },
     joins_texts: "+",
