@@ -74,19 +74,17 @@ fn several(edits: &[Edit]) -> bool {
 /// declaration that is misspelt.
 fn outvoted(text: &Text, edit: &Edit) -> bool {
     let old = text.lexed.source.slice(edit.start, edit.end);
-    let times =
-        |name: &str| (0..text.lexed.code.len()).filter(|at| text.lexed.word(*at) == name).count();
-    text.names.of(&edit.text).next().is_some() && times(&edit.text) == 1 && times(&old) > 1
+    text.names.of(&edit.text).next().is_some()
+        && times(text, &edit.text) == 1
+        && times(text, &old) > 1
 }
 
 /// Whether one use and the declaration differ in the case of their first letter only, and it is the use
 /// that is written as such names usually are: then it may be the declaration that is wrong.
 fn unusual(text: &Text, edit: &Edit) -> bool {
     let old = text.lexed.source.slice(edit.start, edit.end);
-    let times =
-        |name: &str| (0..text.lexed.code.len()).filter(|at| text.lexed.word(*at) == name).count();
     let Some(declared) = text.names.of(&edit.text).next() else { return false };
-    if !old.eq_ignore_ascii_case(&edit.text) || times(&edit.text) > 1 {
+    if !old.eq_ignore_ascii_case(&edit.text) || times(text, &edit.text) > 1 {
         return false;
     }
     let capital = edit.text.starts_with(char::is_uppercase);
@@ -95,6 +93,11 @@ fn unusual(text: &Text, edit: &Edit) -> bool {
         NameKind::Value => capital && edit.text.contains(char::is_lowercase),
         _ => false,
     }
+}
+
+/// How often a word stands in the text.
+fn times(text: &Text, word: &str) -> usize {
+    (0..text.lexed.code.len()).filter(|at| text.lexed.word(*at) == word).count()
 }
 
 /// Letters that a word must have, so that it is not near to everything.

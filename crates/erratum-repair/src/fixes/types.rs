@@ -376,6 +376,24 @@ mod tests {
     use crate::fixes::Certainty;
 
     #[test]
+    fn a_value_of_an_enumeration_needs_no_quotes() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "enum Light { RED, GREEN }\nclass Quay {\n    void show(Light light) {}\n    void go() {\n        show(<|>\"RED\");\n    }\n}\n",
+            "incompatible types: String cannot be converted to Light",
+            "enum Light { RED, GREEN }\nclass Quay {\n    void show(Light light) {}\n    void go() {\n        show(Light.RED);\n    }\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "type\n  TState = (Quiet, Broken);\nvar\n  state: TState;\nbegin\n  state := <|>'Broken';\nend.\n",
+            "Incompatible types: got \"Constant String\" expected \"TState\"",
+            "type\n  TState = (Quiet, Broken);\nvar\n  state: TState;\nbegin\n  state := Broken;\nend.\n",
+        );
+    }
+
+    #[test]
     fn a_number_is_read_from_a_text() {
         check_among(
             &FAMILY,

@@ -10,6 +10,8 @@ use erratum_syntax::spelling::edit_distance;
 const POINTED_AT: Factor = weight("the message points at it", 1.0);
 /// Each token between the literal and the reported place.
 const AWAY: Factor = weight("tokens from the reported place", -0.2);
+/// It is a value of an enumeration.
+const OF_AN_ENUM: Factor = weight("it is a value of an enumeration", 2.0);
 /// A number or a known name in quotes.
 const QUOTED: Factor = weight("a number or a name in quotes", 2.5);
 /// A text of one letter was to be a letter.
@@ -28,6 +30,32 @@ const TOLD_SUFFIX: Factor = weight("the compiler names the suffix", 5.0);
 const MADE_TEXT: Factor = weight("the number as a text", 0.5);
 /// A conversion that cuts off hides what is wrong.
 const NARROWED: Factor = weight("a conversion that cuts off", -1.5);
+/// A value of an enumeration of the text, as it is written here: with its type in front where that is needed.
+fn enum_value(case: &Case, name: &str) -> Option<String> {
+    let (lexed, pairs) = (case.lexed(), &case.text.pairs);
+    let listed = |at: &usize| matches!(lexed.before(*at), "{" | "(" | ",");
+    let folded = name.to_ascii_lowercase();
+    let key = if case.language().any_case { folded.as_str() } else { name };
+    let seen = case.text.names.seen.get(key)?.iter().copied().filter(listed);
+    seen.filter_map(|at| {
+        let open = pairs.inside_of(at)?;
+        // Pascal: `TState = (Quiet, Ringing)`.
+        if case.language().returns_by_name {
+            return (lexed.is(open, "(") && lexed.before(open) == "=").then(|| name.to_owned());
+        }
+        let word = (open.saturating_sub(4)..open).rev().find(|at| lexed.is(*at, "enum"))?;
+        let scoped = matches!(lexed.word(word + 1), "class" | "struct");
+        let mark = match case.language().scope_mark {
+            "" => ".",
+            mark => mark,
+        };
+        let bare = case.language().directives && !scoped;
+        let typed = lexed.word(word + 1 + usize::from(scoped));
+        Some(if bare { name.to_owned() } else { format!("{typed}{mark}{name}") })
+    })
+    .next()
+}
+
 /// A text that is written a little otherwise than one elsewhere.
 const NEAR_TEXT: Factor = weight("nearly a text of the file", 3.5);
 /// Each letter that differs.
@@ -83,7 +111,11 @@ pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
                 near_text(case, token, content, near, all);
                 let word_like = matches!(content, "true" | "false")
                     || case.text.names.of(content).next().is_some();
-                if number || word_like {
+                if let Some(value) = enum_value(case, content) {
+                    let score = QUOTED + OF_AN_ENUM + near;
+                    let edit = case.replace_token(token, value);
+                    all.push(Candidate::new(MistakeId::QuotedValue, score, vec![edit]));
+                } else if number || word_like {
                     let score = QUOTED + near;
                     all.push(Candidate::new(
                         MistakeId::QuotedValue,
