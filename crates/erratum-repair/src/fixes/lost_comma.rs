@@ -3,6 +3,7 @@
 
 use super::beside_text::wants_one_value;
 use super::family::{Example, Family, Phases};
+use super::shape::parameters;
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
@@ -42,14 +43,28 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         };
         let away = AWAY * at.abs_diff(case.token) as f64;
         let apart = lexed.code[at - 1].end < lexed.code[at].start;
-        let factor = match () {
-            () if apart && values(case, at) && lists(case, open) => SIDE_BY_SIDE,
-            () if apart && parameter(case, at, open) => PARAMETERS,
+        let (factor, sure) = match () {
+            () if apart && values(case, at) && lists(case, open) => {
+                (SIDE_BY_SIDE, asks_for_one_more(case, open))
+            }
+            () if apart && parameter(case, at, open) => (PARAMETERS, true),
             () => continue,
         };
         let edit = case.insert(lexed.code[at - 1].end, ",");
-        all.push(Candidate::new(MistakeId::MissingSeparator, factor + away, vec![edit]));
+        let candidate = Candidate::new(MistakeId::MissingSeparator, factor + away, vec![edit]);
+        // An operator may be lost as well.
+        all.push(if sure { candidate } else { candidate.guess() });
     }
+}
+
+/// Whether a call is of a function of the text that takes one value more than there are.
+fn asks_for_one_more(case: &Case, open: usize) -> bool {
+    let lexed = case.lexed();
+    let Some(close) = case.text.pairs.partner_of(open) else { return false };
+    let inside = |at: &usize| case.text.pairs.inside_of(*at) == Some(open);
+    let given = 1 + (open + 1..close).filter(inside).filter(|at| lexed.is(*at, ",")).count();
+    let asked = open.checked_sub(1).and_then(|name| parameters(case, lexed.word(name)));
+    asked.is_some_and(|asked| asked.len() == given + 1)
 }
 
 /// Whether a value ends before a token and another one starts with it. Two names may be a type and what
@@ -95,8 +110,21 @@ fn parameter(case: &Case, at: usize, open: usize) -> bool {
 
 #[cfg(test)]
 mod tests {
-    use super::super::testing::{check_fix, check_no_fix};
+    use super::super::testing::{check_fix, check_no_fix, rated};
     use super::FAMILY;
+    use crate::fixes::Certainty;
+
+    #[test]
+    fn what_the_function_takes_tells_that_a_comma_was_lost() {
+        let sure = |declared: &str| {
+            let text = format!(
+                "class Quay {{\n    void add({declared}) {{}}\n    void go() {{\n        add(\"Stoat\" <|>55);\n    }}\n}}\n"
+            );
+            let all = rated(&FAMILY, "java", &text, "')' or ',' expected");
+            all.first().is_some_and(|(_, certainty)| *certainty != Certainty::Guess)
+        };
+        assert!(sure("String name, int pull") && !sure("String name"));
+    }
 
     #[test]
     fn a_parameter_begins_behind_the_type_of_another() {
