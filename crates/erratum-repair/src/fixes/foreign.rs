@@ -417,7 +417,12 @@ fn each(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
         }
         if !edits.is_empty() {
             let score = LOOP_ELSEWHERE + far;
-            all.push(Candidate::new(MistakeId::ForeignMark, score, edits));
+            let letters = |edit: &Edit| {
+                lexed.source.slice(edit.start, edit.end).chars().all(char::is_alphabetic)
+            };
+            let words = edits.iter().all(letters);
+            let mistake = if words { MistakeId::ForeignWord } else { MistakeId::ForeignMark };
+            all.push(Candidate::new(mistake, score, edits));
         }
     }
 }
