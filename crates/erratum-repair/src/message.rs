@@ -117,6 +117,11 @@ pub struct Message {
 }
 
 impl Message {
+    /// The label by which rustc points at the type of a result that does not fit (seen with 1.95).
+    pub(crate) fn of_result(&self) -> Option<&Note> {
+        self.spans.iter().find(|span| span.text.contains("because of return type"))
+    }
+
     /// A message with nothing but its severity and text.
     pub fn new(severity: Severity, text: impl AsRef<str>) -> Message {
         Message {

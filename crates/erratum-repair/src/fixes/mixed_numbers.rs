@@ -37,8 +37,11 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let real = |typed: &str| typed.starts_with('f') || typed == "{float}";
     let wanted = |typed: &str| if typed == "{float}" { "f64" } else { typed }.to_owned();
     let mut cast = |end: usize, typed: String, score: Factor| {
-        let edit = case.insert(lexed.code[end].end, format!(" as {typed}"));
-        all.push(Candidate::new(MistakeId::WrongNumberType, score, vec![edit]).guess());
+        // A text that is not the compiler's may end with the operator.
+        if let Some(last) = lexed.code.get(end) {
+            let edit = case.insert(last.end, format!(" as {typed}"));
+            all.push(Candidate::new(MistakeId::WrongNumberType, score, vec![edit]).guess());
+        }
     };
     match (real(left), real(right)) {
         (false, true) if stands_alone(case, op) => cast(op - 1, wanted(right), WITH_REAL),

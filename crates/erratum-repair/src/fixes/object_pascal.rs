@@ -73,7 +73,8 @@ fn made_whole(case: &Case, all: &mut Vec<Candidate>) {
     let Some(set) = line.rev().find(|at| lexed.is(*at, ":=")) else { return };
     let end = case.statement_end(set);
     let last = end - usize::from(lexed.is(end, ";"));
-    if last <= set || lexed.code[last].line != lexed.code[set].line {
+    let same_line = lexed.code.get(last).is_some_and(|end| end.line == lexed.code[set].line);
+    if last <= set || !same_line {
         return;
     }
     for (function, score) in [("round(", ROUNDED), ("trunc(", CUT_OFF)] {
@@ -185,7 +186,8 @@ fn joined(case: &Case, all: &mut Vec<Candidate>) {
     if let Some(sum) = sums.next_back() {
         let (from, to) = (lexed.code[sum - 1].end, lexed.code[sum].end);
         let edit = Edit::replace(case.file(), from, to, ",");
-        all.push(Candidate::new(MistakeId::WrongMark, WRITTEN_BESIDE, vec![edit]));
+        // It may as well be made a text.
+        all.push(Candidate::new(MistakeId::WrongMark, WRITTEN_BESIDE, vec![edit]).guess());
     }
     let function = match number {
         "LongInt" | "SmallInt" | "Int64" | "Byte" | "Word" | "ShortInt" => "IntToStr(",

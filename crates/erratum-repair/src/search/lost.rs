@@ -8,7 +8,7 @@ use super::trial::Trial;
 use crate::diagnose::Diagnosis;
 use crate::fixes::Case;
 use crate::fixes::shape::function_around;
-use crate::message::{Message, Note};
+use crate::message::Message;
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Language;
@@ -115,12 +115,10 @@ pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<String> {
     all.extend(heads.map(|declared| lexed.word(declared.token).to_owned()));
     // What a function gives back is not known either, where its returns and its header differ.
     let of_results = [MistakeId::ReturnCount, MistakeId::WrongReturnType];
-    // rustc 1.95 points at the header, too.
-    let because = |span: &Note| span.text.contains("because of return type");
     let returned = phase == Phase::Type && lexed.is(case.statement_start(case.token), "return");
     if (of_results.into_iter().any(|one| case.diagnosis.shows(one))
         || returned
-        || case.message.spans.iter().any(because))
+        || case.message.of_result().is_some())
         && let Some(function) = function_around(case, case.token)
         && let Some(open) = case.text.pairs.partner_of(function.parameters_close)
     {

@@ -84,7 +84,7 @@ fn of_the_result(case: &Case) -> bool {
     case.message.code.as_deref() != Some("E0308")
         || case.message.spans.is_empty()
         || said("implicitly returns")
-        || said("found `()`") && said("because of return type")
+        || said("found `()`") && case.message.of_result().is_some()
 }
 
 /// A function ends with a value that goes nowhere: the word before it is lost.

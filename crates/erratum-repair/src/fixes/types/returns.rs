@@ -68,9 +68,11 @@ pub(super) fn returns(case: &Case, all: &mut Vec<Candidate>) {
 /// Rust: the compiler points at the type of the result, and says which one it found.
 fn told_type(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let because = |text: &str| text.contains("because of return type");
-    let span = case.message.spans.iter().find(|span| because(&span.text));
-    let place = span.and_then(|span| span.at.as_ref()).filter(|at| at.file == case.file());
+    let place = case
+        .message
+        .of_result()
+        .and_then(|span| span.at.as_ref())
+        .filter(|at| at.file == case.file());
     let found = case.message.spans.iter().map(|span| span.text.as_str());
     let found = found.chain([case.message.text.as_str()]).find_map(|text| {
         let (_, found) = text.split_once("found `")?;
