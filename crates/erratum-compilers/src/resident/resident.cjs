@@ -20,6 +20,10 @@ const ts = building ? load(process.argv[2]) : require(process.argv[2]);
 const FIELD = "\u001f";
 const parsed = new Map();
 let before;
+// Every copy is shown to the compiler under the name of the first: a program of the same files keeps
+// the structure of the one before, and only the changed texts are read.
+let shown;
+let asked;
 
 // While a snapshot is built, only what is built into Node can be required.
 function load(file) {
@@ -60,14 +64,28 @@ function settings(origin, files) {
     return { ...options, noEmit: true, composite: false, incremental: false, skipLibCheck: true };
 }
 
+function within(name, folder) {
+    return path.resolve(name).startsWith(folder + path.sep);
+}
+
 // Files outside of the copy do not change while a command runs.
 function host(options, folder, origin) {
     const made = ts.createCompilerHost(options, true);
+    const real = name => within(name, shown) ? folder + path.resolve(name).slice(shown.length)
+        : path.resolve(name) === shown ? folder : name;
     const read = made.getSourceFile.bind(made);
-    made.getCurrentDirectory = () => folder;
+    const text = made.readFile.bind(made);
+    const { fileExists, directoryExists, getDirectories, realpath } = made;
+    made.getCurrentDirectory = () => shown;
+    made.readFile = name => text(real(name));
+    made.fileExists = name => fileExists(real(name));
+    made.directoryExists = directoryExists && (name => directoryExists(real(name)));
+    made.getDirectories = getDirectories && (name => getDirectories(real(name)));
+    made.realpath = realpath && (name => within(name, shown) ? name : realpath(real(name)));
     made.getSourceFile = (name, version, ...rest) => {
-        if (path.resolve(name).startsWith(folder + path.sep)) {
-            return read(name, version, ...rest);
+        if (within(name, shown)) {
+            const own = made.readFile(name);
+            return own === undefined ? undefined : ts.createSourceFile(name, own, version, true);
         }
         // A file is read differently for another target.
         const key = [name, version?.languageVersion ?? version, version?.jsDocParsingMode].join(FIELD);
@@ -82,43 +100,45 @@ function host(options, folder, origin) {
         if (near.resolvedModule || literal.text.startsWith(".")) {
             return near;
         }
-        const there = path.join(origin, path.relative(folder, from));
+        const there = path.join(origin, path.relative(shown, from));
         return ts.resolveModuleName(literal.text, there, all, made, undefined, redirected);
     });
     return made;
 }
 
-function place(file, folder, start, length) {
+function place(file, start, length) {
     if (!file) {
         return ["", 0, 0, 0, 0];
     }
     const from = file.getLineAndCharacterOfPosition(start ?? 0);
     const to = file.getLineAndCharacterOfPosition((start ?? 0) + (length ?? 0));
-    const inside = path.resolve(file.fileName).startsWith(folder + path.sep);
-    const name = inside ? path.relative(folder, file.fileName) : file.fileName;
+    const name = within(file.fileName, shown) ? path.relative(shown, file.fileName) : file.fileName;
     return [name.replace(/\\/g, "/"), from.line + 1, from.character + 1, to.line + 1, to.character + 1];
 }
 
 function check(id, folder, origin, files) {
+    // Another folder has other settings and packages: nothing of the one before is of use.
+    if (asked !== origin) {
+        [asked, shown, before] = [origin, folder, undefined];
+    }
     const options = settings(origin, files);
-    const names = files.map(file => path.join(folder, file));
+    const names = files.map(file => path.join(shown, file));
     const program = ts.createProgram(names, options, host(options, folder, origin), before);
     before = program;
-    const own = program.getSourceFiles().filter(file => path.resolve(file.fileName).startsWith(folder + path.sep));
+    const own = program.getSourceFiles().filter(file => within(file.fileName, shown));
     // As on the command line: with a syntax error, types are not looked at.
     let all = own.flatMap(file => program.getSyntacticDiagnostics(file));
     if (all.length === 0) {
         all = [...program.getOptionsDiagnostics(), ...program.getGlobalDiagnostics(),
             ...own.flatMap(file => program.getSemanticDiagnostics(file))];
     }
+    const words = text => ts.flattenDiagnosticMessageText(text, "\n").replaceAll(shown + "/", folder + "/");
     for (const one of ts.sortAndDeduplicateDiagnostics(all)) {
         const kind = one.category === ts.DiagnosticCategory.Error ? "ERROR"
             : one.category === ts.DiagnosticCategory.Warning ? "WARNING" : "NOTE";
-        line("message", id, kind, "TS" + one.code, ...place(one.file, folder, one.start, one.length),
-            ts.flattenDiagnosticMessageText(one.messageText, "\n"));
+        line("message", id, kind, "TS" + one.code, ...place(one.file, one.start, one.length), words(one.messageText));
         for (const near of one.relatedInformation ?? []) {
-            line("note", id, ...place(near.file, folder, near.start, near.length),
-                ts.flattenDiagnosticMessageText(near.messageText, "\n"));
+            line("note", id, ...place(near.file, near.start, near.length), words(near.messageText));
         }
     }
 }
@@ -138,8 +158,9 @@ function requests() {
 // Reads and binds the library files of the usual settings.
 function learn() {
     const options = { ...plain([]), noEmit: true, skipLibCheck: true };
+    shown = path.resolve("erratum-learns");
     const name = path.resolve("erratum-learns.ts");
-    const made = host(options, path.resolve("erratum-learns"), path.resolve("."));
+    const made = host(options, shown, path.resolve("."));
     const [read, exists] = [made.getSourceFile, made.fileExists];
     made.fileExists = file => file === name || exists(file);
     made.getSourceFile = (file, version, ...rest) => file === name
