@@ -8,11 +8,13 @@
 
 mod archive;
 pub mod hand_in;
+mod memory;
 mod record;
 mod summary;
 mod surveyor;
 
 pub use hand_in::HandIn;
+pub use memory::{Ceiling, Meter};
 pub use record::{Mistake, Record, SCHEMA, State};
 pub use summary::{Common, Same, Stuck, Summary};
 pub use surveyor::{How, Surveyor, all};

@@ -1,6 +1,7 @@
 //! Looking at hand-ins, one after the other, with a warm compiler for each language.
 
 use crate::hand_in::HandIn;
+use crate::memory::Ceiling;
 use crate::record::{Mistake, Record, SCHEMA, State};
 use erratum_compilers::Project;
 use erratum_look::{Builder, Look, Session};
@@ -90,8 +91,15 @@ impl<'a> Surveyor<'a> {
     }
 }
 
-/// Looks at many, with so many compilers at work at a time, and hands the records on as they come.
-pub fn all(hand_ins: Vec<HandIn>, workers: usize, how: How<'_>, done: &Sender<Record>) {
+/// Looks at many, with so many compilers at work at a time, and hands the records on as they come. Where they
+/// exceed the ceiling, fewer are at work, and those that wait keep no compiler.
+pub fn all(
+    hand_ins: Vec<HandIn>,
+    workers: usize,
+    ceiling: &Ceiling<'_>,
+    how: How<'_>,
+    done: &Sender<Record>,
+) {
     let queue = Mutex::new(VecDeque::from(hand_ins));
     std::thread::scope(|scope| {
         for _ in 0..workers.max(1) {
@@ -99,6 +107,7 @@ pub fn all(hand_ins: Vec<HandIn>, workers: usize, how: How<'_>, done: &Sender<Re
             scope.spawn(move || {
                 let mut surveyor = Surveyor::new(how);
                 loop {
+                    let _working = ceiling.enter(|| surveyor.sessions.clear());
                     let next = queue.lock().map_or(None, |mut queue| queue.pop_front());
                     let Some(hand_in) = next else { return };
                     if done.send(surveyor.look(&hand_in)).is_err() {

@@ -94,6 +94,9 @@ pub struct Survey {
     /// How many hand-ins are looked at at a time [default: one for each core]
     #[arg(long, value_name = "N", value_parser = clap::value_parser!(u16).range(1..=256))]
     pub workers: Option<u16>,
+    /// Memory for all that is kept running, in megabytes [default: three quarters of what is free]
+    #[arg(long, value_name = "MEGABYTES", value_parser = clap::value_parser!(u64).range(1..=1 << 40), conflicts_with = "merge")]
+    pub memory: Option<u64>,
     /// Keep what is done in a file: a second run does only what has changed since
     #[arg(long, value_name = "FILE")]
     pub state: Option<PathBuf>,

@@ -7,7 +7,7 @@ use crate::pages::Pages;
 use crate::show::{self, class, class_page};
 use crate::{files, kept};
 use erratum_look::{Builder, Look, Session};
-use erratum_survey::{HandIn, How, Record, Summary, hand_in};
+use erratum_survey::{Ceiling, HandIn, How, Meter, Record, Summary, hand_in};
 use globset::{GlobBuilder, GlobMatcher};
 use std::collections::{BTreeMap, HashMap};
 use std::io::{self, IsTerminal, Write};
@@ -114,8 +114,13 @@ fn look(app: &App, arguments: &Survey) -> Result<Vec<Record>, Failure> {
     let mut progress = Progress { count, done: 0, shown: io::stderr().is_terminal() };
     let seen = |hand_in: &HandIn, look: &Look| pages.write(hand_in, look);
     let how = How { builder: &builder, build: &arguments.build, seen: &seen };
+    let meter = Meter::default();
+    let bytes = arguments.memory.map_or_else(|| meter.usual_ceiling(), |megabytes| megabytes << 20);
+    let used = || meter.used();
+    let ceiling = Ceiling::new(bytes, &used);
     std::thread::scope(|scope| -> Result<(), Failure> {
-        scope.spawn(move || erratum_survey::all(left, workers, how, &done));
+        let ceiling = &ceiling;
+        scope.spawn(move || erratum_survey::all(left, workers, ceiling, how, &done));
         for record in came {
             if let Some(state) = &mut state {
                 let failed = |error: io::Error| Failure::said(format!("--state: {error}"));

@@ -37,6 +37,15 @@ fn what_a_class_has_in_common_is_told() {
 }
 
 #[test]
+fn a_ceiling_for_memory_changes_no_answer() {
+    let folder = class();
+    let plain = folder.run(&["survey", "class", "--json"]);
+    let low = folder.run(&["survey", "class", "--json", "--memory", "1", "--workers", "4"]);
+    assert_eq!((low.status, low.stdout), (plain.status, plain.stdout));
+    assert_eq!(folder.run(&["survey", "class", "--memory", "0"]).status, 2);
+}
+
+#[test]
 fn archives_are_read_and_the_class_is_a_page() {
     let folder = class();
     let ran = folder.run(&["survey", "class", "--html", "class.html"]);

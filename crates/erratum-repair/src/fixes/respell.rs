@@ -345,7 +345,8 @@ fn lost_mark(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>) 
             }
         }
         let value = |name: &str| names.of(name).any(|d| d.kind == NameKind::Value);
-        if value(head) && value(tail) {
+        // A name twice is rather typed twice than a value combined with itself.
+        if value(head) && value(tail) && head != tail {
             for (rank, mark) in [" + ", " * ", " - ", " / ", " < "].into_iter().enumerate() {
                 let score =
                     base.clone() + w::RUN_TOGETHER + LOST_OPERATOR + RARER_OPERATOR * rank as f64;
@@ -633,6 +634,17 @@ mod tests {
             "struct t { int seats; };\nint f(struct t *one) {\n    one->seats = 1;\n    return <|>oneseats;\n}\n",
             "'oneseats' undeclared (first use in this function)",
             "struct t { int seats; };\nint f(struct t *one) {\n    one->seats = 1;\n    return one->seats;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_doubled_letter_is_no_lost_operator() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int f(int n) {\n    return <|>nn;\n}\n",
+            "'nn' undeclared (first use in this function)",
+            "int f(int n) {\n    return n;\n}\n",
         );
     }
 
