@@ -25,7 +25,8 @@ pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Sco
     let place = Around::new(&text.lexed, edit);
     let new = edit.text.trim();
     match mistake {
-        MistakeId::MissingTerminator => place.ends_line(),
+        // A line that stands deeper goes on with this one.
+        MistakeId::MissingTerminator => place.ends_line() && !place.deeper_below(),
         MistakeId::MissingBracket if edit.start == edit.end => match new {
             ")" | "]" => place.only_close(text, new),
             "(" => place.after_header(),
@@ -437,6 +438,7 @@ mod tests {
         let end = MistakeId::MissingTerminator;
         assert!(shown(end, "int tide = 3<|>\nint low;\n", ";"));
         assert!(!shown(end, "int tide<|> = 3\n", ";"));
+        assert!(!shown(end, "Rope(int n)<|>\n    Item(n) {}\n", ";"));
     }
 
     #[test]

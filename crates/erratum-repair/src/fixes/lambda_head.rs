@@ -45,7 +45,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     let name = lexed.word(case.token);
     other_arrow(case, all);
-    if case.text.names.of(name).next().is_some() || !case.message.text.contains(name) {
+    // What another function without a name takes is not known here.
+    let taken = |at: usize| matches!(lexed.word(at + 1), "=>" | "->" | "|");
+    let mut known = case.text.names.of(name).filter(|declared| !taken(declared.token));
+    if known.next().is_some() || !case.message.text.contains(name) {
         return;
     }
     for call in calls_near(case) {

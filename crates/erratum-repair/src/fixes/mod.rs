@@ -10,6 +10,7 @@ mod addressed;
 mod alternative;
 mod angles;
 mod as_function;
+mod assigning;
 mod bare_call;
 mod beside_text;
 mod boxed;
@@ -20,12 +21,15 @@ mod captured;
 mod case_label;
 mod cast;
 mod catch_all;
+mod chained;
 mod closed_line;
+mod computed_member;
 mod condition;
 mod const_method;
 mod constructor;
 mod copied;
 mod counted;
+mod decimals;
 mod declare;
 mod derived;
 mod each_item;
@@ -46,6 +50,7 @@ mod import_lines;
 mod import_path;
 mod imports;
 mod include;
+mod initialisers;
 mod joined;
 mod labels;
 mod lambda_head;
@@ -60,6 +65,7 @@ mod made_of_fields;
 mod main_type;
 mod members;
 mod mirrored;
+mod missing_value;
 mod mixed_numbers;
 mod named_result;
 mod object_pascal;
@@ -107,6 +113,7 @@ mod warned;
 pub(crate) mod weights;
 mod widened;
 mod window;
+mod worded;
 mod wrapped;
 
 pub use family::{Example, FAMILIES, Family, Phases};
@@ -455,7 +462,7 @@ pub fn propose(case: &Case) -> Proposed {
 
 /// Drops what only silences the compiler, and ranks the rest with what it does to the brackets.
 fn weighed(case: &Case, mut all: Vec<Candidate>) -> Vec<Candidate> {
-    all.retain(|candidate| !silences(case, candidate));
+    all.retain(|candidate| changes(case, candidate) && !silences(case, candidate));
     if case.language().any_case {
         all.iter_mut().for_each(|candidate| respelt(case, candidate));
     }
@@ -464,6 +471,16 @@ fn weighed(case: &Case, mut all: Vec<Candidate>) -> Vec<Candidate> {
     broken.for_each(|candidate| candidate.score += weights::BREAKS_PAIRS);
     all.sort_by(|a, b| b.score.total().total_cmp(&a.score.total()));
     all
+}
+
+/// Whether a change leaves another text. Such as a type that is written twice may stand for itself.
+fn changes(case: &Case, candidate: &Candidate) -> bool {
+    let text = |edit: &Edit| {
+        let file = case.program.file(&edit.file)?;
+        file.bytes().get(edit.start..edit.end)
+    };
+    let same = |edit: &Edit| text(edit) == Some(edit.text.as_bytes());
+    !candidate.then.is_empty() || candidate.edits.is_empty() || !candidate.edits.iter().all(same)
 }
 
 /// How many of the likeliest changes are read again with their brackets.

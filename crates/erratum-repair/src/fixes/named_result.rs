@@ -33,6 +33,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if !case.language().returns_by_name || !lexed.is(word, "function") {
         return;
     }
+    let usual = case.language().usual;
     let name = word + 1;
     let close = match lexed.is(name + 1, "(") {
         true => case.text.pairs.partner_of(name + 1),
@@ -51,9 +52,16 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         .filter_map(|at| {
             let ends = |at: &usize| matches!(lexed.word(*at), ";" | "else" | "end");
             let last = (at + 2..=end).find(ends)?.checked_sub(1)?;
-            type_of(case, at + 2, last)
+            // A division gives no whole number, whatever is divided.
+            let divided = (at + 2..last).any(|at| lexed.is(at, "/"));
+            let real = divided.then(|| usual.real.to_owned());
+            real.or_else(|| type_of(case, at + 2, last))
         })
         .collect();
+    // A whole number may stand where any other is given.
+    if typed.iter().any(|one| one == usual.real) {
+        typed.retain(|one| one != usual.whole);
+    }
     typed.dedup();
     match &typed[..] {
         [one] => {
@@ -83,6 +91,17 @@ mod tests {
             "program Quay;\nfunction Show(tide: integer)<|>;\nbegin\n  writeln(tide);\nend;\nbegin\nend.\n",
             SAID,
             "program Quay;\nprocedure Show(tide: integer);\nbegin\n  writeln(tide);\nend;\nbegin\nend.\n",
+        );
+    }
+
+    #[test]
+    fn a_division_gives_no_whole_number() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program Quay;\nfunction Mean(sum: integer)<|>;\nbegin\n  Mean := 0;\n  if sum > 0 then Mean := sum / 2;\nend;\nbegin\nend.\n",
+            SAID,
+            "program Quay;\nfunction Mean(sum: integer): real;\nbegin\n  Mean := 0;\n  if sum > 0 then Mean := sum / 2;\nend;\nbegin\nend.\n",
         );
     }
 

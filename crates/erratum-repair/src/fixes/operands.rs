@@ -114,7 +114,9 @@ fn comparisons(case: &Case, all: &mut Vec<Candidate>) {
         }
         start = at + 1;
     }
-    if edits.len() > 2 {
+    // With one comparison, what stands beside it must be no number.
+    let one = edits.len() == 2 && case.message.text.to_lowercase().contains("boolean");
+    if edits.len() > 2 || one {
         all.push(Candidate::new(MistakeId::MissingBracket, BOUND_TIGHTER, edits));
     }
 }

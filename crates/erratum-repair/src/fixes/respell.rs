@@ -75,6 +75,16 @@ fn limit(word: &str) -> f64 {
     }
 }
 
+/// Whether two short words have too little in common to be a slip of each other: with two letters of four
+/// changed, half of the word is another one. Letters may still be left out, as in `cnt` for `count`.
+fn have_little_in_common(word: &str, name: &str, apart: f64) -> bool {
+    let within = |short: &str, long: &str| {
+        let mut letters = long.chars();
+        short.chars().all(|letter| letters.any(|other| other == letter))
+    };
+    word.chars().count() <= 4 && apart >= 2.0 && !within(word, name) && !within(name, word)
+}
+
 pub(super) static FAMILY: Family = Family {
     id: "respell",
     recipes: &[Recipe::Respell],
@@ -389,6 +399,9 @@ fn likeness(
         true => edit_distance(word, name).min(ONE_CASE),
         false => edit_distance_within(word, name, limit(word))?,
     };
+    if have_little_in_common(word, name, apart) {
+        return None;
+    }
     // `jx` may be a `j`, but not every word of two letters is near to every letter.
     let letter = name.len() == 1 && word.starts_with(name);
     if apart >= name.chars().count() as f64 && !letter {
@@ -508,7 +521,10 @@ fn near_names(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>)
     if asked != NameKind::Member {
         for keyword in case.language().keywords {
             let near = edit_distance_within(word, keyword, limit(word).min(2.0));
-            if let Some(apart) = near.filter(|apart| *apart < keyword.len() as f64 - 1.0) {
+            let like = |apart: &f64| {
+                *apart < keyword.len() as f64 - 1.0 && !have_little_in_common(word, keyword, *apart)
+            };
+            if let Some(apart) = near.filter(like) {
                 let score =
                     base.clone() + w::RESPELL + w::PER_LETTER * (apart - 1.0) + KEYWORD_AS_NAME;
                 all.push(Candidate::new(
@@ -634,6 +650,16 @@ mod tests {
             "struct t { int seats; };\nint f(struct t *one) {\n    one->seats = 1;\n    return <|>oneseats;\n}\n",
             "'oneseats' undeclared (first use in this function)",
             "struct t { int seats; };\nint f(struct t *one) {\n    one->seats = 1;\n    return one->seats;\n}\n",
+        );
+    }
+
+    #[test]
+    fn half_of_a_short_word_is_another_word() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "const min = 3;\nexport const tide = <|>join(min);\n",
+            "[TS2304] Cannot find name 'join'.",
         );
     }
 

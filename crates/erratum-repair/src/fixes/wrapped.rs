@@ -53,6 +53,19 @@ fn wrapping(case: &Case) -> Option<(&'static str, &'static str)> {
         let given = rest.split([' ', '(']).next()?;
         return (wanted == given).then_some(("Some(", ")"));
     }
+    if let Some((_, rest)) = said.split_once("required: Either[") {
+        let (_, found) = said.split_once("found : ")?;
+        let given = found.split([' ', '(']).next()?;
+        let sides = rest.split_once(']')?.0;
+        let (left, right) = sides.split_once(',')?;
+        let is = |side: &str| side.rsplit('.').next() == given.rsplit('.').next();
+        // What both sides may hold is not told apart.
+        return match (is(left), is(right)) {
+            (true, false) => Some(("Left(", ")")),
+            (false, true) => Some(("Right(", ")")),
+            _ => None,
+        };
+    }
     let (_, rest) = said.split_once("required: List[")?;
     let found = said.split_once("found : ").map_or("", |(_, found)| found);
     let found = found.split(" required").next()?.trim();

@@ -20,6 +20,8 @@ use erratum_syntax::text::Text;
 pub(super) struct Lost {
     /// The names that nothing declares any more.
     pub names: Vec<String>,
+    /// Those of them that are members, which are only asked of what the program declares.
+    members: Vec<String>,
     /// The language of the part.
     pub language: &'static Language,
     /// Every name that stood there.
@@ -44,10 +46,12 @@ impl Lost {
         let told = |at: usize| {
             words_of(message).any(|word| lexed.language.same_name(lexed.word(at), word))
         };
+        let declared = |at: usize| text.names.declared.iter().find(|one| one.token == at);
         let lost = names.iter().filter(|at| match () {
-            () if text.names.declared.iter().any(|declared| declared.token == **at) => {
-                !is_left(text, &blanked.trial, **at)
+            () if declared(**at).is_some_and(|one| !is_left(text, &blanked.trial, **at, one)) => {
+                true
             }
+            () if declared(**at).is_some() => false,
             () if !broken => text.names.resolve(lexed, **at).is_none() && told(**at),
             () => {
                 let declared = text.names.resolve(lexed, **at);
@@ -55,10 +59,13 @@ impl Lost {
             }
         });
         let word = |at: &usize| lexed.word(*at).to_owned();
-        let (lost, all) = (lost.map(word).collect(), names.iter().map(word).collect());
+        let lost: Vec<usize> = lost.copied().collect();
+        let member = |at: &&usize| declared(**at).is_some_and(|one| one.kind == NameKind::Member);
+        let members = lost.iter().filter(member).map(word).collect();
+        let (lost, all) = (lost.iter().map(word).collect(), names.iter().map(word).collect());
         let file = text.lexed.source.name().to_owned();
         let around = function_lines(text, message).map(|(from, to)| (file, from, to));
-        Lost { names: lost, language: lexed.language, all, around, wide: blanked.wide }
+        Lost { names: lost, members, language: lexed.language, all, around, wide: blanked.wide }
     }
 
     /// Returns whether a message that was not there before only tells of the loss.
@@ -77,6 +84,25 @@ impl Lost {
     pub fn spoils_paths(&self, message: &Message, diagnosis: &Diagnosis) -> bool {
         let of_paths = [MistakeId::MissingReturn, MistakeId::UnreachableCode];
         of_paths.into_iter().any(|one| diagnosis.shows(one)) && self.holds(message)
+    }
+
+    /// Returns whether a message that names members which were lost asks for them of a type of the library:
+    /// `Type 'List<Crate>' does not contain a definition for 'Length'` does not miss a `Length` of the program.
+    pub fn is_asked_elsewhere(&self, message: &Message, name: &str) -> bool {
+        let quoted = message.text.split(['\'', '"', '`']).skip(1).step_by(2);
+        let mut heads = quoted.map(|quoted| {
+            let head = quoted.split(['<', '[', '(']).next().unwrap_or(quoted);
+            head.rsplit(['.', ':']).next().unwrap_or(head)
+        });
+        let same = |member: &String| self.language.same_name(member, name);
+        self.members.iter().any(same)
+            && heads.any(|head| {
+                let known = self.language.known_names();
+                self.language.is_type(head)
+                    || known
+                        .into_iter()
+                        .any(|(known, kind)| known == head && kind == NameKind::Type)
+            })
     }
 
     /// Whether a message points into the function around the part. A line may have been put in before it
@@ -168,14 +194,24 @@ fn covers(blanked: &Trial, lexed: &Lexed, at: usize) -> bool {
     blanked.candidate.edits.iter().any(within)
 }
 
-/// Whether a function or a type of the name at that code token is declared outside what was switched
-/// off, such as a class whose constructor was.
-fn is_left(text: &Text, blanked: &Trial, at: usize) -> bool {
+/// Whether nothing misses the name that is declared at that code token in what was switched off: a function
+/// or a type of the name is declared outside, such as a class whose constructor was, or the name means
+/// something in that part only, such as what a function without a name takes.
+fn is_left(text: &Text, blanked: &Trial, at: usize, declared: &Declared) -> bool {
     let lexed = &text.lexed;
-    text.names.of(lexed.word(at)).any(|declared| {
-        matches!(declared.kind, NameKind::Function | NameKind::Type)
-            && !covers(blanked, lexed, declared.token)
-    })
+    let outside = text.names.of(lexed.word(at)).any(|other| {
+        matches!(other.kind, NameKind::Function | NameKind::Type)
+            && !covers(blanked, lexed, other.token)
+    });
+    let seen = text.names.seen.get(lexed.word(at)).map_or(&[][..], Vec::as_slice);
+    let refers = |at: &usize| {
+        let to = text.names.resolve(lexed, *at);
+        !covers(blanked, lexed, *at)
+            && !matches!(lexed.before(*at), "." | "->" | "?.")
+            && (declared.scope.0..=declared.scope.1).contains(at)
+            && to.is_none_or(|to| to.token == declared.token)
+    };
+    outside || declared.kind == NameKind::Value && !seen.iter().any(refers)
 }
 
 /// The lines of the function that a message points into, from its header to its end.

@@ -177,13 +177,13 @@ impl Node {
     /// Returns whether a message that was not there at first names what stands in a blanked part: it
     /// hangs on that, most likely.
     pub fn hangs_on_blanked(&self, index: usize) -> bool {
+        let message = &self.report.messages[index];
         let blanked = |word: &str| {
-            self.blanked.contains(word)
-                || self.folds && self.blanked.contains(&word.to_ascii_lowercase())
+            let gone = self.blanked.contains(word)
+                || self.folds && self.blanked.contains(&word.to_ascii_lowercase());
+            gone && !self.lost.iter().any(|lost| lost.is_asked_elsewhere(message, word))
         };
-        !self.blanked.is_empty()
-            && self.origin[index].is_none()
-            && words_of(&self.report.messages[index]).any(blanked)
+        !self.blanked.is_empty() && self.origin[index].is_none() && words_of(message).any(blanked)
     }
 
     /// Returns whether a message only tells of what was lost with a part that was switched off: one that

@@ -308,6 +308,8 @@ fn empty_value(typed: &str) -> String {
         _ if typed.ends_with("[]") => "[]",
         _ if typed.contains("null") => "null",
         _ if typed.contains("undefined") => "undefined",
+        _ if typed.starts_with("Map<") => "new Map()",
+        _ if typed.starts_with("Set<") => "new Set()",
         "" => "0",
         // Nothing else is sure to be of the type, and a cast would only silence the compiler.
         _ => "",

@@ -82,7 +82,7 @@ fn mutable(case: &Case, all: &mut Vec<Candidate>) {
             let mut own = case.text.names.of(lexed.word(token));
             let set = own
                 .find(|own| holds.contains(&own.kind))
-                .filter(|_| !holds.contains(&declared.kind) || declared.typed.is_none());
+                .filter(|_| !holds.contains(&declared.kind));
             changeable(case, set.unwrap_or(declared).token, all);
             return;
         }

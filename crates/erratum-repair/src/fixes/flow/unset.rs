@@ -67,6 +67,7 @@ fn unset(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let first = (case.language().first_values)(&typed);
+    let empty = (case.language().empty_value)(&typed);
     let mut values: Vec<(String, Factor)> = Vec::new();
     match case.language().default_of(&typed) {
         Some(value) => values.push((value.to_owned(), START_OF_TYPE)),
@@ -74,6 +75,7 @@ fn unset(case: &Case, all: &mut Vec<Candidate>) {
             let values_of_any = first.iter().map(|(v, how)| ((*v).to_owned(), OF_ANY_TYPE * *how));
             values.extend(values_of_any);
         }
+        None if !typed.is_empty() && !empty.is_empty() => values.push((empty, START_OF_TYPE)),
         None if typed.ends_with('*') => values.push(("NULL".to_owned(), NO_ADDRESS)),
         None if case.language().generic_objects && !typed.is_empty() => {
             let generic = typed.split('<').next().unwrap_or(&typed);

@@ -228,7 +228,16 @@ fn is_code(case: &Case, start: usize, end: usize) -> bool {
     };
     // A letter by itself is a name, or was to be a number.
     let letter = start == end && lexed.word(start).chars().count() == 1;
-    lexed.is(start, ",") || letter || (start..=end).any(typed) || (start == end && assigned(start))
+    // No text is a condition.
+    let condition = start > 1
+        && lexed.is(start - 1, "(")
+        && matches!(lexed.word(start - 2), "if" | "while" | "until" | "switch" | "for")
+        && lexed.is(end + 1, ")");
+    condition
+        || lexed.is(start, ",")
+        || letter
+        || (start..=end).any(typed)
+        || (start == end && assigned(start))
 }
 
 /// Whether what stands in the like place elsewhere is a string: the other elements of the list, the

@@ -1,0 +1,130 @@
+//! A comparison in words, as other languages have it: `if (pilot is not null)`, `tide equals 3`.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
+
+/// Between two values a mark compares here.
+const COMPARES: Factor = evidence("a word compares two values", 6.5);
+
+pub(super) static FAMILY: Family = Family {
+    id: "worded",
+    recipes: &[],
+    phases: Phases::Early,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "cpp",
+        before: "int f(int *pilot) {\n    if (pilot <|>is not nullptr) return 1;\n    return 0;\n}\n",
+        message: "expected ')' before 'is'",
+        after: "int f(int *pilot) {\n    if (pilot != nullptr) return 1;\n    return 0;\n}\n",
+    },
+};
+
+/// The words, and whether they say that two values are the same.
+const WORDS: &[(&[&str], bool)] = &[
+    (&["is", "not", "equal", "to"], false),
+    (&["is", "equal", "to"], true),
+    (&["is", "not"], false),
+    (&["not", "equals"], false),
+    (&["not", "equal"], false),
+    (&["is"], true),
+    (&["not"], false),
+    (&["isnt"], false),
+    (&["equals"], true),
+    (&["eq"], true),
+    (&["ne"], false),
+];
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let (lexed, language) = (case.lexed(), case.language());
+    let mark = |marks: &[&'static str]| {
+        marks.iter().copied().find(|mark| language.operators.contains(mark))
+    };
+    let (same, other) = (mark(&["===", "=="]), mark(&["!==", "!=", "<>"]));
+    // Where values need no brackets, two names side by side are a call.
+    if language.applies_bare {
+        return;
+    }
+    for at in lexed.on_line(lexed.code[case.token].line).skip(1) {
+        let (before, code) = (at - 1, &lexed.code);
+        let value_before = matches!(
+            lexed.kind(before),
+            Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Close)
+        );
+        let found = WORDS.iter().find(|(words, _)| {
+            words.iter().enumerate().all(|(number, word)| lexed.is(at + number, word))
+        });
+        let Some((words, equal)) = found.filter(|_| value_before && !code[at].first) else {
+            continue;
+        };
+        let behind = at + words.len();
+        let value_behind = matches!(
+            lexed.kind(behind),
+            Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Char)
+        ) || lexed.is(behind, "(")
+            || language.is_keyword(lexed.word(behind));
+        // A word that the language has itself does what it does there; a name may be a method.
+        let own = words.len() == 1
+            && (language.operators.contains(&words[0]) || lexed.is(at, "is"))
+            && language.is_keyword(words[0]);
+        let declared = case.text.names.of(lexed.word(at)).next().is_some();
+        if let Some(mark) = if *equal { same } else { other }
+            && value_behind
+            && !own
+            && !declared
+            && code.get(behind).is_some_and(|next| !next.first)
+        {
+            let (from, to) = (code[at].start, code[behind - 1].end);
+            let edit = Edit::replace(case.file(), from, to, mark);
+            all.push(Candidate::new(MistakeId::ForeignWord, COMPARES, vec![edit]));
+        }
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn each_language_has_its_mark() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "const tide: number | null = 3;\nif (tide <|>is null) {\n}\n",
+            "')' expected.",
+            "const tide: number | null = 3;\nif (tide === null) {\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc f(err error) bool {\n\treturn err <|>not nil\n}\n",
+            "syntax error: unexpected not at end of statement",
+            "package quay\n\nfunc f(err error) bool {\n\treturn err != nil\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_word_of_the_language_itself_stays() {
+        check_no_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    bool F(object o) {\n        return o <|>is string\n    }\n}\n",
+            "; expected",
+        );
+    }
+
+    #[test]
+    fn a_word_in_front_of_a_value_compares_nothing() {
+        check_no_fix(
+            &FAMILY,
+            "cpp",
+            "int f(int open) {\n    if (<|>not open return 1;\n    return 0;\n}\n",
+            "expected ')' before 'return'",
+        );
+    }
+}
