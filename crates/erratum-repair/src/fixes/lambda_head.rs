@@ -58,8 +58,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         }
         for (first, last) in call.arguments {
             let inside = (first..=last).contains(&case.token);
-            let computed =
-                last > first && (first + 1..=last).any(|at| lexed.kind(at) == Some(TokenKind::Op));
+            let computed = (first + 1..=last)
+                .any(|at| lexed.kind(at) == Some(TokenKind::Op) || lexed.is(at, "."));
             let head_there = (first..=last).any(|at| matches!(lexed.word(at), "=>" | "->" | "|"));
             if !inside || !computed || head_there || lexed.word(first) != name {
                 continue;
@@ -144,6 +144,17 @@ mod tests {
             "object Quay {\n  def low(all: List[Int]) = all.filter(<|>t > 2)\n}\n",
             "not found: value t",
             "object Quay {\n  def low(all: List[Int]) = all.filter(t => t > 2)\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_another_function_takes_is_not_known_here() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def seats(all: List[Boat]) = all.filter(b => b.dry).map(<|>b.seats).sum\n}\n",
+            "not found: value b",
+            "object Quay {\n  def seats(all: List[Boat]) = all.filter(b => b.dry).map(b => b.seats).sum\n}\n",
         );
     }
 
