@@ -50,6 +50,12 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if !object || lexed.kind(next) != Some(TokenKind::Name) || !is_member(case, next) {
             continue;
         }
+        // A field that is declared or given a value in a list is no member of what stands before it.
+        let labels = matches!(lexed.word(next + 1), ":" | "::")
+            || case.language().applies_bare && lexed.is(next + 1, "=");
+        if labels || case.text.names.declared.iter().any(|declared| declared.token == next) {
+            continue;
+        }
         // A name that is visible as a value by itself is hardly a member here.
         let value = case.text.names.resolve(lexed, next).is_some_and(|d| d.kind == NameKind::Value);
         let touching = lexed.code[next].start == lexed.code[at].end;

@@ -5,7 +5,7 @@ mod familiar;
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
-use crate::score::{Factor, Score, weight};
+use crate::score::{Factor, Score, evidence, weight};
 use declaration::near_declaration;
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
@@ -85,6 +85,9 @@ fn have_little_in_common(word: &str, name: &str, apart: f64) -> bool {
     word.chars().count() <= 4 && apart >= 2.0 && !within(word, name) && !within(name, word)
 }
 
+/// A part of the library is named where it is brought in.
+const NAMES_LIBRARY: Factor = evidence("a part of the library is named here", 6.0);
+
 pub(super) static FAMILY: Family = Family {
     id: "respell",
     recipes: &[Recipe::Respell],
@@ -105,6 +108,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     let lexed = case.lexed();
     entry_point(case, all);
+    word_for_library(case, all);
     within_text(case, all);
     let wrong = wrong_names(case);
     for (rank, token) in wrong.into_iter().enumerate() {
@@ -123,6 +127,25 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         near_declaration(case, token, &score, all);
         lost_mark(case, token, &score, all);
         like_a_number(case, token, &score, all);
+    }
+}
+
+/// `uses Class;` for `uses Classes;`: a word of the language where something of the library is brought in.
+fn word_for_library(case: &Case, all: &mut Vec<Candidate>) {
+    let (lexed, language) = (case.lexed(), case.language());
+    let at = case.token;
+    let brings_in = lexed.is(case.statement_start(at), "uses");
+    if !brings_in || lexed.kind(at) != Some(TokenKind::Keyword) || lexed.is(at, "uses") {
+        return;
+    }
+    let word = lexed.word(at).to_lowercase();
+    for (path, _, _) in language.library {
+        let near = edit_distance_within(&word, &path.to_lowercase(), 2.0);
+        if let Some(apart) = near {
+            let score = NAMES_LIBRARY + w::PER_LETTER * apart;
+            let edit = case.replace_token(at, *path);
+            all.push(Candidate::new(MistakeId::MisspeltName, score, vec![edit]));
+        }
     }
 }
 
@@ -301,6 +324,13 @@ fn told<'a>(case: &'a Case) -> Option<&'a str> {
 /// Where an unknown name could fall into two, as bytes of it, with how many of the parts are known.
 pub(super) fn splits(case: &Case, token: usize) -> Vec<(usize, f64)> {
     let text = case.lexed().word(token);
+    // What the library knows whole is not parted.
+    let library = case.language();
+    if library.known_names().any(|(name, _)| name == text)
+        || library.library.iter().any(|(path, _, _)| library.same_name(path, text))
+    {
+        return Vec::new();
+    }
     let known = |name: &str| {
         case.text.names.seen.contains_key(name)
             || name.bytes().all(|byte| byte.is_ascii_digit())

@@ -1,4 +1,4 @@
-//! A comparison in words, as other languages have it: `if (pilot is not null)`, `tide equals 3`.
+//! An operator in words, as other languages or people have it: `if (pilot is not null)`, `hours x 9`.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
@@ -7,8 +7,8 @@ use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 
-/// Between two values a mark compares here.
-const COMPARES: Factor = evidence("a word compares two values", 6.5);
+/// Between two values stands a mark here.
+const COMPARES: Factor = evidence("a word stands between two values", 6.5);
 
 pub(super) static FAMILY: Family = Family {
     id: "worded",
@@ -49,7 +49,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if language.applies_bare {
         return;
     }
-    for at in lexed.on_line(lexed.code[case.token].line).skip(1) {
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for at in line.clone().skip(1) {
+        in_sums(case, at, line.end, all);
         let (before, code) = (at - 1, &lexed.code);
         let value_before = matches!(
             lexed.kind(before),
@@ -85,6 +87,35 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `hours x 9`, `child then half : whole`: a word for the mark of a product or of a choice.
+fn in_sums(case: &Case, at: usize, end: usize, all: &mut Vec<Candidate>) {
+    let (lexed, language) = (case.lexed(), case.language());
+    let value = |at: usize| {
+        matches!(lexed.kind(at), Some(TokenKind::Name | TokenKind::Number | TokenKind::Str))
+            || matches!(lexed.word(at), "(" | ")")
+    };
+    let declared = case.text.names.of(lexed.word(at)).next().is_some();
+    if declared || lexed.code[at].first || !value(at - 1) || !value(at + 1) {
+        return;
+    }
+    // Only one branch of a choice has a mark of its own.
+    let choice = || {
+        let start = lexed.word(case.statement_start(at));
+        !matches!(start, "if" | "while" | "case" | "else" | "when")
+            && (at..end).any(|at| lexed.is(at, ":"))
+            && !(at..end).any(|at| lexed.is(at, "?"))
+    };
+    let has_choice = language.blocks.is_empty()
+        && !(language.borrows || language.receivers || language.is_keyword("then"));
+    let mark = match lexed.word(at) {
+        "x" | "times" if lexed.kind(at + 1) != Some(TokenKind::Str) => "*",
+        "then" if has_choice && choice() => "?",
+        _ => return,
+    };
+    let edit = case.replace_token(at, mark);
+    all.push(Candidate::new(MistakeId::ForeignWord, COMPARES, vec![edit]));
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
@@ -105,6 +136,24 @@ mod tests {
             "package quay\n\nfunc f(err error) bool {\n\treturn err <|>not nil\n}\n",
             "syntax error: unexpected not at end of statement",
             "package quay\n\nfunc f(err error) bool {\n\treturn err != nil\n}\n",
+        );
+    }
+
+    #[test]
+    fn products_and_choices_have_marks() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Shift {\n    double pay(int hours) {\n        return hours <|>x 9;\n    }\n}\n",
+            "';' expected",
+            "class Shift {\n    double pay(int hours) {\n        return hours * 9;\n    }\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Fare {\n    double of(boolean child) {\n        return child <|>then 2 : 4;\n    }\n}\n",
+            "';' expected",
+            "class Fare {\n    double of(boolean child) {\n        return child ? 2 : 4;\n    }\n}\n",
         );
     }
 

@@ -62,7 +62,14 @@ impl Lost {
         let lost: Vec<usize> = lost.copied().collect();
         let member = |at: &&usize| declared(**at).is_some_and(|one| one.kind == NameKind::Member);
         let members = lost.iter().filter(member).map(word).collect();
-        let (lost, all) = (lost.iter().map(word).collect(), names.iter().map(word).collect());
+        let lost = lost.iter().map(word).collect();
+        // A lifetime is used where it stands, too.
+        let lifetimes = lexed.code.iter().enumerate().filter(|(at, token)| {
+            lexed.text(token).starts_with('\'') && covers(&blanked.trial, lexed, *at)
+        });
+        let lifetimes =
+            lifetimes.map(|(_, token)| lexed.text(token).trim_start_matches('\'').to_owned());
+        let all = names.iter().map(word).chain(lifetimes).collect();
         let file = text.lexed.source.name().to_owned();
         let around = function_lines(text, message).map(|(from, to)| (file, from, to));
         Lost { names: lost, members, language: lexed.language, all, around, wide: blanked.wide }
@@ -157,10 +164,27 @@ pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<String> {
 pub(super) fn hanging(report: &Report, text: &Text, names: &[String]) -> Vec<usize> {
     let lexed = &text.lexed;
     let is_one = |word: &str| names.iter().any(|name| lexed.language.same_name(name, word));
+    // What a class takes over is not known where its head is wrong.
+    let bodies: Vec<(usize, usize)> = text
+        .names
+        .declared
+        .iter()
+        .filter_map(|declared| {
+            let of_class = declared.kind == NameKind::Type && is_one(lexed.word(declared.token));
+            let open = (declared.token..lexed.code.len()).find(|at| lexed.opens_block(*at));
+            open.filter(|_| of_class).and_then(|open| Some((open, text.pairs.partner_of(open)?)))
+        })
+        .collect();
+    let taken_over = |at: usize| {
+        let words = ["super", "base", "@", "Override", "override"];
+        words.contains(&lexed.word(at))
+            && bodies.iter().any(|(open, close)| (*open..*close).contains(&at))
+    };
     let hangs = |message: &Message| {
         let at = message.at.as_ref().filter(|at| at.file == lexed.source.name());
         let token = at.map(|at| lexed.at(at.range(&lexed.source).0));
-        let pointed = token.is_some_and(|at| is_one(lexed.word(at)) || is_one(lexed.before(at)));
+        let pointed = token
+            .is_some_and(|at| is_one(lexed.word(at)) || is_one(lexed.before(at)) || taken_over(at));
         // Whose type it is that does not fit, a place beside it may tell.
         let spans = message.spans.iter().filter_map(|span| span.at.as_ref());
         let mut beside = spans.filter(|at| at.file == lexed.source.name());

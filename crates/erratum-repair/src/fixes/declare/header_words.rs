@@ -86,10 +86,24 @@ fn of_an_object(case: &Case, method: usize, all: &mut Vec<Candidate>) {
     }
 }
 
+/// Java's exceptions of input and output that are `IOException`s, too.
+const OF_INPUT: &[&str] = &[
+    "FileNotFoundException",
+    "EOFException",
+    "MalformedURLException",
+    "UnsupportedEncodingException",
+    "UnknownHostException",
+];
+
 /// Java: an exception that must be declared.
 fn throws(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let Some(exception) = case.word("name").map(str::to_owned) else { return };
+    // What is not brought in may be said with what it is one of.
+    let known = |name: &str| case.text.names.seen.contains_key(name);
+    let of_input = OF_INPUT.contains(&exception.as_str()) && !known(&exception);
+    let exception =
+        if of_input && known("IOException") { "IOException".to_owned() } else { exception };
     let Some(function) = function_around(case, case.token) else { return };
     let edit = if lexed.is(function.parameters_close + 1, "throws") {
         case.insert(case.end_before(function.open), format!(", {exception}"))

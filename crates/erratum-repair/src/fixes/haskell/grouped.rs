@@ -7,7 +7,7 @@ use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
-use erratum_syntax::names::NameKind;
+use erratum_syntax::names::{Declared, NameKind};
 use std::ops::Range;
 
 /// A function stands among the values of another, with its own values behind it.
@@ -120,7 +120,9 @@ fn function<'a>(case: &'a Case, part: &Range<usize>) -> Option<&'a str> {
     let name = part.end.checked_sub(1)?;
     let word = lexed.word(name);
     let small = word.starts_with(|letter: char| letter.is_lowercase());
-    let own = case.text.names.of(word).any(|declared| declared.kind == NameKind::Function);
+    // A field of a record is a function of it.
+    let functions = [NameKind::Function, NameKind::Member];
+    let own = case.text.names.of(word).any(|declared| functions.contains(&declared.kind));
     // The library lists its functions as values.
     let known = case.language().known_names().any(|(name, _)| name == word);
     let qualified = part.len() == 3;
@@ -137,9 +139,11 @@ fn function<'a>(case: &'a Case, part: &Range<usize>) -> Option<&'a str> {
 /// How many values a function takes, if its signature stands in the file.
 fn arity(case: &Case, name: &str) -> Option<usize> {
     let lexed = case.lexed();
-    let (first, last) = case.text.names.of(name).find_map(|declared| declared.typed)?;
+    let typed = |declared: &Declared| Some((declared.typed?, declared.kind));
+    let ((first, last), kind) = case.text.names.of(name).find_map(typed)?;
     let outer = |at: &usize| case.text.pairs.inside_of(*at) == case.text.pairs.inside_of(first);
-    Some((first..=last).filter(outer).filter(|at| lexed.is(*at, "->")).count())
+    let record = usize::from(kind == NameKind::Member);
+    Some(record + (first..=last).filter(outer).filter(|at| lexed.is(*at, "->")).count())
 }
 
 /// Brackets around a function and the values behind it.

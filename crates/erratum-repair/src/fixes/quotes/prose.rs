@@ -233,7 +233,18 @@ fn is_code(case: &Case, start: usize, end: usize) -> bool {
         && lexed.is(start - 1, "(")
         && matches!(lexed.word(start - 2), "if" | "while" | "until" | "switch" | "for")
         && lexed.is(end + 1, ")");
+    // A value of the program beside a number, or beside what stands for nothing, is computed with.
+    let computed = end - start < 4
+        && (start..=end).any(|at| {
+            lexed.kind(at) == Some(TokenKind::Number)
+                || matches!(lexed.word(at), "null" | "nullptr" | "nil" | "true" | "false")
+        })
+        && (start..=end).any(|at| {
+            let declared = case.text.names.resolve(lexed, at);
+            declared.is_some_and(|d| matches!(d.kind, NameKind::Value | NameKind::Member))
+        });
     condition
+        || computed
         || lexed.is(start, ",")
         || letter
         || (start..=end).any(typed)

@@ -144,6 +144,8 @@ fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
             let edit = edit(&name);
             let wider = Candidate::new(MistakeId::WrongReturnType, MAY_BE_MISSING, vec![edit]);
             all.push(wider.guess());
+        } else if let Some(own) = own_type(case, &name).filter(|own| *own != now) {
+            all.push(Candidate::new(MistakeId::WrongReturnType, FOUND_RETURN, vec![edit(own)]));
         } else if case.language().is_type(&name) || name == "String" || pointed {
             // The type that is written is the one that the message expected.
             let told = case.word("to") == Some(now.as_str()) && case.word("from") == Some(&name);
@@ -163,6 +165,13 @@ fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
         let score = if void { VOID_USED } else { OTHER_RETURN } + RARER_TYPE * rank as f64;
         all.push(Candidate::new(MistakeId::WrongReturnType, score, vec![edit(guess)]).guess());
     }
+}
+
+/// The name of a type that the program declares, without what it stands in: `Ticket` of `Window.Ticket`.
+fn own_type<'a>(case: &Case, name: &'a str) -> Option<&'a str> {
+    let own = name.rsplit('.').next()?;
+    let mut declared = case.text.names.of(own);
+    declared.any(|declared| declared.kind == NameKind::Type).then_some(own)
 }
 
 /// Whether a type is a library's that holds another one: `Option<u32>` of `u32`.

@@ -6,11 +6,25 @@ use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
 
 /// A text is wanted where a value stands.
 const TEXT_WANTED: Factor = weight("a text is wanted", 3.0);
 /// Each way that is more usual.
 const RARER_WAY: Factor = weight("another way is more usual", -0.5);
+
+/// An object of the program whose class writes no text.
+const NO_TEXT: Factor = weight("its class says nothing of its text", -4.0);
+
+/// Whether the value is an object of the program whose class does not say how it is written as a text.
+fn is_plain_object(case: &Case) -> bool {
+    let from = case.word("from").or(case.word("found")).unwrap_or("");
+    let class = from.rsplit('.').next().unwrap_or(from);
+    let own = case.text.names.of(class).any(|declared| declared.kind == NameKind::Type);
+    own && !["toString", "ToString", "to_string", "fmt"]
+        .iter()
+        .any(|name| case.text.names.of(name).next().is_some())
+}
 
 /// The conversions of the language around the value that the message points at.
 pub(super) fn texts(case: &Case, all: &mut Vec<Candidate>) {
@@ -40,7 +54,7 @@ pub(super) fn texts(case: &Case, all: &mut Vec<Candidate>) {
                 .filter(|(_, text)| !text.is_empty())
                 .map(|(at, text)| case.insert(at, text)),
         );
-        let score = TEXT_WANTED + RARER_WAY * rank as f64;
+        let score = TEXT_WANTED + RARER_WAY * rank as f64 + NO_TEXT.when(is_plain_object(case));
         all.push(Candidate::new(MistakeId::MissingToString, score, edits));
     }
 }
