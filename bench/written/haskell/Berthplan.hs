@@ -19,7 +19,7 @@ emptyPlan n = Plan { free = n, berthed ⟪:⟶=⟫ [] }
 berth :: Ship -> Plan -> Either String Plan
 berth ship plan
   | metres ship > free plan = Left (name ship ++ " is too long")
-  ⟪| else⟶| otherwise⟶| True⟫ = ⟪plan { free = free plan - metres ship, berthed = ship : berthed plan }⟶Right plan { free = free plan - metres ship, berthed = ship : berthed plan }⟶Right (plan { free = free plan - metres ship, berthed = ship : berthed plan })⟫
+  ⟪| else⟶| otherwise⟶≡| True⟫ = ⟪plan { free = free plan - metres ship, berthed = ship : berthed plan }⟶Right plan { free = free plan - metres ship, berthed = ship : berthed plan }⟶Right (plan { free = free plan - metres ship, berthed = ship : berthed plan })⟫
 
 berthAll :: [Ship] -> Plan -> Either String Plan
 berthAll [] plan = Right plan

@@ -36,16 +36,16 @@ impl Station {
                 result.push(⟪rpm⟶*rpm⟫);
             }
         }
-        result⟪;⟶⟫
+        ⟪result;⟶result⟶return result;⟫
     }
 }
 
 fn describe(pump: &Pump) -> String {
-    match pump {
+    match pump {⟪⟶
+        Pump::Failed(why) => why.clone(),⟫
         Pump::Idle => "idle".to_string(),
         Pump::Running { rpm } => format!("running at {}", rpm),
-        ⟪⟶Pump::Failed(why) => why.clone(),
-    ⟫}
+    }
 }
 
 fn main() {

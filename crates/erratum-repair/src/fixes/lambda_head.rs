@@ -47,7 +47,12 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     other_arrow(case, all);
     // What another function without a name takes is not known here.
     let taken = |at: usize| matches!(lexed.word(at + 1), "=>" | "->" | "|");
-    let mut known = case.text.names.of(name).filter(|declared| !taken(declared.token));
+    let visible = |scope: (usize, usize)| (scope.0..=scope.1).contains(&case.token);
+    let mut known = case
+        .text
+        .names
+        .of(name)
+        .filter(|declared| !taken(declared.token) && visible(declared.scope));
     if known.next().is_some() || !case.message.text.contains(name) {
         return;
     }

@@ -133,18 +133,22 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 /// `uses Class;` for `uses Classes;`: a word of the language where something of the library is brought in.
 fn word_for_library(case: &Case, all: &mut Vec<Candidate>) {
     let (lexed, language) = (case.lexed(), case.language());
-    let at = case.token;
-    let brings_in = lexed.is(case.statement_start(at), "uses");
-    if !brings_in || lexed.kind(at) != Some(TokenKind::Keyword) || lexed.is(at, "uses") {
-        return;
-    }
-    let word = lexed.word(at).to_lowercase();
-    for (path, _, _) in language.library {
-        let near = edit_distance_within(&word, &path.to_lowercase(), 2.0);
-        if let Some(apart) = near {
-            let score = NAMES_LIBRARY + w::PER_LETTER * apart;
-            let edit = case.replace_token(at, *path);
-            all.push(Candidate::new(MistakeId::MisspeltName, score, vec![edit]));
+    for at in lexed.on_line(lexed.code[case.token].line) {
+        let listed = |at: &usize| {
+            lexed.is(*at, ",")
+                || matches!(lexed.kind(*at), Some(TokenKind::Name | TokenKind::Keyword))
+        };
+        let mut before = (0..at).rev().take_while(listed);
+        let word = lexed.word(at).to_lowercase();
+        if lexed.kind(at) != Some(TokenKind::Keyword) || !before.any(|at| lexed.is(at, "uses")) {
+            continue;
+        }
+        for (path, _, _) in language.library {
+            if let Some(apart) = edit_distance_within(&word, &path.to_lowercase(), 2.0) {
+                let score = NAMES_LIBRARY + w::PER_LETTER * apart;
+                let edit = case.replace_token(at, *path);
+                all.push(Candidate::new(MistakeId::MisspeltName, score, vec![edit]));
+            }
         }
     }
 }
@@ -680,6 +684,17 @@ mod tests {
             "struct t { int seats; };\nint f(struct t *one) {\n    one->seats = 1;\n    return <|>oneseats;\n}\n",
             "'oneseats' undeclared (first use in this function)",
             "struct t { int seats; };\nint f(struct t *one) {\n    one->seats = 1;\n    return one->seats;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_unit_may_be_nearly_a_word_of_the_language() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program quay;\nuses\n  SysUtils, Class<|>;\nbegin\nend.\n",
+            "Syntax error, \"identifier\" expected but \"CLASS\" found",
+            "program quay;\nuses\n  SysUtils, Classes;\nbegin\nend.\n",
         );
     }
 

@@ -10,6 +10,9 @@ use erratum_syntax::lex::TokenKind;
 /// Between two values stands a mark here.
 const COMPARES: Factor = evidence("a word stands between two values", 6.5);
 
+/// A loop names its items with a word of another language.
+const GOES_THROUGH: Factor = evidence("a loop goes through a list", 6.0);
+
 pub(super) static FAMILY: Family = Family {
     id: "worded",
     recipes: &[],
@@ -52,6 +55,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let line = lexed.on_line(lexed.code[case.token].line);
     for at in line.clone().skip(1) {
         in_sums(case, at, line.end, all);
+        in_loop(case, at, all);
         let (before, code) = (at - 1, &lexed.code);
         let value_before = matches!(
             lexed.kind(before),
@@ -84,6 +88,26 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let edit = Edit::replace(case.file(), from, to, mark);
             all.push(Candidate::new(MistakeId::ForeignWord, COMPARES, vec![edit]));
         }
+    }
+}
+
+/// `for (const tow on tows)`: the word between what a loop names and what it goes through.
+fn in_loop(case: &Case, at: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(word) = at.checked_sub(2) else { return };
+    let names = matches!(lexed.word(word), "const" | "let" | "var")
+        && lexed.before(word) == "("
+        && word > 1
+        && lexed.is(word - 2, "for");
+    let other = matches!(lexed.kind(at), Some(TokenKind::Name | TokenKind::Keyword))
+        && !matches!(lexed.word(at), "of" | "in");
+    if names
+        && other
+        && lexed.kind(at - 1) == Some(TokenKind::Name)
+        && case.language().is_keyword("of")
+    {
+        let edit = case.replace_token(at, "of");
+        all.push(Candidate::new(MistakeId::ForeignWord, GOES_THROUGH, vec![edit]));
     }
 }
 
@@ -154,6 +178,17 @@ mod tests {
             "class Fare {\n    double of(boolean child) {\n        return child <|>then 2 : 4;\n    }\n}\n",
             "';' expected",
             "class Fare {\n    double of(boolean child) {\n        return child ? 2 : 4;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_loop_has_its_word() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "const tows = [3];\nfor (const tow <|>on tows) {\n  console.log(tow);\n}\n",
+            "',' expected.",
+            "const tows = [3];\nfor (const tow of tows) {\n  console.log(tow);\n}\n",
         );
     }
 

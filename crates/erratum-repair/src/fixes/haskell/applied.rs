@@ -91,7 +91,10 @@ fn signature(case: &Case, all: &mut Vec<Candidate>) {
         }
         for at in first..=last {
             for (old, new) in [(&from, &to), (&to, &from)] {
-                if lexed.is(at, old) {
+                // A type of the program is no slip for one of the library.
+                let own_type = case.text.names.of(old).any(|d| d.kind == NameKind::Type);
+                let as_good = case.text.names.of(new).any(|d| d.kind == NameKind::Type);
+                if lexed.is(at, old) && (!own_type || as_good) {
                     // What a function gives back stands last.
                     let result = RESULT.when(at == last);
                     let blamed = case.all.iter().filter(|m| m.is_error()).count().min(4) as f64;
@@ -104,7 +107,9 @@ fn signature(case: &Case, all: &mut Vec<Candidate>) {
         }
     }
     // A text is wanted: `show` makes one.
-    if to == "String" && matches!(from.as_str(), "Int" | "Integer" | "Double" | "Float" | "Bool") {
+    let shown = matches!(from.as_str(), "Int" | "Integer" | "Double" | "Float" | "Bool")
+        || case.text.names.of(&from).any(|declared| declared.kind == NameKind::Type);
+    if to == "String" && shown {
         let (start, end) = case.range;
         let several = end > start && lexed.at(start) != lexed.at(end - 1);
         let edits = if several {

@@ -3,7 +3,7 @@
 use super::clean;
 use crate::fixes::shape::{function_around, function_at, text_of, type_of};
 use crate::fixes::{Candidate, Case};
-use crate::score::{Factor, Score, weight};
+use crate::score::{Factor, Score, evidence, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
@@ -34,6 +34,8 @@ const KIND_OF_NUMBER: Factor = weight("a number, but of which kind", 3.5);
 const RARER_NUMBER: Factor = weight("a rarer kind of number", -0.5);
 /// A last expression whose value was to be left.
 const VALUE_LEFT: Factor = weight("the value was to be left", 1.5);
+/// A name that ends the body does nothing but give its value.
+const BARE_NAME: Factor = evidence("a name by itself ends the body", 8.0);
 /// A mark behind the last expression throws its value away.
 const THROWN_AWAY: Factor = weight("the mark throws the value away", 4.0);
 
@@ -141,7 +143,9 @@ fn told_by_body(case: &Case, all: &mut Vec<Candidate>) {
 /// A lost value or a lost return type: something meets `()`.
 fn unit(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let Some(function) = function_around(case, case.token) else { return };
+    // The compiler points into the body, or at the type in the header.
+    let around = function_around(case, case.token).or_else(|| function_at(case, case.token));
+    let Some(function) = around else { return };
     if expected == "()" && function.returns.is_none() {
         let at = lexed.code[function.parameters_close].end;
         let mut names: Vec<(String, Score)> = vec![(found.to_owned(), TAKES_NONE.into())];
@@ -171,11 +175,11 @@ fn unit(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
     if let (true, Some(close)) = (found == "()", function.close)
         && lexed.is(close.wrapping_sub(1), ";")
     {
-        all.push(Candidate::new(
-            MistakeId::ExtraMark,
-            THROWN_AWAY,
-            vec![case.delete_token(close - 1)],
-        ));
+        // A name by itself does nothing else.
+        let name = close.wrapping_sub(2);
+        let bare = lexed.kind(name) == Some(TokenKind::Name) && lexed.divides(name.wrapping_sub(1));
+        let score = if bare { BARE_NAME } else { THROWN_AWAY };
+        all.push(Candidate::new(MistakeId::ExtraMark, score, vec![case.delete_token(close - 1)]));
     }
 }
 

@@ -145,7 +145,10 @@ fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
             let wider = Candidate::new(MistakeId::WrongReturnType, MAY_BE_MISSING, vec![edit]);
             all.push(wider.guess());
         } else if let Some(own) = own_type(case, &name).filter(|own| *own != now) {
-            all.push(Candidate::new(MistakeId::WrongReturnType, FOUND_RETURN, vec![edit(own)]));
+            // The type that is written is the one that the message expected.
+            let told = case.word("to") == Some(now.as_str());
+            let score = if told { TOLD_RETURN } else { FOUND_RETURN };
+            all.push(Candidate::new(MistakeId::WrongReturnType, score, vec![edit(own)]));
         } else if case.language().is_type(&name) || name == "String" || pointed {
             // The type that is written is the one that the message expected.
             let told = case.word("to") == Some(now.as_str()) && case.word("from") == Some(&name);
