@@ -43,6 +43,19 @@ impl Session {
         progress: &mut dyn FnMut(Progress),
     ) -> Result<Option<Narrowing>, Error> {
         let project = self.project()?;
+        self.narrow_in(project, message, progress)
+    }
+
+    /// The same in a program with other texts than the files have, as an editor holds them.
+    ///
+    /// # Errors
+    /// As above.
+    pub fn narrow_in(
+        &mut self,
+        project: Project,
+        message: Option<usize>,
+        progress: &mut dyn FnMut(Progress),
+    ) -> Result<Option<Narrowing>, Error> {
         let (language, program) = (project.language, project.program.clone());
         let (_, mut session) = compiler::open(project, &self.options.choice())?;
         let first = session.first()?;

@@ -17,8 +17,15 @@ pub(crate) const HIDE: &str = "erratum.hideFollowing";
 /// Says what a word, a code or a message means.
 pub(crate) const MEANS: &str = "erratum.means";
 
+/// Gives the smallest part of a file that still gives its first error.
+pub(crate) const NARROW: &str = "erratum.narrow";
+/// Gives the text with which to ask somebody about a file.
+pub(crate) const SHARE: &str = "erratum.share";
+
 /// What a client can do, and wants.
 pub(crate) struct Client {
+    /// Whether it shows the progress of what takes a while.
+    pub progress: bool,
     /// How it counts columns.
     pub encoding: Encoding,
     /// What it can do with edits.
@@ -52,7 +59,9 @@ impl Client {
         let wishes = params.initialization_options.clone();
         let wishes: Wishes =
             wishes.and_then(|wishes| serde_json::from_value(wishes).ok()).unwrap_or_default();
+        let window = capabilities.window.as_ref();
         Client {
+            progress: window.and_then(|w| w.work_done_progress).unwrap_or(false),
             encoding: Encoding::agreed(known),
             abilities: Abilities { versions, asks },
             follows: wishes.follows,
@@ -84,7 +93,7 @@ pub(crate) fn capabilities(encoding: Encoding) -> ServerCapabilities {
             ..DiagnosticOptions::default()
         })),
         execute_command_provider: Some(ExecuteCommandOptions {
-            commands: vec![HIDE.to_owned(), MEANS.to_owned()],
+            commands: [HIDE, MEANS, NARROW, SHARE].map(str::to_owned).to_vec(),
             ..ExecuteCommandOptions::default()
         }),
         ..ServerCapabilities::default()

@@ -11,14 +11,16 @@ mod diagnostics;
 mod documents;
 mod hover;
 mod places;
+mod progress;
 mod server;
 mod shape;
+mod small;
 pub mod transport;
 mod uri;
 mod worker;
 
 use erratum_catalogue::Catalogue;
-use erratum_look::{Builder, Look, Session};
+use erratum_look::{Builder, Look, Narrowing, Session};
 use std::path::Path;
 use std::sync::Arc;
 
@@ -27,10 +29,18 @@ pub use server::serve;
 /// Keeps what is found; may return a sentence for the user.
 pub type Keep = Box<dyn Fn(&Session, &Look) -> Option<String> + Send>;
 
+/// Says how a file is looked at.
+pub type Build = Arc<dyn Fn(&Path) -> Builder + Send + Sync>;
+
+/// Writes the text with which to ask somebody about the smallest part of a program.
+pub type Shared = Arc<dyn Fn(&Narrowing) -> String + Send + Sync>;
+
 /// What a server needs from its host.
 pub struct Setup {
     /// Says how a file is looked at: settings, trust, what is kept prepared.
-    pub builder: Box<dyn Fn(&Path) -> Builder + Send>,
+    pub builder: Build,
+    /// Writes the text with which to ask somebody.
+    pub shared: Shared,
     /// Keeps what is found in a text that is saved; may return a sentence for the user.
     pub kept: Keep,
     /// The texts.

@@ -1,12 +1,14 @@
 //! The conversation with one client.
 
 use crate::actions::Offer;
-use crate::client::{Client, HIDE, MEANS, capabilities};
+use crate::client::{Client, HIDE, MEANS, NARROW, SHARE, capabilities};
 use crate::diagnostics::{Made, SOURCE};
 use crate::documents::{Document, Documents};
+use crate::progress::Progress;
 use crate::shape::Shape;
+use crate::small::{self, Asked};
 use crate::worker::{self, Done, Job, Outcome};
-use crate::{Error, Setup, hover};
+use crate::{Build, Error, Setup, Shared, hover};
 use crossbeam_channel::{Receiver, Sender, select, unbounded};
 use erratum_look::{CancelToken, Look};
 use erratum_repair::means;
@@ -19,7 +21,7 @@ use lsp_types::{
     DocumentHighlightParams, DocumentSymbolParams, DocumentSymbolResponse, ExecuteCommandParams,
     FoldingRangeParams, FullDocumentDiagnosticReport, Hover, HoverContents, HoverParams,
     InitializeParams, MarkupContent, MarkupKind, Position, PublishDiagnosticsParams,
-    RelatedFullDocumentDiagnosticReport, Uri,
+    RelatedFullDocumentDiagnosticReport, Uri, WorkDoneProgressCancelParams,
 };
 use serde::de::DeserializeOwned;
 use std::collections::HashMap;
@@ -41,18 +43,24 @@ pub fn serve(connection: &Connection, setup: Setup) -> Result<(), Error> {
     let (jobs, taken) = unbounded::<Job>();
     let (told, done) = unbounded::<Done>();
     let catalogue = setup.catalogue.clone();
+    let (build, shared) = (setup.builder.clone(), setup.shared.clone());
+    let (made_there, made) = unbounded::<Response>();
     let worker = std::thread::spawn(move || worker::run(&setup, &taken, &told));
     let mut server = Server {
         sender: connection.sender.clone(),
         jobs,
+        progress: Progress::new(client.progress),
         client,
+        build,
+        shared,
+        made_there,
         catalogue,
         documents: Documents::default(),
         files: HashMap::new(),
         waiting: Vec::new(),
         running: None,
     };
-    let ended = server.listen(connection, &done);
+    let ended = server.listen(connection, &done, &made);
     if let Some((_, _, cancel)) = &server.running {
         cancel.cancel();
     }
@@ -83,6 +91,11 @@ struct Server {
     sender: Sender<Message>,
     jobs: Sender<Job>,
     client: Client,
+    build: Build,
+    shared: Shared,
+    progress: Progress,
+    /// Takes the answers to commands that take a while.
+    made_there: Sender<Response>,
     catalogue: std::sync::Arc<erratum_catalogue::Catalogue>,
     documents: Documents,
     files: HashMap<Uri, File>,
@@ -93,7 +106,12 @@ struct Server {
 
 #[allow(clippy::mutable_key_type, reason = "the hash of a URI is that of its text, which stays")]
 impl Server {
-    fn listen(&mut self, connection: &Connection, done: &Receiver<Done>) -> Result<(), Error> {
+    fn listen(
+        &mut self,
+        connection: &Connection,
+        done: &Receiver<Done>,
+        made: &Receiver<Response>,
+    ) -> Result<(), Error> {
         loop {
             select! {
                 recv(connection.receiver) -> message => match message {
@@ -115,6 +133,9 @@ impl Server {
                 recv(done) -> one => match one {
                     Ok(one) => self.done(one)?,
                     Err(_) => return Ok(()),
+                },
+                recv(made) -> response => if let Ok(response) = response {
+                    self.send(response)?;
                 },
             }
         }
@@ -167,9 +188,26 @@ impl Server {
                     self.cancel(&uri);
                 }
             }
+            "window/workDoneProgress/cancel" => {
+                let stopped = read::<WorkDoneProgressCancelParams>(params);
+                if stopped.is_some_and(|stopped| self.progress.is_of(&stopped.token)) {
+                    self.stop()?;
+                }
+            }
             _ => {}
         }
         Ok(())
+    }
+
+    /// Ends the look under way as the user wishes: what is shown so far is the last word on this text.
+    fn stop(&mut self) -> Result<(), Error> {
+        let Some((uri, _, cancel)) = &self.running else { return Ok(()) };
+        cancel.cancel();
+        let uri = uri.clone();
+        if let Some(file) = self.files.get_mut(&uri) {
+            file.at_rest = true;
+        }
+        self.answer(&uri)
     }
 
     /// Cancels the look at a file.
@@ -218,11 +256,25 @@ impl Server {
         let last = !matches!(outcome, Outcome::Judged(_) | Outcome::Word(_));
         if last {
             self.running = None;
+            if let Some(over) = self.progress.end() {
+                self.send(over)?;
+            }
         }
         let current = self.documents.get(&uri).is_some_and(|one| one.version == version);
         let next = self.waiting.contains(&uri);
         match outcome {
-            Outcome::Judged(look) if current && !next => self.judged(&uri, version, look)?,
+            Outcome::Judged(look) if current && !next => {
+                // A sound program has nothing to try.
+                let wrong = look.verdict.errors() > 0;
+                let path = self.documents.get(&uri).map(|document| document.path.clone());
+                let name = path.as_deref().and_then(Path::file_name).filter(|_| wrong);
+                if let Some(name) = name {
+                    for message in self.progress.begin(&name.to_string_lossy()) {
+                        self.send(message)?;
+                    }
+                }
+                self.judged(&uri, version, look)?;
+            }
             Outcome::Found(look) if current && !next => {
                 let diagnostics = self.made(&uri, &look);
                 if let Some(file) = self.files.get_mut(&uri) {
@@ -500,6 +552,32 @@ impl Server {
             MEANS => {
                 let meaning = means::means(&self.catalogue, argument, None);
                 self.send(Response::new_ok(id, value(meaning)))
+            }
+            NARROW | SHARE => {
+                let uri: Option<Uri> = argument.parse().ok();
+                let document = uri.as_ref().and_then(|uri| self.documents.get(uri)).cloned();
+                let (Some(uri), Some(document)) = (uri, document) else {
+                    let text = format!("{argument} is not open");
+                    return self.send(Response::new_err(id, ErrorCode::InvalidParams as i32, text));
+                };
+                let asked = Asked { document, others: self.documents.others(&uri) };
+                let share = params.command == SHARE;
+                let (made_there, build, shared) =
+                    (self.made_there.clone(), self.build.clone(), self.shared.clone());
+                // It takes a while, and looks go on meanwhile. Who is gone by then waits for nothing.
+                std::thread::spawn(move || {
+                    let made = match share {
+                        true => small::share(&build, &shared, &asked).map(value),
+                        false => small::narrow(&build, &asked).map(value),
+                    };
+                    let failed = ErrorCode::RequestFailed as i32;
+                    let response = match made {
+                        Ok(made) => Response::new_ok(id, made),
+                        Err(text) => Response::new_err(id, failed, text),
+                    };
+                    let _ = made_there.send(response);
+                });
+                Ok(())
             }
             other => {
                 let text = format!("there is no command {other}");

@@ -76,7 +76,7 @@ fn look(
         },
     };
     session.set_cancel(job.cancel.clone());
-    let outcome = match project(&session, job) {
+    let outcome = match with_open_texts(&session, &job.document, &job.others) {
         Err(error) => Outcome::Failed(error),
         Ok(project) => {
             let judged = &mut |look: &Look| {
@@ -104,13 +104,17 @@ fn look(
 }
 
 /// The program with the texts that are in the editor.
-fn project(session: &Session, job: &Job) -> Result<Project, String> {
+pub(crate) fn with_open_texts(
+    session: &Session,
+    document: &Document,
+    others: &[Document],
+) -> Result<Project, String> {
     let mut project = session.project().map_err(|error| error.to_string())?;
     let names: Vec<String> =
         project.program.files.iter().map(|file| file.name().to_owned()).collect();
     for name in names {
         let path = project.path(&name);
-        let open = std::iter::once(&job.document).chain(&job.others);
+        let open = std::iter::once(document).chain(others);
         if let Some(document) = open.into_iter().find(|one| same(&one.path, &path)) {
             project.program.set(Source::new(name, document.source.bytes()));
         }

@@ -48,7 +48,8 @@ impl Client {
                     kept.push(look.verdict.roots.len());
                     (kept.len() == 1).then(|| "it is kept".to_owned())
                 }),
-                builder: Box::new(|_| Session::builder().budget(Budget::Compiles(40))),
+                builder: Arc::new(|_| Session::builder().budget(Budget::Compiles(40))),
+                shared: Arc::new(|small| format!("asks: {}", small.narrowed.message.text)),
                 catalogue: Catalogue::shipped(),
                 version: "0".to_owned(),
             };
@@ -236,6 +237,76 @@ fn what_was_typed_counts_and_not_what_is_on_the_disk() {
         matches!(message, Message::Notification(one) if one.params["diagnostics"] == json!([]))
     });
     assert!(matches!(empty, Message::Notification(_)));
+    client.end();
+}
+
+#[test]
+fn progress_is_shown_from_the_first_answer_to_the_proofs_where_the_client_can() {
+    let mut client = Client::start(json!({ "window": { "workDoneProgress": true } }));
+    client.open(WRONG);
+    let found = client.at_rest();
+    assert_eq!(lines(&found), [(1, 1), (2, 3)]);
+    let created = client.wait(|message| {
+        matches!(message, Message::Request(one) if one.method == "window/workDoneProgress/create")
+    });
+    let Message::Request(created) = created else { unreachable!() };
+    let token = created.params["token"].clone();
+    let progress = |client: &mut Client, kind: &str| {
+        let told = client.wait(|message| {
+            matches!(message, Message::Notification(one)
+                if one.method == "$/progress" && one.params["value"]["kind"] == kind)
+        });
+        let Message::Notification(told) = told else { unreachable!() };
+        assert_eq!(told.params["token"], token);
+        told.params["value"].clone()
+    };
+    let begun = progress(&mut client, "begin");
+    assert_eq!(begun["title"], "Erratum tries the fixes of quay.c");
+    progress(&mut client, "end");
+    // Who stops what is over, or what never was, stops nothing.
+    client.tell("window/workDoneProgress/cancel", json!({ "token": token }));
+    client.tell("window/workDoneProgress/cancel", json!({ "token": 7 }));
+    client.change(2, json!([{ "text": SOUND }]));
+    assert!(client.at_rest().is_empty());
+    client.end();
+}
+
+#[test]
+fn a_client_that_shows_no_progress_is_told_of_none() {
+    let mut client = Client::start(json!({}));
+    client.open(WRONG);
+    client.at_rest();
+    let told = |message: &Message| match message {
+        Message::Notification(one) => one.method == "$/progress",
+        Message::Request(_) => true,
+        Message::Response(_) => false,
+    };
+    assert!(!client.heard.iter().any(told), "{:?}", client.heard);
+    client.end();
+}
+
+#[test]
+fn the_smallest_part_is_of_what_was_typed() {
+    let mut client = Client::start(json!({}));
+    client.open(SOUND);
+    client.change(2, json!([{ "text": format!("int depth(void) {{ return 3; }}\n{WRONG}") }]));
+    let uri = client.uri();
+    let command = |name: &str, uri: &str| json!({ "command": name, "arguments": [uri] });
+    let id = client.ask("workspace/executeCommand", command("erratum.narrow", &uri));
+    let small = client.answer(id);
+    let text = small["text"].as_str().unwrap();
+    assert!(text.contains("free = 4") && !text.contains("depth"), "{text}");
+    assert!(small["lines"].as_u64().unwrap() < small["of"].as_u64().unwrap(), "{small}");
+    assert!(small["message"].as_str().unwrap().contains("expected"), "{small}");
+    let id = client.ask("workspace/executeCommand", command("erratum.share", &uri));
+    let shared = client.answer(id);
+    assert!(shared.as_str().unwrap().starts_with("asks: expected"), "{shared}");
+    // Of a sound text there is none; of one that is not open, nothing is known.
+    client.change(3, json!([{ "text": SOUND }]));
+    let id = client.ask("workspace/executeCommand", command("erratum.narrow", &uri));
+    assert_eq!(client.answer(id), Value::Null);
+    let id = client.ask("workspace/executeCommand", command("erratum.share", "file:///nowhere.c"));
+    assert!(client.response(&id).error.is_some());
     client.end();
 }
 

@@ -112,6 +112,9 @@ pub struct Survey {
     /// Print as comma-separated values: one line for each mistake
     #[arg(long, conflicts_with = "json")]
     pub csv: bool,
+    /// Print in SARIF 2.1.0: one result for each mistake
+    #[arg(long, conflicts_with_all = ["json", "csv"])]
+    pub sarif: bool,
     /// Write a page of the class to a new file, too
     #[arg(long, value_name = "FILE")]
     pub html: Option<PathBuf>,

@@ -4,7 +4,7 @@ use crate::app::{App, language_of_name};
 use crate::arguments::{Common, Compile, Survey};
 use crate::failure::Failure;
 use crate::pages::Pages;
-use crate::show::{self, class, class_page};
+use crate::show::{self, class, class_page, class_sarif};
 use crate::{files, kept};
 use erratum_look::{Builder, Look, Session};
 use erratum_survey::{Ceiling, HandIn, How, Meter, Record, Summary, hand_in};
@@ -44,6 +44,7 @@ pub fn run(app: &App, arguments: &Survey) -> Result<u8, Failure> {
             }
         }
         () if arguments.csv => class::csv(&mut out, &records)?,
+        () if arguments.sarif => class_sarif::show(&mut out, &app.catalogue, &records)?,
         () => {
             let width = show::width(arguments.shown.page.width);
             class::text(&mut out, &app.catalogue, &summary, width)?;

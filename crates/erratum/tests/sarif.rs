@@ -71,6 +71,32 @@ fn a_log_is_handed_on_in_the_same_form() {
 }
 
 #[test]
+fn a_class_is_one_run_with_a_result_for_each_mistake() {
+    if !have("gcc") {
+        return;
+    }
+    let folder = Folder::new();
+    folder.write("class/ada.c", support::SOUND).write("class/bo.c", TIDE);
+    folder.write("class/eve.zip", "no archive");
+    let ran = folder.run(&["survey", "class", "--sarif"]);
+    assert_eq!(ran.status, 1, "{}", ran.stderr);
+    let log = valid(&ran.stdout);
+    let run = &log["runs"][0];
+    let results = run["results"].as_array().unwrap();
+    assert_eq!(results.len(), 1, "{}", ran.stdout);
+    let text = results[0]["message"]["text"].as_str().unwrap();
+    assert!(text.starts_with("bo: A `;` is missing") && text.contains("It may be: Add"), "{text}");
+    let place = &results[0]["locations"][0]["physicalLocation"];
+    assert_eq!(place["artifactLocation"]["uri"], "class/bo.c");
+    assert_eq!(place["region"]["startLine"], 4);
+    let notice = &run["invocations"][0]["toolExecutionNotifications"][0]["message"]["text"];
+    assert!(notice.as_str().unwrap().starts_with("eve"), "{notice}");
+    let hidden = folder.run(&["survey", "class", "--sarif", "--anonymous"]).stdout;
+    assert!(!hidden.contains("bo.c") && !hidden.contains("bo:"), "{hidden}");
+    assert_eq!(folder.run(&["survey", "class", "--sarif", "--csv"]).status, 2);
+}
+
+#[test]
 fn it_is_printed_alone() {
     let folder = Folder::new();
     let ran = folder.write("tide.c", TIDE).run(&["look", "--sarif", "--json", "tide.c"]);

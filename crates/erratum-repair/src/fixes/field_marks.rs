@@ -25,11 +25,10 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let (lexed, language) = (case.lexed(), case.language());
-    let (wrong, right) = match () {
-        () if language.applies_bare => (":", "="),
-        () if language.borrows || language.receivers => ("=", ":"),
-        () if language.id == "csharp" => (":", "="),
-        () => return,
+    let (wrong, right) = match language.field_mark {
+        "" => return,
+        "=" => (":", "="),
+        right => ("=", right),
     };
     for at in lexed.on_line(lexed.code[case.token].line).skip(1) {
         let field = at - 1;

@@ -394,6 +394,7 @@ pub(super) static CSHARP: Language = Language {
     new_object: "new ",
     empty_value: |typed| if typed.is_empty() { "0" } else { "null" }.to_owned(),
     codes: "csharp",
+    field_mark: "=",
     model: include_bytes!("../../data/csharp.model"),
     letter_quotes: true,
     ..super::PLAIN

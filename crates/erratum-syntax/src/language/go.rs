@@ -255,6 +255,7 @@ pub(super) static GO: Language = Language {
     declaring: Declaring::Mark(":="),
     empty_value,
     import_list: ImportList::Bracketed("import"),
+    field_mark: ":",
     model: include_bytes!("../../data/go.model"),
     letter_quotes: true,
     member_functions: &[

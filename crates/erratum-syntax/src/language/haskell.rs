@@ -353,6 +353,7 @@ pub(super) static HASKELL: Language = Language {
     declaring: Declaring::Elsewhere,
     list_type: ListType::Around("[", "]"),
     imports_names: true,
+    field_mark: "=",
     model: include_bytes!("../../data/haskell.model"),
     letter_quotes: true,
     ..super::PLAIN

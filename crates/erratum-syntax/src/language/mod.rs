@@ -148,6 +148,7 @@ const PLAIN: Language = Language {
     result_mark: None,
     receivers: false,
     weak_comparisons: false,
+    field_mark: "",
     spelling: &[],
     called: &[],
     defaults: &[],
@@ -330,6 +331,8 @@ pub struct Language {
     pub returns_by_name: bool,
     /// Whether `and` and `or` bind more tightly than comparisons.
     pub weak_comparisons: bool,
+    /// The mark between a field and its value where an object is made in braces; empty where another form is used.
+    pub field_mark: &'static str,
     /// Where case means nothing: how people write names of the library.
     pub spelling: &'static [&'static str],
     /// What the compiler calls a type, and what a program writes for it.

@@ -352,6 +352,7 @@ pub(super) static RUST: Language = Language {
     exact_numbers: true,
     list_type: ListType::Around("Vec<", ">"),
     pointer_mark: "&",
+    field_mark: ":",
     codes: "rustc",
     model: include_bytes!("../../data/rust.model"),
     count_by_one: &[("++", "{} += 1"), ("--", "{} -= 1")],

@@ -4,9 +4,12 @@ use crate::app::App;
 use crate::arguments::{Common, Compile};
 use crate::failure::Failure;
 use crate::journaled;
-use erratum_look::{Look, Session};
+use crate::show::question;
+use erratum_look::{Look, Narrowing, Session};
 use erratum_lsp::Setup;
 use erratum_lsp::transport;
+use erratum_syntax::visible::visible;
+use std::sync::Arc;
 
 /// Answers one editor until it says goodbye.
 pub fn run(app: App) -> Result<u8, Failure> {
@@ -21,7 +24,10 @@ pub fn run(app: App) -> Result<u8, Failure> {
     let version = env!("CARGO_PKG_VERSION").to_owned();
     let kept =
         Box::new(move |session: &Session, look: &Look| journaled::edited(session, look, wanted));
-    let setup = Setup { builder: Box::new(builder), kept, catalogue, version };
+    let shared =
+        |small: &Narrowing| visible(&question::text(small, small.root().as_ref())).into_owned();
+    let builder = Arc::new(builder);
+    let setup = Setup { builder, shared: Arc::new(shared), kept, catalogue, version };
     let ended = erratum_lsp::serve(&connection, setup);
     drop(connection);
     // What ended the reading says more than that the client is gone.

@@ -41,16 +41,25 @@ fn log(catalogue: &Catalogue, verdict: &Verdict) -> form::Sarif {
         .iter()
         .map(|root| result(verdict, root, kinds[root.mistake.as_str()]))
         .collect();
+    whole(run(rules, results))
+}
+
+/// A run of Erratum with these kinds and mistakes.
+pub(super) fn run(rules: Vec<form::ReportingDescriptor>, results: Vec<form::Result>) -> form::Run {
     let driver = form::ToolComponent::builder()
         .name("Erratum")
         .semantic_version(env!("CARGO_PKG_VERSION"))
         .rules(rules)
         .build();
-    let run = form::Run::builder()
+    form::Run::builder()
         .tool(form::Tool::builder().driver(driver).build())
         .column_kind(serde_json::json!("unicodeCodePoints"))
         .results(results)
-        .build();
+        .build()
+}
+
+/// The whole log of one run.
+pub(super) fn whole(run: form::Run) -> form::Sarif {
     form::Sarif::builder()
         .schema(SCHEMA)
         .version(serde_json::json!("2.1.0"))
@@ -75,7 +84,7 @@ fn rule(catalogue: &Catalogue, verdict: &Verdict, kind: &str) -> form::Reporting
     descriptor
 }
 
-fn many(text: &str) -> form::MultiformatMessageString {
+pub(super) fn many(text: &str) -> form::MultiformatMessageString {
     form::MultiformatMessageString::builder().text(text).build()
 }
 
@@ -120,7 +129,7 @@ fn location(at: &Place, says: Option<&str>) -> form::Location {
     location
 }
 
-fn artifact(file: &str) -> form::ArtifactLocation {
+pub(super) fn artifact(file: &str) -> form::ArtifactLocation {
     let path = file.replace('\\', "/");
     // A path of the whole machine is one only with its scheme.
     let start = if path.starts_with('/') { "file://" } else { "" };
