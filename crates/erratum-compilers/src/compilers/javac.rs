@@ -56,8 +56,8 @@ fn jvm(javac: &Path) -> Jvm {
     Jvm { java, libraries: Vec::<PathBuf>::new(), export }
 }
 
-/// What is checked to see which classes a check needs: one program with an error of its syntax, one
-/// with errors of names and types.
+/// What is checked to see which classes a check needs: one program with an error of its syntax, the
+/// others with errors of names and types.
 const SAMPLES: &[(&str, &str)] = &[
     ("Quay.java", "class Quay {\n    int berths = 3\n}\n"),
     (
@@ -75,4 +75,6 @@ const SAMPLES: &[(&str, &str)] = &[
          \x20       return seats.keySet().stream().map(String::trim).toList();\n    }\n\n\
          \x20   int count() {\n        String text = 3;\n        return tdie.lenght();\n    }\n}\n",
     ),
+    ("Lock.java", include_str!("../resident/samples/Lock.java")),
+    ("Sluice.java", include_str!("../resident/samples/Sluice.java")),
 ];

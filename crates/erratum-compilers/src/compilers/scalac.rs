@@ -65,8 +65,8 @@ fn libraries(scalac: &Path) -> Option<Vec<PathBuf>> {
     Some(jars)
 }
 
-/// What is checked to see which classes a check needs: one program with an error of its syntax, one
-/// with errors of names and types.
+/// What is checked to see which classes a check needs: one program with an error of its syntax, the
+/// others with errors of names and types.
 const SAMPLES: &[(&str, &str)] = &[
     ("Quay.scala", "object Quay {\n  val berths = List(3, 4\n}\n"),
     (
@@ -81,4 +81,5 @@ const SAMPLES: &[(&str, &str)] = &[
          \x20   log += s\"$name from $quay\"\n    println(f\"${count * 1.5}%.2f\")\n  }\n\n\
          \x20 def wrong: Int = tdie + \"x\"\n  def other: String = 3\n}\n",
     ),
+    ("Lock.scala", include_str!("../resident/samples/Lock.scala")),
 ];
