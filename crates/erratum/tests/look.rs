@@ -301,3 +301,73 @@ fn behind_a_header_that_nothing_mends_its_block_is_still_read() {
         assert_eq!(at, lines, "{header}");
     }
 }
+
+/// Programs that ask for a library which is nowhere, with a wrong type and an unknown name behind it: the file, the
+/// compiler, the text, and the lines of the three mistakes.
+const WITHOUT_LIBRARY: &[(&str, &str, &str, [u64; 3])] = &[
+    (
+        "quay.c",
+        "gcc",
+        "#include <stdio.h>\n#include \"harbourtools.h\"\nint main(void) {\n    int berth = \"three\" * 2;\n    printf(\"%d\\n\", bertj);\n    return moor(berth);\n}\n",
+        [2, 4, 5],
+    ),
+    (
+        "Quay.java",
+        "javac",
+        "import harbour.tools.Moor;\nclass Quay {\n    static void go() {\n        int berth = \"three\";\n        Moor.tie(bertj);\n        Moor.tie(berth);\n    }\n}\n",
+        [1, 4, 5],
+    ),
+    (
+        "quay.pas",
+        "fpc",
+        "program quay;\nuses SysUtils, HarbourTools;\nvar\n  berth: integer;\nbegin\n  berth := 'three';\n  writeln(IntToStr(bertj));\nend.\n",
+        [2, 4, 7],
+    ),
+    (
+        "Quay.hs",
+        "ghc",
+        "module Quay where\nimport Harbour.Tools (moor)\nberth :: Int\nberth = length 3.5\nnext :: Int\nnext = moor bertj\n",
+        [2, 4, 6],
+    ),
+    (
+        "Quay.cs",
+        "mcs",
+        "using System;\nusing Harbour.Tools;\nclass Quay {\n    static void Main() {\n        int berth = \"three\";\n        Console.WriteLine(bertj);\n    }\n}\n",
+        [2, 5, 6],
+    ),
+    (
+        "Quay.scala",
+        "scalac",
+        "import harbour.tools.Moor\nobject Quay {\n  val berth: Int = \"three\"\n  Moor.tie(bertj)\n}\n",
+        [1, 3, 4],
+    ),
+    (
+        "quay.ts",
+        "tsc",
+        "import { moor } from \"harbour-tools\";\nconst berth: number = \"three\";\nmoor(bertj);\n",
+        [1, 2, 3],
+    ),
+    (
+        "quay.go",
+        "go",
+        "package main\n\nimport (\n\t\"fmt\"\n\t\"harbour/tools\"\n)\n\nfunc main() {\n\tvar berth int = \"three\"\n\ttools.Moor(berth)\n\tfmt.Println(bertj)\n}\n",
+        [5, 9, 11],
+    ),
+];
+
+#[test]
+fn a_library_that_is_not_there_hides_nothing_behind_it() {
+    for (file, compiler, text, lines) in WITHOUT_LIBRARY {
+        if !have(compiler) {
+            continue;
+        }
+        let folder = Folder::new();
+        let ran = folder.write(file, text).run(&["look", "--json", "--compiles", "60", file]);
+        let verdict: serde_json::Value = serde_json::from_str(&ran.stdout).unwrap();
+        let roots = verdict["roots"].as_array().unwrap();
+        let mut found: Vec<u64> =
+            roots.iter().map(|root| root["at"]["line"].as_u64().unwrap()).collect();
+        found.sort_unstable();
+        assert_eq!(found, lines, "{file}: {}", ran.stdout);
+    }
+}

@@ -404,7 +404,7 @@ impl<'a> Case<'a> {
     }
 
     /// The token that ends the statement a token stands in.
-    fn statement_end(&self, token: usize) -> usize {
+    pub(crate) fn statement_end(&self, token: usize) -> usize {
         let last = self.lexed().code.len() - 1;
         let mut at = token;
         let lexed = self.lexed();

@@ -2,6 +2,7 @@
 //! that the search can go on behind it. What the text declares there is kept where it can be.
 
 use super::Depth;
+use super::brought::{Import, import_at};
 use super::cache::CompileCache;
 use super::compare::{Difference, compare};
 use super::node::words_of;
@@ -33,7 +34,11 @@ pub(super) fn blank_out(
 ) -> Option<Blanked> {
     let lexed = &case.text.lexed;
     let mut furthest: Option<(usize, Blanked)> = None;
-    for stretch in stretches(case, setting.phase) {
+    // A compiler that misses a part of the library stops there as at a text that is no code.
+    let import = import_at(case).filter(|_| setting.phase == Phase::Name);
+    let early = setting.phase <= Phase::Syntax || import.is_some();
+    let own = import.iter().map(Import::stretch);
+    for stretch in own.chain(stretches(case, setting.phase)) {
         if cache.expired() {
             return None;
         }
@@ -65,7 +70,7 @@ pub(super) fn blank_out(
         });
         let reads_to = reads_to.min();
         let end = lexed.code[stretch.last].end;
-        let reads_on = setting.phase <= Phase::Syntax && stretch.pairs(lexed);
+        let reads_on = early && stretch.pairs(lexed);
         let beats = |to: usize| furthest.as_ref().is_none_or(|(best, _)| to > *best);
         // A compiler that stops at the first mistake tells of the next one once that is off: a whole
         // block would only take that one with it.
@@ -90,6 +95,8 @@ pub(super) fn blank_out(
         let blanked = Blanked { trial, wide: stretch.wide };
         match reads_to {
             None => return Some(blanked),
+            // Of a part of the library, nothing else is to be switched off.
+            Some(_) if import.is_some() => return Some(blanked),
             Some(to) => furthest = Some((to, blanked)),
         }
     }

@@ -3,6 +3,7 @@
 
 use super::Report;
 use super::blank::Blanked;
+use super::brought::{Brought, import_at};
 use super::node::{words, words_of};
 use super::trial::Trial;
 use crate::diagnose::Diagnosis;
@@ -24,6 +25,8 @@ pub(super) struct Lost {
     members: Vec<String>,
     /// The language of the part.
     pub language: &'static Language,
+    /// What the part would have brought from the library, if it asked for something that is not there.
+    brought: Option<Brought>,
     /// Every name that stood there.
     all: Vec<String>,
     /// The file, and the lines of the function around the part.
@@ -34,7 +37,8 @@ pub(super) struct Lost {
 
 impl Lost {
     /// What is lost with `blanked`, because of a message of that phase in `text`.
-    pub fn of(blanked: &Blanked, text: &Text, message: &Message, phase: Phase) -> Lost {
+    pub fn of(blanked: &Blanked, case: &Case, phase: Phase) -> Lost {
+        let (text, message) = (&*case.text, case.message);
         let lexed = &text.lexed;
         let names: Vec<usize> = (0..lexed.code.len())
             .filter(|at| lexed.kind(*at) == Some(TokenKind::Name))
@@ -58,11 +62,17 @@ impl Lost {
                 declared.is_none_or(|declared| covers(&blanked.trial, lexed, declared.token))
             }
         });
+        let brought = import_at(case).filter(|_| phase == Phase::Name);
+        let brought = brought.map(|import| import.brings(text));
         let word = |at: &usize| lexed.word(*at).to_owned();
         let lost: Vec<usize> = lost.copied().collect();
         let member = |at: &&usize| declared(**at).is_some_and(|one| one.kind == NameKind::Member);
         let members = lost.iter().filter(member).map(word).collect();
-        let lost = lost.iter().map(word).collect();
+        let told = match &brought {
+            Some(Brought::Names(names)) => names.as_slice(),
+            _ => &[],
+        };
+        let lost = lost.iter().map(word).chain(told.iter().cloned()).collect();
         // A lifetime is used where it stands, too.
         let lifetimes = lexed.code.iter().enumerate().filter(|(at, token)| {
             lexed.text(token).starts_with('\'') && covers(&blanked.trial, lexed, *at)
@@ -72,7 +82,15 @@ impl Lost {
         let all = names.iter().map(word).chain(lifetimes).collect();
         let file = text.lexed.source.name().to_owned();
         let around = function_lines(text, message).map(|(from, to)| (file, from, to));
-        Lost { names: lost, members, language: lexed.language, all, around, wide: blanked.wide }
+        Lost {
+            names: lost,
+            members,
+            language: lexed.language,
+            all,
+            around,
+            wide: blanked.wide,
+            brought,
+        }
     }
 
     /// Returns whether a message that was not there before only tells of the loss.
@@ -84,6 +102,21 @@ impl Lost {
         self.wide && self.holds(message)
             || of_paths
                 && said.any(|word| self.all.iter().any(|name| self.language.same_name(name, word)))
+    }
+
+    /// Returns whether a message only misses what an import would have brought that asks for something which is not
+    /// there. What was said at once is of a name that the import tells; a compiler that stopped there said nothing else.
+    pub fn misses_import(&self, message: &Message, diagnosis: &Diagnosis, new: bool) -> bool {
+        let Some(brought) = self.brought.as_ref().filter(|_| diagnosis.phase == Phase::Name) else {
+            return false;
+        };
+        match brought {
+            Brought::Names(_) => words_of(message).any(|word| brought.may_bring(word)),
+            Brought::Any(_) => {
+                let name = diagnosis.capture("name").unwrap_or("");
+                new && !name.is_empty() && brought.may_bring(name)
+            }
+        }
     }
 
     /// Returns whether a message tells that the paths of the function around the part do not all give a

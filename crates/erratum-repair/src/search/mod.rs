@@ -8,6 +8,7 @@ mod accept;
 mod batch;
 mod belief;
 mod blank;
+mod brought;
 mod cache;
 mod compare;
 mod judge;

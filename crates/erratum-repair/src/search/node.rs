@@ -196,7 +196,9 @@ impl Node {
         let diagnosis = diagnoser.diagnose(message);
         let new = self.origin[index].is_none();
         self.lost.iter().any(|lost| {
-            lost.spoils_paths(message, &diagnosis) || new && lost.explains(message, &diagnosis)
+            lost.spoils_paths(message, &diagnosis)
+                || lost.misses_import(message, &diagnosis, new)
+                || new && lost.explains(message, &diagnosis)
         })
     }
 

@@ -22,6 +22,11 @@ pub(super) struct Stretch {
 }
 
 impl Stretch {
+    /// A part of which nothing stays.
+    pub fn of(first: usize, last: usize) -> Stretch {
+        Stretch { first, last, by: "".into(), wide: false, heads: false }
+    }
+
     /// Whether no bracket in it has its partner outside.
     fn is_whole(&self, pairs: &Pairs) -> bool {
         let within = self.first..=self.last;
@@ -186,6 +191,9 @@ fn routine(lexed: &Lexed, pairs: &Pairs, first: usize) -> Option<Stretch> {
 
 /// The first and the last token of the innermost statement that a token stands in.
 fn statement(lexed: &Lexed, token: usize) -> (usize, usize) {
+    if lexed.kind(token) == Some(TokenKind::Directive) {
+        return (token, token);
+    }
     let starts = |at: usize| lexed.divides(at - 1) || lexed.starts_line(at) || directive(lexed, at);
     let ends =
         |at: usize| lexed.divides(at) || lexed.starts_line(at + 1) || lexed.closes_block(at + 1);

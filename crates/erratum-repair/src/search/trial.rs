@@ -4,6 +4,7 @@ use super::accept::{Acceptance, Findings, NewMessage, Rejection, accept};
 use super::belief;
 use super::cache::{CompileCache, hash};
 use super::compare::{Difference, compare};
+use super::lost::Lost;
 use super::observe::{Event, Outcome, Proposal, Said, Watch};
 use super::weights as w;
 use super::{Depth, Report, SeverityPolicy};
@@ -54,6 +55,8 @@ pub(super) struct Setting<'a, 'c> {
     pub target: usize,
     pub phase: Phase,
     pub diagnoser: &'a Diagnoser<'c>,
+    /// What is lost with the parts that are switched off.
+    pub lost: &'a [Arc<Lost>],
 }
 
 /// Tries candidates, best first, until nothing that is left could beat the best; returns those that
@@ -200,7 +203,13 @@ fn findings(
         |index: &&usize| **index != setting.target && old[**index].line() == target.line();
     let changed = edit::changed_lines(program, &sets);
     let place = Places { setting, target, program, sets: &sets, changed: &changed };
-    let new = difference.new.iter();
+    // What a part of the library that is not there would have brought is unknown with any change.
+    let of_change = |index: &&usize| {
+        let message = &report.messages[**index];
+        let diagnosis = setting.diagnoser.diagnose(message);
+        !setting.lost.iter().any(|lost| lost.misses_import(message, &diagnosis, false))
+    };
+    let new = difference.new.iter().filter(of_change);
     let mut new: Vec<NewMessage> =
         new.map(|i| place.new_message(*i, &report.messages[*i], candidate.mistake)).collect();
     not_of_the_change(setting, report, &mut new);

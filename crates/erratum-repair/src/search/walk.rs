@@ -308,6 +308,7 @@ impl<'a> Search<'a> {
             target,
             phase,
             diagnoser: &diagnoser,
+            lost: &node.lost,
         };
         // Only unknown names send the search to other files.
         let others =
@@ -355,11 +356,15 @@ impl<'a> Search<'a> {
             // A warning hides nothing, so nothing has to be switched off to see behind it.
             let unsettled = case.as_ref().map(|case| lost::unsettled(case, phase));
             let unsettled = unsettled.filter(|_| message.is_error()).unwrap_or_default();
-            let blanked = case
-                .filter(|_| message.is_error())
-                .and_then(|case| blank::blank_out(&case, &setting, &mut self.cache));
+            let blanked = case.filter(|_| message.is_error()).and_then(|case| {
+                let blanked = blank::blank_out(&case, &setting, &mut self.cache)?;
+                let lost = Lost::of(&blanked, &case, phase);
+                Some((blanked, lost))
+            });
             self.watch.tell(|| match &blanked {
-                Some(blanked) => Event::Blanked { line: blanked.trial.first_line(&node.program) },
+                Some((blanked, _)) => {
+                    Event::Blanked { line: blanked.trial.first_line(&node.program) }
+                }
                 None => Event::Passed,
             });
             let blame = if comes_of_a_choice(&node, message) || touches_own_change(&node, message) {
@@ -370,8 +375,7 @@ impl<'a> Search<'a> {
             let mut hanging = lost::hanging(&report, &text, &unsettled);
             hanging.retain(|index| *index != target);
             let mut next = match blanked {
-                Some(blanked) => {
-                    let lost = Lost::of(&blanked, &text, message, phase);
+                Some((blanked, lost)) => {
                     let done = Done::Blanked { off: Box::new(blanked.trial), hanging };
                     without(node.after(done, target, blame, &mut self.cache), lost)
                 }
@@ -429,11 +433,12 @@ impl Search<'_> {
                 target,
                 phase: diagnosis.phase,
                 diagnoser: &diagnoser,
+                lost: &node.lost,
             };
             let case =
                 Case::new(&node.program, text.clone(), message, &report.messages, &diagnosis)?;
             let blanked = blank::blank_out(&case, &setting, &mut self.cache)?;
-            let lost = Lost::of(&blanked, &text, message, diagnosis.phase);
+            let lost = Lost::of(&blanked, &case, diagnosis.phase);
             let done = Done::Cleared(Box::new(blanked.trial));
             let next = node.after(done, target, 0.0, &mut self.cache);
             Some(without(next, lost))

@@ -243,7 +243,10 @@ fn is_code(case: &Case, start: usize, end: usize) -> bool {
             let declared = case.text.names.resolve(lexed, at);
             declared.is_some_and(|d| matches!(d.kind, NameKind::Value | NameKind::Member))
         });
+    // What stands in a part that is switched off is a name.
+    let off = (start..=end).any(|at| case.blanked.contains(lexed.word(at)));
     condition
+        || off
         || computed
         || lexed.is(start, ",")
         || letter
