@@ -98,7 +98,7 @@ mod structure;
 mod summed;
 mod synonyms;
 #[cfg(test)]
-mod testing;
+pub(crate) mod testing;
 mod turned;
 mod type_arguments;
 mod type_order;
@@ -404,7 +404,7 @@ impl<'a> Case<'a> {
     }
 
     /// The token that ends the statement a token stands in.
-    pub(crate) fn statement_end(&self, token: usize) -> usize {
+    fn statement_end(&self, token: usize) -> usize {
         let last = self.lexed().code.len() - 1;
         let mut at = token;
         let lexed = self.lexed();

@@ -54,7 +54,7 @@ pub(super) fn rated(
 }
 
 /// Hands on the case of a message, written in the same way.
-pub(super) fn with_case(language: &str, before: &str, said: &str, act: impl FnOnce(&Case)) {
+pub(crate) fn with_case(language: &str, before: &str, said: &str, act: impl FnOnce(&Case)) {
     let offset = before.find("<|>").expect("the text needs a <|> where the message points");
     let extension = by_id(language).unwrap().extensions[0];
     let name = format!("Quay.{extension}");

@@ -33,7 +33,8 @@ pub(super) fn import_at(case: &Case) -> Option<Import> {
     let lexed = &case.text.lexed;
     let line = case.message.line()?;
     let tokens = lexed.on_line(line);
-    let token = if tokens.contains(&case.token) { case.token } else { tokens.start };
+    let there = tokens.is_empty() || tokens.contains(&case.token);
+    let token = if there { case.token } else { tokens.start };
     if lexed.kind(token) == Some(TokenKind::Directive) {
         let text = lexed.text(&lexed.code[token]);
         let include = text.trim_start_matches(['#', ' ']).starts_with("include");
@@ -54,11 +55,20 @@ pub(super) fn import_at(case: &Case) -> Option<Import> {
     }
     let before = lexed.language.import.before.split(' ').next().unwrap_or("");
     let is_import =
-        |at: &usize| lexed.is(*at, "import") || !before.is_empty() && lexed.is(*at, before);
-    let mut back = (0..=token).rev().take(REACH).take_while(|at| !lexed.is(*at, ";"));
-    let first = back.find(is_import).filter(|first| lexed.code[*first].first)?;
-    let last = case.statement_end(token);
-    Some(Import { first, last, named: (first + 1, last) })
+        |at: usize| lexed.is(at, "import") || !before.is_empty() && lexed.is(at, before);
+    // From a line of a list to the line on which its bracket opens.
+    let (mut at, mut end) = (token, token);
+    loop {
+        let line = lexed.on_line(lexed.code.get(at)?.line);
+        if is_import(line.start) {
+            let last = lexed.on_line(lexed.code.get(end)?.line).end.checked_sub(1)?;
+            return Some(Import { first: line.start, last, named: (line.start + 1, last) });
+        }
+        let closes = case.text.pairs.partner_of(line.start).filter(|open| *open < line.start);
+        let open = closes.or_else(|| case.text.pairs.inside_of(at)).filter(|open| *open < at)?;
+        end = end.max(case.text.pairs.partner_of(open)?);
+        at = open;
+    }
 }
 
 /// The entry of a list around a token, with the comma that parts it from another.
@@ -130,5 +140,69 @@ impl Brought {
                         .is_some()
             }),
         }
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::fixes::testing::with_case;
+
+    fn import(language: &str, marked: &str) -> Option<String> {
+        let mut found = None;
+        with_case(language, marked, "could not find it", |case| {
+            let lexed = &case.text.lexed;
+            found = import_at(case).map(|import| {
+                let (from, to) = (lexed.code[import.first].start, lexed.code[import.last].end);
+                lexed.source.slice(from, to).into_owned()
+            });
+        });
+        found
+    }
+
+    #[test]
+    fn an_import_is_the_one_that_is_pointed_at() {
+        let text = "import { moor,\n  tie\n} from <|>\"harbour\";\nconst berth = 3;\n";
+        assert_eq!(
+            import("typescript", text).unwrap(),
+            "import { moor,\n  tie\n} from \"harbour\";"
+        );
+        let text = "use harbour::{\n    <|>Moor,\n    Tie,\n};\nfn main() {}\n";
+        assert_eq!(import("rust", text).unwrap(), "use harbour::{\n    Moor,\n    Tie,\n};");
+        let text = "package quay\n\nimport (\n\t\"fmt\"\n\t<|>\"harbour/tools\"\n)\n";
+        assert_eq!(import("go", text).unwrap(), "\"harbour/tools\"");
+        let text = "program quay;\nuses SysUtils, <|>HarbourTools;\nbegin\nend.\n";
+        assert_eq!(import("pascal", text).unwrap(), ", HarbourTools");
+    }
+
+    #[test]
+    fn what_follows_an_import_is_none() {
+        for (language, text) in [
+            ("haskell", "module Quay where\nimport Data.List\n\nberth :: Int\nberth = <|>low\n"),
+            ("scala", "import harbour.Moor\nobject Quay {\n  val berth = <|>low\n}\n"),
+            ("go", "package quay\n\nimport \"fmt\"\n\nfunc go() {\n\tfmt.Println(<|>low)\n}\n"),
+            ("typescript", "import { moor } from \"harbour\"\nmoor(<|>low)\n"),
+            ("c", "#include <stdio.h>\nint berth = <|>low;\n"),
+            ("pascal", "program quay;\nuses SysUtils;\nbegin\n  writeln(<|>low);\nend.\n"),
+        ] {
+            assert_eq!(import(language, text), None, "{language}");
+        }
+    }
+
+    #[test]
+    fn what_is_brought_is_told_by_the_import_or_not() {
+        let brings = |language: &str, marked: &str, name: &str| {
+            let mut told = false;
+            with_case(language, marked, "could not find it", |case| {
+                told = import_at(case).is_some_and(|one| one.brings(&case.text).may_bring(name));
+            });
+            told
+        };
+        let java = "import harbour.<|>tools.Moor;\nclass Quay {\n    int berth;\n}\n";
+        assert!(brings("java", java, "Moor") && !brings("java", java, "Tie"));
+        let all = "import harbour.<|>tools.*;\nclass Quay {\n    int berth;\n}\n";
+        assert!(brings("java", all, "Moor") && !brings("java", all, "bertj"));
+        assert!(brings("go", "package quay\n\nimport <|>\"harbour/tools\"\n", "tools"));
+        assert!(brings("haskell", "module Quay where\nimport <|>Harbour (moor)\n", "moor"));
     }
 }
