@@ -3,8 +3,9 @@
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
 
 /// The line before calls something of the same value, and begins with its dot.
 const CHAIN: Factor = evidence("the line before is part of a chain, too", 6.0);
@@ -27,7 +28,7 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    if case.language().layout {
+    if case.language().layout || case.phase > Phase::Name {
         return;
     }
     // Where a line ends no statement, the compiler stops at the word or behind the call before it.
@@ -36,9 +37,18 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let tokens = lexed.on_line(line);
         let first = tokens.start;
         let call = lexed.kind(first) == Some(TokenKind::Name) && lexed.is(first + 1, "(");
-        // What the program declares is called by itself.
-        let declared = case.text.names.of(lexed.word(first)).next().is_some();
-        if first == 0 || tokens.is_empty() || !call || declared || !lexed.is(first - 1, ")") {
+        // What the program declares, or the library has as a function, is called by itself.
+        let word = lexed.word(first);
+        let known = case.language().known_names();
+        let by_itself = case.text.names.of(word).next().is_some()
+            || known.into_iter().any(|(name, kind)| name == word && kind == NameKind::Function);
+        if first == 0 || tokens.is_empty() || !call || by_itself || !lexed.is(first - 1, ")") {
+            continue;
+        }
+        // Behind a condition stands a statement.
+        let open = case.text.pairs.partner_of(first - 1);
+        let headed = open.and_then(|open| lexed.kind(open.checked_sub(1)?));
+        if headed != Some(TokenKind::Name) {
             continue;
         }
         let above = lexed.on_line(lexed.code[first - 1].line);
@@ -90,5 +100,11 @@ mod tests {
         ] {
             check_no_fix(&FAMILY, "typescript", text, "[TS2304] Cannot find name 'show'.");
         }
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int go(int tide) {\n    if (tide > 3)\n        <|>shout(tide);\n    return 0;\n}\n",
+            "'shout' undeclared (first use in this function)",
+        );
     }
 }

@@ -2,10 +2,12 @@
 
 mod declaration;
 mod familiar;
+mod library;
+mod parted;
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
-use crate::score::{Factor, Score, evidence, weight};
+use crate::score::{Factor, Score, weight};
 use declaration::near_declaration;
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
@@ -13,6 +15,9 @@ use erratum_syntax::language::Language;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::{NameKind, asked_kind};
 use erratum_syntax::spelling::{edit_distance, edit_distance_within};
+use library::word_for_library;
+use parted::lost_mark;
+pub(super) use parted::splits;
 use std::collections::{BTreeMap, HashSet};
 
 /// Each word that the message is likelier to be about.
@@ -23,14 +28,6 @@ const LOOKS_SO: Factor = weight("it looks like a number", 3.0);
 const NEAR_START: Factor = weight("nearly the name a program starts from", 5.0);
 /// Each letter that differs.
 const LETTERS: Factor = weight("letters that differ", -1.0);
-/// The mark stands behind this name elsewhere.
-const MARK_HABIT: Factor = weight("the mark stands there elsewhere", 1.0);
-/// The mark stands behind this name nowhere else.
-const NO_MARK_HABIT: Factor = weight("the mark stands there nowhere else", -1.0);
-/// Which operator was lost between two values, nobody can tell.
-const LOST_OPERATOR: Factor = weight("which operator was lost is not known", -2.0);
-/// Each operator that is more usual.
-const RARER_OPERATOR: Factor = weight("a rarer operator", -0.3);
 /// Short words are near everything.
 const SHORT_WORD: Factor = weight("short words are near everything", -1.5);
 /// One letter in the place of another.
@@ -85,9 +82,6 @@ fn have_little_in_common(word: &str, name: &str, apart: f64) -> bool {
     word.chars().count() <= 4 && apart >= 2.0 && !within(word, name) && !within(name, word)
 }
 
-/// A part of the library is named where it is brought in.
-const NAMES_LIBRARY: Factor = evidence("a part of the library is named here", 6.0);
-
 pub(super) static FAMILY: Family = Family {
     id: "respell",
     recipes: &[Recipe::Respell],
@@ -127,29 +121,6 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         near_declaration(case, token, &score, all);
         lost_mark(case, token, &score, all);
         like_a_number(case, token, &score, all);
-    }
-}
-
-/// `uses Class;` for `uses Classes;`: a word of the language where something of the library is brought in.
-fn word_for_library(case: &Case, all: &mut Vec<Candidate>) {
-    let (lexed, language) = (case.lexed(), case.language());
-    for at in lexed.on_line(lexed.code[case.token].line) {
-        let listed = |at: &usize| {
-            lexed.is(*at, ",")
-                || matches!(lexed.kind(*at), Some(TokenKind::Name | TokenKind::Keyword))
-        };
-        let mut before = (0..at).rev().take_while(listed);
-        let word = lexed.word(at).to_lowercase();
-        if lexed.kind(at) != Some(TokenKind::Keyword) || !before.any(|at| lexed.is(at, "uses")) {
-            continue;
-        }
-        for (path, _, _) in language.library {
-            if let Some(apart) = edit_distance_within(&word, &path.to_lowercase(), 2.0) {
-                let score = NAMES_LIBRARY + w::PER_LETTER * apart;
-                let edit = case.replace_token(at, *path);
-                all.push(Candidate::new(MistakeId::MisspeltName, score, vec![edit]));
-            }
-        }
     }
 }
 
@@ -323,81 +294,6 @@ fn told<'a>(case: &'a Case) -> Option<&'a str> {
     let (_, rest) = case.message.text.split_once("Did you mean '")?;
     let (name, _) = rest.split_once('\'')?;
     name.chars().all(|letter| letter.is_alphanumeric() || letter == '_').then_some(name)
-}
-
-/// Where an unknown name could fall into two, as bytes of it, with how many of the parts are known.
-pub(super) fn splits(case: &Case, token: usize) -> Vec<(usize, f64)> {
-    let text = case.lexed().word(token);
-    // What the library knows whole is not parted.
-    let library = case.language();
-    if library.known_names().any(|(name, _)| name == text)
-        || library.library.iter().any(|(path, _, _)| library.same_name(path, text))
-    {
-        return Vec::new();
-    }
-    let known = |name: &str| {
-        case.text.names.seen.contains_key(name)
-            || name.bytes().all(|byte| byte.is_ascii_digit())
-            || case.language().is_keyword(name)
-            || case.language().is_type(name)
-            || case.language().known_names().any(|(known, _)| known == name)
-    };
-    let starts = |tail: &str| {
-        tail.starts_with(|c: char| c.is_alphabetic() || c == '_')
-            || tail.bytes().all(|byte| byte.is_ascii_digit())
-    };
-    text.char_indices()
-        .skip(1)
-        .map(|(at, _)| (at, text.split_at(at)))
-        .filter(|(_, (_, tail))| starts(tail))
-        .map(|(at, (head, tail))| (at, f64::from(u8::from(known(head)) + u8::from(known(tail)))))
-        .collect()
-}
-
-/// `freshseats` for `fresh->seats`, `ratetimes` for `rate*times`: a mark between two names was lost.
-fn lost_mark(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>) {
-    let lexed = case.lexed();
-    let names = &case.text.names;
-    if is_known(case, token) {
-        return;
-    }
-    let text = lexed.word(token).to_owned();
-    for (at, _) in splits(case, token).into_iter().filter(|(_, parts)| *parts >= 2.0) {
-        let (head, tail) = text.split_at(at);
-        let edit = |mark: &str| vec![case.insert(lexed.code[token].start + at, mark)];
-        let after = |mark: &str| {
-            names.seen.get(head).is_some_and(|seen| seen.iter().any(|at| lexed.is(at + 1, mark)))
-        };
-        let member = names.of(tail).any(|d| d.kind == NameKind::Member)
-            || names.seen.get(tail).is_some_and(|seen| {
-                seen.iter().any(|at| matches!(lexed.word(at.wrapping_sub(1)), "." | "->"))
-            });
-        for mark in
-            [".", "->", "::"].into_iter().filter(|mark| *mark != "->" || case.language().directives)
-        {
-            let fits = match mark {
-                "::" => head.starts_with(char::is_uppercase) && after("::"),
-                _ => member,
-            };
-            if fits {
-                let habit = if after(mark) { MARK_HABIT } else { NO_MARK_HABIT };
-                all.push(Candidate::new(
-                    MistakeId::MissingMark,
-                    base.clone() + w::RUN_TOGETHER + habit,
-                    edit(mark),
-                ));
-            }
-        }
-        let value = |name: &str| names.of(name).any(|d| d.kind == NameKind::Value);
-        // A name twice is rather typed twice than a value combined with itself.
-        if value(head) && value(tail) && head != tail {
-            for (rank, mark) in [" + ", " * ", " - ", " / ", " < "].into_iter().enumerate() {
-                let score =
-                    base.clone() + w::RUN_TOGETHER + LOST_OPERATOR + RARER_OPERATOR * rank as f64;
-                all.push(Candidate::new(MistakeId::MissingMark, score, edit(mark)).guess());
-            }
-        }
-    }
 }
 
 fn kind_weight(language: &Language, asked: NameKind, is: NameKind) -> Factor {
