@@ -144,8 +144,9 @@ fn told_by_body(case: &Case, all: &mut Vec<Candidate>) {
 fn unit(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     // The compiler points into the body, or at the type in the header.
-    let around = function_around(case, case.token).or_else(|| function_at(case, case.token));
-    let Some(function) = around else { return };
+    let around = function_around(case, case.token);
+    let within = around.is_some();
+    let Some(function) = around.or_else(|| function_at(case, case.token)) else { return };
     if expected == "()" && function.returns.is_none() {
         let at = lexed.code[function.parameters_close].end;
         let mut names: Vec<(String, Score)> = vec![(found.to_owned(), TAKES_NONE.into())];
@@ -179,7 +180,11 @@ fn unit(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
         let name = close.wrapping_sub(2);
         let bare = lexed.kind(name) == Some(TokenKind::Name) && lexed.divides(name.wrapping_sub(1));
         let score = if bare { BARE_NAME } else { THROWN_AWAY };
-        all.push(Candidate::new(MistakeId::ExtraMark, score, vec![case.delete_token(close - 1)]));
+        // Where the header is told, the last statement may be right and a value lost behind it.
+        if bare || within {
+            let edit = case.delete_token(close - 1);
+            all.push(Candidate::new(MistakeId::ExtraMark, score, vec![edit]));
+        }
     }
 }
 
