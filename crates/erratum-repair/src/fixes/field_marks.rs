@@ -41,8 +41,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let class = lexed.word(name).starts_with(char::is_uppercase);
             class && lexed.kind(name) == Some(TokenKind::Name) || lexed.is(name, ")")
         });
-        // In a block, a name that follows a comma is set to nothing.
-        let listed = first && of_type || lexed.before(field) == ",";
+        let listed = first || lexed.before(field) == ",";
         if lexed.is(at, wrong) && named && listed && of_type {
             let edit = case.replace_token(at, right);
             all.push(Candidate::new(MistakeId::WrongMark, OTHER_MARK, vec![edit]));

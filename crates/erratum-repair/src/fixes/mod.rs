@@ -477,7 +477,7 @@ fn weighed(case: &Case, mut all: Vec<Candidate>) -> Vec<Candidate> {
     all
 }
 
-/// Whether a change leaves another text. Such as a type that is written twice may stand for itself.
+/// Whether a change leaves another text: of several usual types, one may be the one that stands there.
 fn changes(case: &Case, candidate: &Candidate) -> bool {
     let text = |edit: &Edit| {
         let file = case.program.file(&edit.file)?;

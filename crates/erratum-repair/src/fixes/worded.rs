@@ -27,6 +27,8 @@ pub(super) static FAMILY: Family = Family {
     },
 };
 
+// How often people mean just this by such a word is not measured: none of it is sure.
+
 /// The words, and whether they say that two values are the same.
 const WORDS: &[(&[&str], bool)] = &[
     (&["is", "not", "equal", "to"], false),
@@ -86,7 +88,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         {
             let (from, to) = (code[at].start, code[behind - 1].end);
             let edit = Edit::replace(case.file(), from, to, mark);
-            all.push(Candidate::new(MistakeId::ForeignWord, COMPARES, vec![edit]));
+            all.push(Candidate::new(MistakeId::ForeignWord, COMPARES, vec![edit]).guess());
         }
     }
 }
@@ -107,19 +109,19 @@ fn in_loop(case: &Case, at: usize, all: &mut Vec<Candidate>) {
         && case.language().is_keyword("of")
     {
         let edit = case.replace_token(at, "of");
-        all.push(Candidate::new(MistakeId::ForeignWord, GOES_THROUGH, vec![edit]));
+        all.push(Candidate::new(MistakeId::ForeignWord, GOES_THROUGH, vec![edit]).guess());
     }
 }
 
 /// `hours x 9`, `child then half : whole`: a word for the mark of a product or of a choice.
 fn in_sums(case: &Case, at: usize, end: usize, all: &mut Vec<Candidate>) {
     let (lexed, language) = (case.lexed(), case.language());
-    let value = |at: usize| {
+    let value = |at: usize, bracket: &str| {
         matches!(lexed.kind(at), Some(TokenKind::Name | TokenKind::Number | TokenKind::Str))
-            || matches!(lexed.word(at), "(" | ")")
+            || lexed.is(at, bracket)
     };
     let declared = case.text.names.of(lexed.word(at)).next().is_some();
-    if declared || lexed.code[at].first || !value(at - 1) || !value(at + 1) {
+    if declared || lexed.code[at].first || !value(at - 1, ")") || !value(at + 1, "(") {
         return;
     }
     // Only one branch of a choice has a mark of its own.
@@ -137,7 +139,7 @@ fn in_sums(case: &Case, at: usize, end: usize, all: &mut Vec<Candidate>) {
         _ => return,
     };
     let edit = case.replace_token(at, mark);
-    all.push(Candidate::new(MistakeId::ForeignWord, COMPARES, vec![edit]));
+    all.push(Candidate::new(MistakeId::ForeignWord, COMPARES, vec![edit]).guess());
 }
 
 #[cfg(test)]

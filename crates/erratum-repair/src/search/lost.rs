@@ -75,7 +75,9 @@ impl Lost {
         let lost = lost.iter().map(word).chain(told.iter().cloned()).collect();
         // A lifetime is used where it stands, too.
         let lifetimes = lexed.code.iter().enumerate().filter(|(at, token)| {
-            lexed.text(token).starts_with('\'') && covers(&blanked.trial, lexed, *at)
+            lexed.language.borrows
+                && lexed.text(token).starts_with('\'')
+                && covers(&blanked.trial, lexed, *at)
         });
         let lifetimes =
             lifetimes.map(|(_, token)| lexed.text(token).trim_start_matches('\'').to_owned());
