@@ -20,6 +20,7 @@ const CLOSE: char = '⟫';
 const TOUCHED: usize = 3;
 
 /// A piece of the text.
+#[derive(Clone)]
 enum Piece {
     Same(String),
     Mistake { wrong: String, readings: Vec<String>, meanings: usize },
@@ -95,6 +96,30 @@ impl Marked {
     /// The program as it was meant, with the first reading of each mistake.
     pub fn sound(&self) -> Source {
         self.text(|_| Some(0))
+    }
+
+    /// The program with this mistake only: the others are as they were meant.
+    pub fn alone(&self, mistake: usize) -> Marked {
+        let pieces = self.pieces.iter().enumerate().map(|(at, piece)| match piece {
+            Piece::Mistake { readings, .. } if at / 2 != mistake => {
+                Piece::Same(readings[0].clone())
+            }
+            other => other.clone(),
+        });
+        // Texts side by side are one: a mistake looks at what stands right before and behind it.
+        let mut joined: Vec<Piece> = Vec::new();
+        for piece in pieces {
+            match (joined.last_mut(), piece) {
+                (Some(Piece::Same(before)), Piece::Same(more)) => before.push_str(&more),
+                (_, piece) => joined.push(piece),
+            }
+        }
+        Marked {
+            name: self.name.clone(),
+            language: self.language,
+            mistakes: places(&joined),
+            pieces: joined,
+        }
     }
 
     /// The text with a reading of each mistake; as it was written where there is none.
@@ -326,6 +351,15 @@ mod tests {
         let program = marked("int low(void) {\n    go();\n    ⟪⟶return 3;⟫\n}\n");
         assert_eq!(program.mistakes[0].lines, (2, 4));
         assert_eq!(marked("int low = ⟪⟶3⟫;\nint high;\n").mistakes[0].lines, (1, 1));
+    }
+
+    #[test]
+    fn a_mistake_alone_stands_on_its_line_among_what_was_meant() {
+        let alone = marked(TIDE).alone(1);
+        assert_eq!(alone.wrong().bytes(), b"int tide = 3;\nint low = \"2\";\nint high = 4;\n");
+        assert_eq!(alone.sound().bytes(), marked(TIDE).sound().bytes());
+        assert_eq!(alone.each_at([1, 2].into_iter()), [None, Some(0)]);
+        assert_eq!(alone.mistakes[0].meanings, 2);
     }
 
     const TIDE: &str = "int tide⟪ 3⟶ = 3⟫;\nint low = ⟪\"2\"⟶2⟶'2'⟫;\nint high = 4⟪⟶;⟫\n";

@@ -2,11 +2,13 @@
 //!
 //! `bench/written/LANGUAGE/NAME.EXT` holds both in one text, see [`marked`].
 
+mod causes;
 mod fit;
 mod marked;
 
 pub use marked::Marked;
 
+use causes::{Causes, Seen};
 use clap::Args;
 use erratum_catalogue::Catalogue;
 use erratum_compilers::{Limits, Project, Session, Toolbox};
@@ -41,6 +43,9 @@ pub struct Options {
     /// Print how well the probabilities hold, and the odds that they are made of
     #[arg(long)]
     fit: bool,
+    /// Count why mistakes are missed, without showing where: each is also looked at alone
+    #[arg(long)]
+    causes: bool,
     /// Only compile: the sound programs must, the wrong ones must not
     #[arg(long)]
     check: bool,
@@ -68,8 +73,13 @@ struct Counts {
     effects: BTreeMap<Effect, [usize; 4]>,
     /// The same for each kind of mistake.
     kinds: BTreeMap<String, [usize; 4]>,
+    /// Of the sure changes, how many there are and how many are wrong, for each way in which they were
+    /// found.
+    ways: BTreeMap<String, [usize; 2]>,
     /// What is known of each change.
     told: Vec<fit::Told>,
+    /// Why mistakes were missed.
+    causes: Causes,
 }
 
 impl Counts {
@@ -92,8 +102,13 @@ impl Counts {
             *own += more;
         }
         self.told.extend(other.told.iter().copied());
+        self.causes.add(&other.causes);
         for (kind, counts) in &other.kinds {
             let own = self.kinds.entry(kind.clone()).or_default();
+            own.iter_mut().zip(counts).for_each(|(own, more)| *own += more);
+        }
+        for (way, counts) in &other.ways {
+            let own = self.ways.entry(way.clone()).or_default();
             own.iter_mut().zip(counts).for_each(|(own, more)| *own += more);
         }
         for (effect, counts) in &other.effects {
@@ -171,8 +186,17 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
     {
         println!("{kind:<24} {changes:>8} {wrong:>6} {sure:>6} {wrong_sure:>6}");
     }
+    if options.causes {
+        println!("\n{:<64} {:>6} {:>6}", "sure ones", "sure", "wrong");
+        for (way, [sure, wrong]) in &all.ways {
+            println!("{way:<64} {sure:>6} {wrong:>6}");
+        }
+    }
     if options.fit {
         fit::print(&all.told);
+    }
+    if options.causes {
+        all.causes.print();
     }
     Ok(())
 }
@@ -244,7 +268,13 @@ fn look(
     let limits = search::Limits { compiles: Some(options.compiles), ..search::Limits::default() };
     let catalogue = Catalogue::shipped();
     let text = Program::single(wrong);
-    let found = Search::new(&catalogue, &text, language, &session).limits(limits).run(report);
+    let mut seen = Seen::default();
+    let mut search = Search::new(&catalogue, &text, language, &session).limits(limits);
+    if options.causes {
+        search = search.observer(&mut seen);
+    }
+    let found = search.run(report);
+    seen.judged(&found.verdict);
     let mistakes = &program.mistakes;
     let mut counts = Counts { programs: 1, mistakes: mistakes.len(), ..Counts::default() };
     let roots: Vec<_> = found.verdict.roots.iter().filter(|root| !root.warning).collect();
@@ -259,7 +289,13 @@ fn look(
         }
     };
     for missed in (0..mistakes.len()).filter(|mistake| !is_found(mistake)) {
-        tell(format!("missed: line {}", mistakes[missed].lines.0));
+        let cause = if options.causes {
+            let settings = (language, path, options.compiles);
+            counts.causes.count(program, missed, &seen, settings)?
+        } else {
+            String::new()
+        };
+        tell(format!("missed: line {}: {cause}", mistakes[missed].lines.0));
     }
     for (root, mistake) in roots.iter().zip(&lines) {
         if mistake.is_none() {
@@ -277,6 +313,30 @@ fn look(
         effect.iter_mut().zip(counted).for_each(|(own, more)| *own += more);
         let kind = counts.kinds.entry(fix.mistake.as_str().to_owned()).or_default();
         kind.iter_mut().zip(counted).for_each(|(own, more)| *own += more);
+        if sure {
+            let own = [1, counted[3]];
+            let placed = if mistake.is_some() { "on a mistake" } else { "on no mistake" };
+            let ways = [
+                if root.hidden { "hidden" } else { "reported" }.to_owned(),
+                placed.to_owned(),
+                format!("{} of several fixes", if root.fixes.len() > 1 { "one" } else { "none" }),
+                format!("at {}", (fix.probability * 50.0).floor() / 50.0),
+                format!(
+                    "{}, {}",
+                    if found.verdict.complete { "whole" } else { "cut off" },
+                    if found.verdict.mended { "mended" } else { "not mended" }
+                ),
+                format!(
+                    "{}, {}, {placed}",
+                    fix.mistake.as_str(),
+                    if root.hidden { "hidden" } else { "reported" }
+                ),
+            ];
+            for way in ways {
+                let all = counts.ways.entry(way).or_default();
+                all.iter_mut().zip(own).for_each(|(all, more)| *all += more);
+            }
+        }
         counts.told.push(fit::Told { effect: fix.effect, probability: fix.probability, right });
         counts.changes += 1;
         counts.wrong += counted[1];

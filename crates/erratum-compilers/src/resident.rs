@@ -58,6 +58,8 @@ pub(crate) struct Prepare {
     pub what: &'static str,
     /// The flags with which it is made and used.
     pub flags: &'static [&'static str],
+    /// Another text that goes into it.
+    pub with: Option<&'static str>,
     /// The compiler's own files that it depends on, for the compiler's path.
     pub from: fn(&Path) -> Result<Vec<PathBuf>, String>,
     /// Puts it into a folder, for the compiler's path and the file with the helper's text.
@@ -70,6 +72,7 @@ impl Host {
         let prepare = self.prepare.as_ref()?;
         let mut facts: Vec<String> = prepare.flags.iter().map(|flag| (*flag).to_owned()).collect();
         facts.push(self.source.to_owned());
+        facts.extend(prepare.with.map(str::to_owned));
         let key = (prepare.from)(path)
             .and_then(|from| Key::new(prepare.what, facts, &from).map_err(|e| e.to_string()));
         Some(key)

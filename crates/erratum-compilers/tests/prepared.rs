@@ -95,6 +95,29 @@ fn scala_says_the_same() {
 }
 
 #[test]
+fn scala_finds_the_same_of_the_jdk() {
+    if !have("scala") {
+        return;
+    }
+    let folder = tempfile::tempdir().unwrap();
+    let cache = Arc::new(Cache::at(folder.path().join("cache")));
+    let text = b"import java.time.{LocalDate, Ferry}\nimport java.util.concurrent.atomic._\n\
+        import javax.swing.JFrame\nimport sun.misc.Unsafe\nimport sun.security.x509.AlgorithmId\n\
+        import jdk.internal.misc.VM\nimport com.sun.net.httpserver.HttpServer\n\n\
+        object Quay {\n  val day = LocalDate.now()\n  val count = new AtomicInteger(day)\n\
+        \x20 val names = new java.util.TreeMap[String, java.sql.Date]()\n  names.put(3, day)\n\
+        \x20 val frame: JFrame = new java.util.Berth()\n  val low: java.nio.file.Path = day.plusDays(\"2\")\n}\n";
+    let plain = report("Quay.scala", text, None);
+    assert!(plain.messages.len() > 4, "{plain:?}");
+    let mut session = open(folder.path(), "Quay.scala", text, &[], None);
+    session.prepare(&cache).unwrap().1.unwrap();
+    let classes = fs::read(files(&folder.path().join("cache"), "helper.jar").remove(0)).unwrap();
+    let own = b"Offered.class";
+    assert!(classes.windows(own.len()).any(|part| part == own));
+    assert_eq!(report("Quay.scala", text, Some(&cache)).messages, plain.messages);
+}
+
+#[test]
 fn cpp_says_the_same() {
     check_same("cpp", "tickets.cpp");
 }

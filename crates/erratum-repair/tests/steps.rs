@@ -346,7 +346,7 @@ fn where_no_fix_holds_a_part_is_blanked_out_to_see_behind_it() {
         if text.contains("tdie") { vec![("tdie", unknown("tdie"))] } else { vec![] }
     };
     let (found, recorder) = look(&text, says);
-    assert_eq!(recorder.count(|event| matches!(event, Event::Blanked { line: 2 })), 1);
+    assert_eq!(recorder.count(|event| matches!(event, Event::Blanked { line: 2, last: 2 })), 1);
     let roots = &found.verdict.roots;
     assert_eq!(roots.len(), 2, "{roots:#?}");
     assert_eq!((roots[0].at.line, roots[0].fixes.len()), (2, 0));

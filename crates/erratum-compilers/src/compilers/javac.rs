@@ -39,6 +39,7 @@ static HOST: Host = Host {
     prepare: Some(Prepare {
         what: "the start of javac",
         flags: FLAGS,
+        with: None,
         from: |javac| Ok(jvm(javac).files()),
         make: |javac, helper, folder| jvm(javac).prepare(helper, SAMPLES, folder),
     }),
@@ -53,7 +54,7 @@ fn command(javac: &Path, work: &Work) -> Result<Command, String> {
 fn jvm(javac: &Path) -> Jvm {
     let java = javac.with_file_name(if cfg!(windows) { "java.exe" } else { "java" });
     let export = Some("jdk.compiler/com.sun.tools.javac.api");
-    Jvm { java, libraries: Vec::<PathBuf>::new(), export }
+    Jvm { java, libraries: Vec::<PathBuf>::new(), export, own: None }
 }
 
 /// What is checked to see which classes a check needs: one program with an error of its syntax, the

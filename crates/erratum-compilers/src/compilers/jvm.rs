@@ -35,6 +35,27 @@ pub(super) struct Jvm {
     pub libraries: Vec<PathBuf>,
     /// The package that it uses of a module which does not show it to everyone: `module/package`.
     pub export: Option<&'static str>,
+    /// A part of the helper that the compiler itself compiles.
+    pub own: Option<Own>,
+}
+
+/// A part of a helper in the language of its compiler. The helper does without where it is not there.
+pub(super) struct Own {
+    pub compiler: PathBuf,
+    /// The name of its file, and its text.
+    pub file: &'static str,
+    pub source: &'static str,
+}
+
+impl Own {
+    /// Compiles it into a folder. What does not compile is of another version of the compiler.
+    fn compile(&self, work: &Path, classes: &Path) -> Result<(), String> {
+        let path = work.join(self.file);
+        fs::write(&path, self.source).map_err(|error| error.to_string())?;
+        let mut compiler = Command::new(&self.compiler);
+        let _ = step(compiler.arg("-nowarn").arg("-d").arg(classes).arg(path));
+        Ok(())
+    }
 }
 
 impl Jvm {
@@ -107,6 +128,9 @@ impl Jvm {
             javac.args(["-cp", &self.class_path(None)]);
         }
         step(javac.args(self.exported()).arg(helper))?;
+        if let Some(own) = &self.own {
+            own.compile(work.path(), &classes)?;
+        }
         let mut manifest = format!("Main-Class: {main}\n");
         if let Some(of) = self.export {
             manifest += &format!("Add-Exports: {of}\n");

@@ -1,6 +1,6 @@
 //! The compiler of Scala 2.
 
-use super::jvm::{FLAGS, Jvm};
+use super::jvm::{FLAGS, Jvm, Own};
 use super::{JAVA, Kind, Stays};
 use crate::resident::{Host, Prepare};
 use std::path::{Path, PathBuf};
@@ -35,6 +35,7 @@ static HOST: Host = Host {
     prepare: Some(Prepare {
         what: "the start of scalac",
         flags: FLAGS,
+        with: Some(OFFERED),
         from: |scalac| {
             let mut jvm = jvm(scalac)?;
             jvm.java = crate::toolbox::which(&jvm.java).ok_or("java is not here")?;
@@ -48,8 +49,12 @@ static HOST: Host = Host {
 
 fn jvm(scalac: &Path) -> Result<Jvm, String> {
     let libraries = libraries(scalac).ok_or("has no libraries beside it")?;
-    Ok(Jvm { java: PathBuf::from("java"), libraries, export: None })
+    let own = Own { compiler: scalac.to_owned(), file: "Offered.scala", source: OFFERED };
+    Ok(Jvm { java: PathBuf::from("java"), libraries, export: None, own: Some(own) })
 }
+
+/// How the helper reads the classes of the JDK. It has to extend a class that Java cannot extend.
+const OFFERED: &str = include_str!("../resident/Offered.scala");
 
 /// The libraries of a scalac, which stand in a folder beside it or, on Debian, in the one for Java.
 /// The JVM wants them in the same order each time.

@@ -26,6 +26,7 @@ static HOST: Host = Host {
     prepare: Some(Prepare {
         what: "the start of tsc",
         flags: &[],
+        with: None,
         from: |tsc| {
             let node = crate::toolbox::which(Path::new("node")).ok_or("node is not here")?;
             Ok(vec![node, package(tsc).ok_or(NO_PACKAGE)?])

@@ -53,6 +53,7 @@ public class ResidentScala {
             settings.processArguments(list(List.of("-usejavacp", "-Ystop-after:refchecks", "-deprecation",
                 "-feature", "-unchecked")), true);
             global = new Global(settings, reporter);
+            readWhatIsAskedFor(global);
             // The first run learns what the library has.
             global.new Run();
         }
@@ -84,6 +85,40 @@ public class ResidentScala {
                 within = within.owner();
             }
         }
+    }
+
+    /**
+     * The compiler lists all 24,000 classes of a JDK from 9 on at its start, which takes as long as several
+     * checks (seen with scalac 2.11.12 of Debian). Where the helper was prepared, its own way to read them
+     * stands in the place of that list.
+     */
+    private static void readWhatIsAskedFor(Global global) {
+        try {
+            Class<?> offered = Class.forName("Offered");
+            Object platform = global.platform();
+            Object all = call(platform, "classPath");
+            scala.collection.Iterator<?> entries = ((scala.collection.Iterable<?>) call(all, "entries")).iterator();
+            while (entries.hasNext()) {
+                Object entry = entries.next();
+                if (entry.getClass().getSimpleName().equals("DirectoryClassPath")
+                        && call(entry, "dir").getClass().getSimpleName().equals("JavaToolsPlatformArchive")) {
+                    Object root = offered.getMethod("root").invoke(null);
+                    Object own = entry.getClass().getConstructors()[0].newInstance(root, call(entry, "context"));
+                    call(platform, "updateClassPath", new scala.collection.immutable.Map.Map1<>(entry, own));
+                }
+            }
+        } catch (ReflectiveOperationException | LinkageError none) {
+            // Not prepared, or a version that goes another way.
+        }
+    }
+
+    private static Object call(Object of, String name, Object... arguments) throws ReflectiveOperationException {
+        for (java.lang.reflect.Method method : of.getClass().getMethods()) {
+            if (method.getName().equals(name) && method.getParameterCount() == arguments.length) {
+                return method.invoke(of, arguments);
+            }
+        }
+        throw new NoSuchMethodException(name);
     }
 
     private static scala.collection.immutable.List<String> list(List<String> items) {

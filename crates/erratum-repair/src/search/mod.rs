@@ -26,7 +26,7 @@ mod weights;
 
 pub use accept::{Acceptance, Findings, NewMessage, Rejection, accept};
 pub use judge::judge;
-pub use observe::{Event, Observer, Outcome, Proposal, Said};
+pub use observe::{Because, Event, Left, Observer, Outcome, Proposal, Said};
 pub use walk::Search;
 
 use crate::message::{Message, Severity};

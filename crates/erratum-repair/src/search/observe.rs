@@ -144,6 +144,8 @@ pub enum Event {
     Blanked {
         /// The first line of that part.
         line: u32,
+        /// Its last line.
+        last: u32,
     },
     /// No fix holds, and nothing could be blanked out: the message was passed over.
     Passed,
@@ -158,7 +160,34 @@ pub enum Event {
         compiles: usize,
         /// Whether nothing was left to try; else the budget ended it.
         complete: bool,
+        /// The errors that are left.
+        left: Vec<Left>,
     },
+}
+
+/// An error that is left at the end.
+#[derive(Clone, Debug, PartialEq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
+pub struct Left {
+    /// The error.
+    pub said: Said,
+    /// Why it was left.
+    pub because: Because,
+}
+
+/// Why an error was left.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize)]
+#[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
+#[serde(rename_all = "kebab-case")]
+pub enum Because {
+    /// It was looked at, or comes of one that was, and no fix holds.
+    Passed,
+    /// It names what stands in a part that was blanked out.
+    NamesBlanked,
+    /// It tells of what was lost with such a part.
+    TellsOfLoss,
+    /// The search ended before it.
+    End,
 }
 
 /// What hands events on, if anybody watches.

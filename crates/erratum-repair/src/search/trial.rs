@@ -38,10 +38,14 @@ pub(super) struct Trial {
 }
 
 impl Trial {
-    /// Returns the first line that its first edit changes, in the program before it.
-    pub fn first_line(&self, before: &Program) -> u32 {
+    /// Returns the first and the last line that its first edit changes, in the program before it.
+    pub fn lines(&self, before: &Program) -> (u32, u32) {
         let edit = self.candidate.edits.first();
-        edit.and_then(|e| Some(before.file(&e.file)?.line_of(e.start))).unwrap_or(0)
+        let lines = edit.and_then(|edit| {
+            let file = before.file(&edit.file)?;
+            Some((file.line_of(edit.start), file.line_of(edit.end)))
+        });
+        lines.unwrap_or_default()
     }
 }
 

@@ -8,7 +8,7 @@ use super::blank;
 use super::cache::CompileCache;
 use super::lost::{self, Lost};
 use super::node::{Done, Node};
-use super::observe::{Event, Observer, Proposal, Said, Watch};
+use super::observe::{Because, Event, Left, Observer, Proposal, Said, Watch};
 use super::trial::{Setting, Trial, try_all};
 use super::weights as w;
 use super::{
@@ -99,8 +99,8 @@ impl<'a> Search<'a> {
         if unneeded > 0 {
             self.watch.tell(|| Event::Unneeded { fixes: unneeded });
         }
-        let compiles = self.cache.compiles;
-        self.watch.tell(|| Event::Finished { compiles, complete });
+        let (compiles, diagnoser) = (self.cache.compiles, self.diagnoser.clone());
+        self.watch.tell(|| Event::Finished { compiles, complete, left: left(&last, &diagnoser) });
         report::report(&self.scene(), &first, &last, minimised, complete)
     }
 
@@ -363,7 +363,8 @@ impl<'a> Search<'a> {
             });
             self.watch.tell(|| match &blanked {
                 Some((blanked, _)) => {
-                    Event::Blanked { line: blanked.trial.first_line(&node.program) }
+                    let (line, last) = blanked.trial.lines(&node.program);
+                    Event::Blanked { line, last }
                 }
                 None => Event::Passed,
             });
@@ -480,6 +481,25 @@ impl minimise::Compiles for Search<'_> {
     fn policy(&self) -> SeverityPolicy {
         self.policy()
     }
+}
+
+/// The errors that are left in a repair, and why.
+fn left(node: &Node, diagnoser: &Diagnoser) -> Vec<Left> {
+    let errors = node.report.messages.iter().enumerate().filter(|(_, message)| message.is_error());
+    let because = |index: usize| {
+        if node.passed.contains(&index) {
+            Because::Passed
+        } else if node.hangs_on_blanked(index) {
+            Because::NamesBlanked
+        } else if node.tells_of_loss(index, diagnoser) {
+            Because::TellsOfLoss
+        } else {
+            Because::End
+        }
+    };
+    errors
+        .map(|(index, message)| Left { said: Said::of(message), because: because(index) })
+        .collect()
 }
 
 /// A node after a part was switched off: what only hangs on that is passed over.

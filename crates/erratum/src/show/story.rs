@@ -3,7 +3,7 @@
 use super::terminal::HEAD;
 use super::{paragraph, plural};
 use erratum_repair::score::Factor;
-use erratum_repair::search::{Event, Outcome, Proposal, Said};
+use erratum_repair::search::{Because, Event, Outcome, Proposal, Said};
 use std::io::{self, Write};
 
 /// How many fixes that were left are told for each message.
@@ -57,12 +57,15 @@ impl<W: Write> Teller<'_, W> {
                 self.line("    ", &format!("Taken: {title}."))
             }
             Event::Accepted { .. } => Ok(()),
-            Event::Blanked { line } => self.line(
-                "    ",
-                &format!(
-                    "No fix holds. The part from line {line} on is blanked out, to see behind it."
-                ),
-            ),
+            Event::Blanked { line, last } => {
+                let part = if line == last {
+                    format!("What stands on line {line}")
+                } else {
+                    format!("The part from line {line} to line {last}")
+                };
+                let text = format!("No fix holds. {part} is blanked out, to see behind it.");
+                self.line("    ", &text)
+            }
             Event::Failed { family } => self.line(
                 "    ",
                 &format!(
@@ -74,7 +77,16 @@ impl<W: Write> Teller<'_, W> {
                 let what = plural(*fixes, "fix was", "fixes were");
                 self.line("  ", &format!("{what} not needed, and taken back."))
             }
-            Event::Finished { compiles, complete } => {
+            Event::Finished { compiles, complete, left } => {
+                for left in left {
+                    let why = match left.because {
+                        Because::Passed => "no fix holds",
+                        Because::NamesBlanked => "it names what was blanked out",
+                        Because::TellsOfLoss => "it comes of what was blanked out",
+                        Because::End => "it was not looked at",
+                    };
+                    self.line("  ", &format!("Left: {} ({why}).", said_in_words(&left.said)))?;
+                }
                 let end = if *complete { "Nothing was left to try" } else { "The budget ended it" };
                 let copies = plural(*compiles, "copy was", "copies were");
                 self.line("  ", &format!("{end}; {copies} compiled."))
