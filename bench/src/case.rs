@@ -66,12 +66,12 @@ pub fn look(
         let compiler = session.compiler();
         let verdict =
             search::judge(&catalogue, &program, Some(sample.language), &first, compiler, limits);
-        Found { verdict, mended: program.clone() }
+        Found { verdict, mended: program.clone(), withheld: Vec::new() }
     } else {
         Search::new(&catalogue, &program, sample.language, &session).limits(limits).run(first)
     };
     let time = started.elapsed();
-    let Found { verdict, mended } = found;
+    let Found { verdict, mended, .. } = found;
     session.lift_budget();
     let report = session.compile(std::slice::from_ref(&mended), Depth::Errors).remove(0);
     sample.lend(&mut session, true);

@@ -6,8 +6,9 @@ use super::session;
 use erratum_catalogue::Catalogue;
 use erratum_compilers::Session;
 use erratum_repair::message::Message;
-use erratum_repair::search::{self, Because, Event, Left, Observer, Search};
-use erratum_repair::verdict::{Role, Verdict};
+use erratum_repair::search::{self, Because, Event, Left, Observer, Search, Withheld};
+use erratum_repair::verdict::{Fix, Role, Root, Verdict};
+use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Language;
 use erratum_syntax::source::Program;
 use std::collections::BTreeMap;
@@ -165,5 +166,51 @@ impl Seen {
         let end = if self.complete { "" } else { ", budget spent" };
         let beside = if beside { ", a false root near it" } else { "" };
         format!("among others: {what}{beside}{end}")
+    }
+}
+
+/// In which ways a sure change was found, to see which of them are wrong.
+pub fn ways(
+    root: &Root,
+    fix: &Fix,
+    on_mistake: bool,
+    program: &Program,
+    language: &'static Language,
+) -> [String; 3] {
+    let told = if root.hidden { "hidden" } else { "reported" };
+    let placed = if on_mistake { "on a mistake" } else { "on no mistake" };
+    let written = written(&fix.bytes, program, language);
+    [told.to_owned(), placed.to_owned(), format!("{}: {written}", fix.mistake.as_str())]
+}
+
+/// What a change writes, in a few words: what it puts in, and what it takes away.
+fn written(edits: &[Edit], program: &Program, language: &'static Language) -> String {
+    let [edit] = edits else { return format!("{} edits", edits.len()) };
+    let old = program.file(&edit.file).map(|file| file.slice(edit.start, edit.end));
+    let is_word = |text: &str| text.chars().all(|c| c.is_alphanumeric() || c == '_');
+    let class = |text: &str| match text.trim() {
+        "" => "nothing",
+        word if language.is_keyword(word) => "a keyword",
+        word if language.is_type(word) => "a type",
+        word if is_word(word) => "a word",
+        other if other.contains(char::is_alphabetic) => "words and marks",
+        _ => "marks",
+    };
+    format!("{} for {}", class(&edit.text), class(&old.unwrap_or_default()))
+}
+
+/// How what is withheld stands to the root that it may come of.
+pub fn withheld(one: &Withheld, verdict: &Verdict) -> &'static str {
+    let Some(before) = one.behind.checked_sub(1).and_then(|at| verdict.roots.get(at)) else {
+        return "withheld";
+    };
+    let fixes = before.choices();
+    let line = one.root.at.line;
+    let same = fixes.iter().flat_map(|fix| &fix.edits).any(|edit| edit.at.line == line);
+    match (same || before.at.line == line, before.fixes.first(), one.root.fixes.first()) {
+        (true, _, _) => "withheld, on its line",
+        (false, None, _) => "withheld, behind one without a fix",
+        (false, _, None) => "withheld, behind a fix, and without one",
+        (false, Some(_), Some(_)) => "withheld, behind a fix, with one",
     }
 }

@@ -257,6 +257,8 @@ fn part_imports(lines: &mut Vec<Vec<String>>) {
     lines.retain_mut(|line| {
         let mut words = line.iter().filter(|word| !word.starts_with("line "));
         let (first, second) = (words.next().cloned(), words.next().cloned());
+        // A list that lost its end ends where no path stands.
+        listed &= line.iter().any(|word| word.starts_with('"')) || first.as_deref() == Some(")");
         match (first.as_deref(), second.as_deref()) {
             (Some("import"), Some("(")) => listed = true,
             (Some(")"), None) if listed => listed = false,
@@ -383,6 +385,17 @@ mod tests {
         let other = Edit::insert("quay.go", at("\t\"fmt\""), "\t\"sort\"\n");
         assert!(program.right(&[first]) && program.right(&[alone]));
         assert!(!program.right(&[other]));
+    }
+
+    #[test]
+    fn a_list_of_imports_that_lost_its_end_takes_nothing_with_it() {
+        let text = "package quay\n\nimport (\n\t\"fmt\"\n⟪⟶)⟫\n\nvar low = ⟪hihg⟶high⟫(3)\n";
+        let program = Marked::read("quay.go", text, by_id("go").unwrap()).unwrap();
+        let wrong = String::from_utf8(program.wrong().bytes().to_vec()).unwrap();
+        let at = wrong.find("hihg").unwrap();
+        let write = |word: &str| Edit::replace("quay.go", at, at + 4, word.to_owned());
+        assert!(program.right(&[write("high")]));
+        assert!(!program.right(&[write("hint")]));
     }
 
     #[test]

@@ -15,7 +15,7 @@ use erratum_compilers::{Limits, Project, Session, Toolbox};
 use erratum_repair::effect::Effect;
 use erratum_repair::fixes::Certainty;
 use erratum_repair::message::Message;
-use erratum_repair::search::{self, Search};
+use erratum_repair::search::{self, Found, Search, Withheld};
 use erratum_syntax::language::{LANGUAGES, Language};
 use erratum_syntax::source::{Program, Source};
 use std::collections::BTreeMap;
@@ -315,23 +315,7 @@ fn look(
         kind.iter_mut().zip(counted).for_each(|(own, more)| *own += more);
         if sure {
             let own = [1, counted[3]];
-            let placed = if mistake.is_some() { "on a mistake" } else { "on no mistake" };
-            let ways = [
-                if root.hidden { "hidden" } else { "reported" }.to_owned(),
-                placed.to_owned(),
-                format!("{} of several fixes", if root.fixes.len() > 1 { "one" } else { "none" }),
-                format!("at {}", (fix.probability * 50.0).floor() / 50.0),
-                format!(
-                    "{}, {}",
-                    if found.verdict.complete { "whole" } else { "cut off" },
-                    if found.verdict.mended { "mended" } else { "not mended" }
-                ),
-                format!(
-                    "{}, {}, {placed}",
-                    fix.mistake.as_str(),
-                    if root.hidden { "hidden" } else { "reported" }
-                ),
-            ];
+            let ways = causes::ways(root, fix, mistake.is_some(), &text, language);
             for way in ways {
                 let all = counts.ways.entry(way).or_default();
                 all.iter_mut().zip(own).for_each(|(all, more)| *all += more);
@@ -353,9 +337,37 @@ fn look(
             tell(format!("{said}: line {line}: {} ({}) p {p:.2}", fix.title, root.title));
         }
     }
+    for root in roots.iter().filter(|root| options.causes && root.fixes.is_empty()) {
+        let is_mistake = |line: u32| program.each_at([line].into_iter())[0].is_some();
+        let possible = root.possible.first().and_then(|fix| fix.edits.first());
+        let possible = possible.map(|edit| is_mistake(edit.at.line));
+        let way = format!(
+            "without a fix, placed on a mistake: {}, first possible: {possible:?}",
+            is_mistake(root.at.line)
+        );
+        counts.ways.entry(way).or_default()[0] += 1;
+    }
+    for (root, on_mistake) in withheld(program, &found).into_iter().filter(|_| options.causes) {
+        let way = causes::withheld(root, &found.verdict);
+        let all = counts.ways.entry(way.to_owned()).or_default();
+        all.iter_mut().zip([1, usize::from(!on_mistake)]).for_each(|(all, more)| *all += more);
+        let right = if on_mistake { "a mistake" } else { "no mistake" };
+        tell(format!("{way}: line {}: {right}: {}", root.root.at.line, root.root.title));
+    }
     counts.harmed = usize::from(counts.wrong_sure > 0);
     counts.restored = usize::from(found.mended.files.first().is_some_and(|m| program.restored(m)));
     Ok(counts)
+}
+
+/// What was withheld, with whether it is a mistake that no root tells.
+fn withheld<'a>(program: &Marked, found: &'a Found) -> Vec<(&'a Withheld, bool)> {
+    let roots = found.verdict.roots.iter().filter(|root| !root.warning);
+    let told = roots.map(|root| root.at.line);
+    let lines = told.chain(found.withheld.iter().map(|one| one.root.at.line));
+    let each = program.each_at(lines);
+    let before = each.len() - found.withheld.len();
+    let is_new = |at: usize| each[at].is_some() && !each[..at].contains(&each[at]);
+    found.withheld.iter().enumerate().map(|(at, one)| (one, is_new(before + at))).collect()
 }
 
 #[cfg(test)]

@@ -7,7 +7,6 @@ use crate::score::Score;
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::{Lexed, TokenKind};
-use erratum_syntax::names::NameKind;
 use erratum_syntax::text::Text;
 
 /// Returns whether the text shows that edits are what was meant: a place that nothing else explains, a
@@ -18,7 +17,8 @@ pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Sco
         return true;
     }
     let respelt = matches!(mistake, MistakeId::MisspeltName | MistakeId::WrongCase);
-    if respelt && edits.first().is_some_and(|edit| outvoted(text, edit) || unusual(text, edit)) {
+    let doubtful = |edit: &Edit| outvoted(text, edit) || is_of_another_kind(text, edit);
+    if respelt && edits.first().is_some_and(doubtful) {
         return false;
     }
     let [edit] = edits else { return several(edits) };
@@ -49,10 +49,11 @@ pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Sco
         MistakeId::ForeignWord => {
             (new != "String" || !text.lexed.language.borrows) && !place.stands_for_several(edit)
         }
-        // Where the prefix stands nowhere else, the names may be meant to be brought in.
-        MistakeId::MissingPrefix => named() || place.written_elsewhere(edit),
+        // The names may be meant to be brought in, or others may be meant.
+        MistakeId::MissingPrefix | MistakeId::Uncalled => named(),
         MistakeId::MisspeltName => place.long_word(edit) && !place.one_and_many(edit),
-        MistakeId::MissingImport => place.imports_so(new),
+        // A name that the library has may be one that the program lacks.
+        MistakeId::MissingImport => named() && place.imports_so(new),
         // A letter where a text is told: the declaration may lack its length.
         MistakeId::WrongFormat => new != "%c",
         // Of a kind that has no name nothing is known.
@@ -80,20 +81,18 @@ fn outvoted(text: &Text, edit: &Edit) -> bool {
         && times(text, &old) > 1
 }
 
-/// Whether one use and the declaration differ in the case of their first letter only, and it is the use
-/// that is written as such names usually are: then it may be the declaration that is wrong.
-fn unusual(text: &Text, edit: &Edit) -> bool {
+/// Whether a name with a capital letter is put in the place of one with a small letter, or the other way
+/// round, and it is not asked of anything: a type and a value of the same name may both be meant.
+fn is_of_another_kind(text: &Text, edit: &Edit) -> bool {
     let old = text.lexed.source.slice(edit.start, edit.end);
-    let Some(declared) = text.names.of(&edit.text).next() else { return false };
-    if !old.eq_ignore_ascii_case(&edit.text) || times(text, &edit.text) > 1 {
-        return false;
-    }
-    let capital = edit.text.starts_with(char::is_uppercase);
-    match declared.kind {
-        NameKind::Type => !capital,
-        NameKind::Value => capital && edit.text.contains(char::is_lowercase),
-        _ => false,
-    }
+    let capital = |word: &str| word.starts_with(char::is_uppercase);
+    let at = text.lexed.at(edit.start);
+    let asked = at > 0 && matches!(text.lexed.word(at - 1), "." | "->" | "::" | "?.");
+    old.eq_ignore_ascii_case(&edit.text)
+        && capital(&old) != capital(&edit.text)
+        && !asked
+        && text.names.of(&edit.text).next().is_some()
+        && !text.lexed.language.any_case
 }
 
 /// How often a word stands in the text.
@@ -336,11 +335,6 @@ impl<'a> Around<'a> {
         words.count() > 1
     }
 
-    /// Whether what is put in stands elsewhere in the text.
-    fn written_elsewhere(&self, edit: &Edit) -> bool {
-        memchr::memmem::find(self.lexed.source.bytes(), edit.text.as_bytes()).is_some()
-    }
-
     /// Whether the word that is replaced is long enough to be near to few others.
     fn long_word(&self, edit: &Edit) -> bool {
         let (old, new) = (edit.end - edit.start, edit.text.len());
@@ -390,16 +384,16 @@ mod tests {
             let at = marked.find("<|>").unwrap();
             let source = Source::new("quay.c", marked.replacen("<|>", "", 1).into_bytes());
             let text = Text::new(&source, by_id("c").unwrap());
-            let edit = Edit::replace("quay.c", at, at + 4, "Fare");
+            let edit = Edit::replace("quay.c", at, at + 4, "fAre");
             shows(&text, MistakeId::WrongCase, &[edit], &Score::default())
         };
-        assert!(respelt("int Fare = 3;\nint low = Fare;\nint all(void) { return <|>fare; }\n"));
-        assert!(!respelt("int Fare = 3;\nint all(void) { return <|>fare + fare; }\n"));
-        assert!(respelt("int Fare = 3;\nint all(void) { return <|>fare + fare + Fare; }\n"));
+        assert!(respelt("int fAre = 3;\nint low = fAre;\nint all(void) { return <|>fare; }\n"));
+        assert!(!respelt("int fAre = 3;\nint all(void) { return <|>fare + fare; }\n"));
+        assert!(respelt("int fAre = 3;\nint all(void) { return <|>fare + fare + fAre; }\n"));
     }
 
     #[test]
-    fn a_declaration_against_custom_may_be_the_slip() {
+    fn a_type_and_a_value_of_one_name_may_both_be_meant() {
         let respelt = |marked: &str, new: &str| {
             let at = marked.find("<|>").unwrap();
             let source = Source::new("quay.c", marked.replacen("<|>", "", 1).into_bytes());
@@ -407,18 +401,26 @@ mod tests {
             let edit = Edit::replace("quay.c", at, at + new.len(), new);
             shows(&text, MistakeId::WrongCase, &[edit], &Score::default())
         };
-        assert!(respelt("int all(void) { int fare = 3; return <|>Fare; }\n", "fare"));
-        assert!(!respelt("int all(void) { int Fare = 3; return <|>fare; }\n", "Fare"));
-        assert!(respelt("int all(void) { int Fare = 3; go(Fare); return <|>fare; }\n", "Fare"));
+        assert!(!respelt("int all(void) { int fare = 3; return <|>Fare; }\n", "fare"));
+        assert!(!respelt("int all(void) { int Fare = 3; go(Fare); return <|>fare; }\n", "Fare"));
+        assert!(respelt("int all(void) { int lowTide = 3; return <|>lowtide; }\n", "lowTide"));
+        assert!(respelt(
+            "struct q { int Fare; };\nint all(struct q a) { return a.<|>fare; }\n",
+            "Fare"
+        ));
+        assert!(respelt("int all(void) { return <|>Abs(3); }\n", "abs"));
     }
 
     #[test]
-    fn an_import_is_shown_where_the_others_are_written_so() {
+    fn an_import_is_shown_where_the_message_names_it_and_the_others_are_written_so() {
         let sure = |language: &str, others: &str, new: &str| {
             let source = Source::new("quay", format!("{others}class Quay {{}}\n").into_bytes());
             let text = Text::new(&source, by_id(language).unwrap());
             let edit = Edit::insert("quay", 0, new);
-            shows(&text, MistakeId::MissingImport, &[edit], &Score::default())
+            let asked = Score::from(evidence("the message names it", 2.2));
+            let said = shows(&text, MistakeId::MissingImport, &[edit.clone()], &asked);
+            assert!(!shows(&text, MistakeId::MissingImport, &[edit], &Score::default()));
+            said
         };
         let list = "import java.util.List;\n";
         assert!(sure("java", "import java.util.Map;\n", list));
@@ -427,10 +429,12 @@ mod tests {
     }
 
     #[test]
-    fn a_prefix_is_shown_where_it_stands_elsewhere() {
-        let prefix = MistakeId::MissingPrefix;
-        assert!(shown(prefix, "<|>string name;\nstd::string quay;\n", "std::"));
-        assert!(!shown(prefix, "<|>string name;\nstring quay;\n", "std::"));
+    fn a_prefix_and_a_call_are_shown_where_the_message_names_them() {
+        let asked = Score::from(evidence("the message says where the name stands", 6.5));
+        for (mistake, new) in [(MistakeId::MissingPrefix, "quay::"), (MistakeId::Uncalled, "()")] {
+            assert!(shown_with(mistake, "<|>low;\nquay::high();\n", new, &asked));
+            assert!(!shown(mistake, "<|>low;\nquay::high();\n", new));
+        }
     }
 
     #[test]

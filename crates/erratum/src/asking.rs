@@ -29,7 +29,8 @@ enum Answer {
 /// When the terminal cannot be written to.
 pub fn walk(session: &mut Session, look: &Look, mend: &Mend) -> Result<Plan, Failure> {
     let mut walk = Walk { plan: Plan::nothing(&look.program), refused: Vec::new(), mend };
-    let mut found = Found { verdict: look.verdict.clone(), mended: look.mended.clone() };
+    let (verdict, mended) = (look.verdict.clone(), look.mended.clone());
+    let mut found = Found { verdict, mended, withheld: Vec::new() };
     loop {
         match walk.ask(&found)? {
             Asked::Agreed(agreed) => walk.take(agreed),

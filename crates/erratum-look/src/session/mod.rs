@@ -198,14 +198,18 @@ impl Session {
 
     /// Searches from the report of a program, within the budget.
     pub(crate) fn search(&mut self, program: Program, report: Report) -> Look {
-        let Found { verdict, mended } = self.found(&program, report);
+        let Found { verdict, mended, .. } = self.found(&program, report);
         let program = self.with_files(program, &verdict);
         Look { verdict, program, mended, groups: Vec::new(), proved: true }
     }
 
     fn found(&mut self, program: &Program, report: Report) -> Found {
         let mut limits = self.options.limits;
-        let empty = || Found { verdict: log::nothing(&report), mended: program.clone() };
+        let empty = || Found {
+            verdict: log::nothing(&report),
+            mended: program.clone(),
+            withheld: Vec::new(),
+        };
         let Some(prover) = &mut self.prover else { return empty() };
         match self.budget {
             Budget::Time(time) => prover.set_budget(time),

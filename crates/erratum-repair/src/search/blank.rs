@@ -5,9 +5,11 @@ use super::Depth;
 use super::brought::{Import, import_at};
 use super::cache::CompileCache;
 use super::compare::{Difference, compare};
+use super::lost;
 use super::node::words_of;
 use super::stretch::{Stretch, stretches};
 use super::trial::{Setting, Trial};
+use crate::diagnose::Diagnosis;
 use crate::fixes::{Candidate, Case, Certainty};
 use crate::message::Message;
 use crate::score::Score;
@@ -66,6 +68,7 @@ pub(super) fn blank_out(
             // What only the blanked part used is not used any more.
             let unused = diagnosis.shows(MistakeId::UnusedName);
             let worse = message.is_error() && diagnosis.phase <= setting.phase && !unused;
+            let worse = worse && !was_hidden(case, setting, &stretch, message, &diagnosis);
             worse.then(|| place_before(message, &program, lexed.source.name(), &edits))
         });
         let reads_to = reads_to.min();
@@ -101,6 +104,35 @@ pub(super) fn blank_out(
         }
     }
     furthest.map(|(_, blanked)| blanked)
+}
+
+/// Whether an error of the same phase, which shows without a part, was only not said before: it stands in
+/// another function, to which the part makes no difference. ghc 9.0 tells of a class that a type lacks
+/// only where all types fit.
+fn was_hidden(
+    case: &Case,
+    setting: &Setting,
+    part: &Stretch,
+    message: &Message,
+    diagnosis: &Diagnosis,
+) -> bool {
+    let (lexed, names) = (&case.text.lexed, &case.text.names);
+    let declares = names.declared.iter().any(|declared| {
+        (part.first..=part.last).contains(&declared.token)
+            && matches!(declared.kind, NameKind::Function | NameKind::Type)
+    });
+    // What is put in the place of a value has any type.
+    let guessed = diagnosis.shows(MistakeId::CannotInfer);
+    if part.wide || declares || guessed || diagnosis.phase != setting.phase {
+        return false;
+    }
+    let (Some((first, last)), Some(at)) = (lost::item_lines(&case.text, part.first), &message.at)
+    else {
+        return false;
+    };
+    setting.phase > Phase::Name
+        && at.file == lexed.source.name()
+        && !(first..=last).contains(&at.line)
 }
 
 /// Whether a part takes messages with it that may tell of other mistakes: those that stand in more than

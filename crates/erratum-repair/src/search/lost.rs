@@ -275,8 +275,27 @@ fn is_left(text: &Text, blanked: &Trial, at: usize, declared: &Declared) -> bool
 
 /// The lines of the function that a message points into, from its header to its end.
 fn function_lines(text: &Text, message: &Message) -> Option<(u32, u32)> {
+    let lexed = &text.lexed;
+    function_around_token(text, lexed.at(message.at.as_ref()?.range(&lexed.source).0))
+}
+
+/// The lines of the function that a code token stands in; where the layout makes the blocks, those of the
+/// item.
+pub(super) fn item_lines(text: &Text, at: usize) -> Option<(u32, u32)> {
+    let lexed = &text.lexed;
+    if !lexed.language.layout {
+        return function_around_token(text, at);
+    }
+    let mut heads = (0..lexed.code.len())
+        .filter(|at| lexed.code[*at].first && lexed.source.indent(lexed.code[*at].line) == Some(0));
+    let first = heads.clone().take_while(|head| *head <= at).last()?;
+    let next = heads.find(|head| *head > at);
+    let end = next.map_or(u32::MAX, |next| lexed.code[next].line - 1);
+    Some((lexed.code[first].line, end))
+}
+
+fn function_around_token(text: &Text, at: usize) -> Option<(u32, u32)> {
     let (lexed, pairs) = (&text.lexed, &text.pairs);
-    let at = lexed.at(message.at.as_ref()?.range(&lexed.source).0);
     let function = |open: usize| {
         let line = lexed.code[open].line;
         let header = line.saturating_sub(1)..=line;

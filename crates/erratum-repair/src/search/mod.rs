@@ -30,7 +30,7 @@ pub use observe::{Because, Event, Left, Observer, Outcome, Proposal, Said};
 pub use walk::Search;
 
 use crate::message::{Message, Severity};
-use crate::verdict::Verdict;
+use crate::verdict::{Root, Verdict};
 use erratum_syntax::language::Language;
 use erratum_syntax::source::{Program, Source};
 use std::time::{Duration, Instant};
@@ -167,4 +167,15 @@ pub struct Found {
     pub verdict: Verdict,
     /// The program as it is at the end of the chain of fixes.
     pub mended: Program,
+    /// Mistakes that are not told, for they may come of the fix of another.
+    pub withheld: Vec<Withheld>,
+}
+
+/// A mistake that is not told, for it may come of the fix of another.
+#[derive(Clone, Debug)]
+pub struct Withheld {
+    /// The mistake.
+    pub root: Root,
+    /// The number of the root whose fix it may come of.
+    pub behind: usize,
 }

@@ -10,7 +10,7 @@ use super::sure;
 use super::trial::Trial;
 use super::walk::Texts;
 use super::weights as w;
-use super::{Compile, Found, Limits, Report, SeverityPolicy};
+use super::{Compile, Found, Limits, Report, SeverityPolicy, Withheld};
 use crate::describe::describe;
 use crate::diagnose::{Diagnoser, Diagnosis};
 use crate::effect;
@@ -86,7 +86,7 @@ pub(super) fn report(
     let mut roots: Vec<Root> = Vec::with_capacity(drafts.len());
     // The step that found each.
     let mut found: Vec<usize> = Vec::with_capacity(drafts.len());
-    let mut waiting = 0;
+    let mut withheld = Vec::new();
     for draft in &drafts {
         let mut root = teller.root(roots.len() + 1, draft);
         let doubtful = || roots.iter().filter(|root| is_doubtful(root));
@@ -94,16 +94,22 @@ pub(super) fn report(
         // A message that was there when another mistake was found is not of what mended that.
         let earlier = roots.iter().zip(&found).filter(|(_, step)| **step < since);
         let mut changed = earlier.map(|(root, _)| root).filter(|root| changes_meaning(root));
-        if root.hidden && changed.clone().any(|before| teller.hangs_on(draft, &root, before)) {
-            // Nobody reported it before a step that may be wrong, and it speaks of what that step is
-            // about: it may be of our own making. What is there shows once that step is decided.
-            waiting += 1;
+        let has_fix = root.fixes.first().is_some_and(Fix::is_likely);
+        let hangs = |before: &&Root| {
+            teller.is_on_line(&root, before) || !has_fix && teller.hangs_on(draft, before)
+        };
+        if let Some(behind) = changed.clone().find(|before| root.hidden && hangs(before)) {
+            // Nobody reported it before a step that may be wrong, and it stands where that step is, or it
+            // speaks of what that step is about and nothing mends it: it may be of our own making. What is
+            // there shows once that step is decided.
+            withheld.push(Withheld { behind: behind.id, root });
             continue;
         }
         // What shows behind a change of meaning may be the work of that change. What is unused may be
         // so only because its use is not mended yet.
         let unused = root.mistake == MistakeId::UnusedName.as_str() && doubtful().next().is_some();
-        if unused || (root.hidden && changed.any(is_doubtful)) {
+        let spoken_of = |before: &Root| teller.hangs_on(draft, before);
+        if unused || root.hidden && changed.any(|before| is_doubtful(before) || spoken_of(before)) {
             root.fixes.iter_mut().for_each(|fix| fix.certainty = Certainty::Guess);
         }
         for (role, numbers) in [(Role::Root, &root.messages), (Role::Cascade, &root.follows)] {
@@ -121,8 +127,9 @@ pub(super) fn report(
     }
     let mended = minimised.map_or_else(|| node.program.clone(), |minimised| minimised.mended);
     let compiles = !node.report.messages.iter().any(Message::is_error);
-    let all =
-        compiles && waiting == 0 && roots.iter().all(|root| root.warning || !root.fixes.is_empty());
+    let all = compiles
+        && withheld.is_empty()
+        && roots.iter().all(|root| root.warning || !root.fixes.is_empty());
     sound::add(
         &mut roots,
         &told,
@@ -141,7 +148,7 @@ pub(super) fn report(
         compiles: scene.compiles,
         dropped: first.dropped,
     };
-    Found { verdict, mended }
+    Found { verdict, mended, withheld }
 }
 
 /// Whether a mistake has no fix that is sure: what shows behind it may be the work of that fix.
@@ -392,10 +399,24 @@ impl Teller<'_, '_> {
         }
     }
 
-    /// Whether a mistake that shows behind another speaks of what that one is about: it stands on a
-    /// line that the other one changes, or its message names what such a line declares, or a word that
-    /// the other one puts in.
-    fn hangs_on(&self, draft: &Draft, root: &Root, before: &Root) -> bool {
+    /// Whether a mistake stands on a line that another one changes, or on the line of one without a fix.
+    fn is_on_line(&self, root: &Root, before: &Root) -> bool {
+        let here = |place: &Place| root.at.file == place.file && root.at.line == place.line;
+        Self::places(before).any(here)
+    }
+
+    /// The places that a mistake is about: what its fixes change, but for whole lines that are put in, or
+    /// else where it stands.
+    fn places(of: &Root) -> impl Iterator<Item = &Place> {
+        let mut changes = of.choices().iter().flat_map(|fix| &fix.edits);
+        let alone = changes.clone().next().is_none().then_some(&of.at);
+        let within = move || changes.find(|change| !change.text.contains('\n'));
+        alone.into_iter().chain(std::iter::from_fn(within).map(|change| &change.at))
+    }
+
+    /// Whether a mistake that shows behind another speaks of what that one is about: its message names
+    /// what a line declares which the other one changes, or a word that the other one puts in.
+    fn hangs_on(&self, draft: &Draft, before: &Root) -> bool {
         let words = |text: &str| -> Vec<String> {
             let parts = text.split(|c: char| !c.is_alphanumeric() && c != '_');
             parts.filter(|word| !word.is_empty()).map(str::to_owned).collect()
@@ -405,26 +426,23 @@ impl Teller<'_, '_> {
         // Types may be told in remarks; what else these name is only around the place.
         let remarks = message.notes.iter().flat_map(|note| words(&note.text));
         let told: Vec<String> = remarks.chain(said.iter().cloned()).collect();
-        let changes: Vec<&Change> = before.choices().iter().flat_map(|fix| &fix.edits).collect();
+        let changes = before.choices().iter().flat_map(|fix| &fix.edits);
         let whole = |change: &&Change| change.text.contains('\n');
         // A message that names the type which a fix declares may come of that.
         let typed = before.choices().iter().filter(|fix| fix.effect == effect::Effect::Redeclares);
-        let put_in = changes.iter().copied().filter(whole).chain(typed.flat_map(|fix| &fix.edits));
-        if put_in.flat_map(|change| words(&change.text)).any(|word| told.contains(&word)) {
+        let mut put_in = changes.filter(whole).chain(typed.flat_map(|fix| &fix.edits));
+        if put_in.any(|change| words(&change.text).iter().any(|word| told.contains(word))) {
             return true;
         }
-        let alone = changes.is_empty().then_some(&before.at);
-        let others = changes.iter().copied().filter(|change| !whole(change));
-        alone.into_iter().chain(others.map(|change| &change.at)).any(|place| {
+        Self::places(before).any(|place| {
             let Some(source) = self.original(&place.file) else { return false };
             let text = self.read(&source);
             // What the line only uses is what it was: only what it declares can have changed.
             let line = text.lexed.on_line(place.line);
             let declared = text.names.declared.iter().filter(|one| line.contains(&one.token));
-            let here = root.at.file == place.file && root.at.line == place.line;
-            here || declared
-                .map(|declared| text.lexed.word(declared.token))
-                .any(|name| said.iter().any(|word| word == name))
+            declared
+                .map(|one| text.lexed.word(one.token))
+                .any(|name| said.iter().any(|w| w == name))
         })
     }
 
