@@ -17,6 +17,14 @@ use erratum_syntax::lex::{Lexed, TokenKind};
 use erratum_syntax::names::{Declared, NameKind};
 use erratum_syntax::text::Text;
 
+/// What only a part that stands there can do wrong, not one that is gone.
+const KEPT: [MistakeId; 4] = [
+    MistakeId::MissingMut,
+    MistakeId::FixedValue,
+    MistakeId::BorrowConflict,
+    MistakeId::MovedValue,
+];
+
 /// What is lost with a part that was switched off.
 pub(super) struct Lost {
     /// The names that nothing declares any more.
@@ -99,8 +107,11 @@ impl Lost {
     pub fn explains(&self, message: &Message, diagnosis: &Diagnosis) -> bool {
         let remarks = message.notes.iter().map(|note| note.text.as_str());
         let mut said = remarks.chain([message.text.as_str()]).flat_map(words);
-        // Whether each path sets a name and uses it cannot be told of half of the paths.
-        let of_paths = diagnosis.phase >= Phase::Flow || diagnosis.shows(MistakeId::UnusedName);
+        // Whether each path sets a name and uses it cannot be told of half of the paths. That a value is
+        // changed, lent or given away where it must not be comes of what stands there.
+        let kept = KEPT.into_iter().any(|one| diagnosis.shows(one));
+        let of_paths =
+            diagnosis.phase >= Phase::Flow && !kept || diagnosis.shows(MistakeId::UnusedName);
         self.wide && self.holds(message)
             || of_paths
                 && said.any(|word| self.all.iter().any(|name| self.language.same_name(name, word)))

@@ -421,7 +421,8 @@ impl Search<'_> {
         let diagnoser = self.diagnoser.clone();
         let messages = report.messages.iter().enumerate();
         let mut hanging = messages.filter(|(index, message)| {
-            message.is_error() && node.origin[*index].is_none() && node.hangs_on_blanked(*index)
+            let hangs = || node.hangs_on_blanked(*index) || node.tells_of_loss(*index, &diagnoser);
+            message.is_error() && node.origin[*index].is_none() && hangs()
         });
         hanging.find_map(|(target, message)| {
             let diagnosis = diagnoser.diagnose(message);
