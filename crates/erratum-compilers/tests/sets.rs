@@ -5,6 +5,7 @@ mod support;
 
 use erratum_catalogue::Catalogue;
 use erratum_compilers::{Limits, Project, Session, Toolbox};
+use erratum_repair::fixes::Certainty;
 use erratum_repair::search::{Found, Search};
 use erratum_syntax::language;
 use std::path::PathBuf;
@@ -316,4 +317,50 @@ fn modules_of_a_crate_are_mended_each_in_its_file() {
     };
     assert_eq!(text("main.rs"), main);
     assert_eq!(text("berth.rs"), berth);
+}
+
+/// The lines of all mistakes in a text, in order.
+fn lines_of(language: &str, file: &str, text: &str) -> Vec<u32> {
+    let found = look(language, &[(file, text.to_owned())], 1);
+    let mut lines: Vec<u32> = found.verdict.roots.iter().map(|root| root.at.line).collect();
+    lines.sort_unstable();
+    lines
+}
+
+#[test]
+fn what_ghc_tells_only_where_all_types_fit_is_found_behind_a_type_that_does_not() {
+    if !have("haskell") {
+        return;
+    }
+    let text = "module Main where\n\n\
+        label :: Int -> String\nlabel berth = \"berth \" + show berth\n\n\
+        main :: IO ()\nmain = do\n  map (putStrLn . label) [1, 2, 3]\n  putStrLn \"done\"\n";
+    assert_eq!(lines_of("haskell", "Main.hs", text), [4, 8]);
+}
+
+#[test]
+fn what_is_changed_where_it_must_not_be_does_not_come_of_a_part_that_is_gone() {
+    if !have("rust") {
+        return;
+    }
+    let text = "fn main() {\n    let tides = Vec::new();\n    for line in [\"6\", \"12\"] {\n        \
+        tides.push(line);\n    }\n    for (let i = 0; i < tides.len(); i++) {\n        \
+        println!(\"{}\", tides[i]);\n    }\n}\n";
+    let lines = lines_of("rust", "main.rs", text);
+    assert!(lines.contains(&2) && lines.contains(&6), "{lines:?}");
+}
+
+#[test]
+fn a_mistake_with_a_fix_is_told_behind_one_that_it_speaks_of() {
+    if !have("go") {
+        return;
+    }
+    let text = "package main\n\nimport \"fmt\"\n\nfunc total(fares []int) int {\n\tint sum := 0\n\t\
+        for _, fare := range fares {\n\t\tsum += fare\n\t}\n\treturn sum\n}\n\nfunc mean(fares []int) \
+        float64 {\n\treturn total(fares) / float64(len(fares))\n}\n\nfunc main() {\n\tfmt.Println(mean(\
+        []int{3, 4}))\n}\n";
+    let found = look("go", &[("main.go", text.to_owned())], 1);
+    let roots = &found.verdict.roots;
+    assert_eq!(roots.iter().map(|root| root.at.line).collect::<Vec<_>>(), [6, 14]);
+    assert!(roots[1].hidden && roots[1].fixes.iter().all(|fix| fix.certainty != Certainty::Sure));
 }
