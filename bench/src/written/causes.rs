@@ -199,6 +199,18 @@ fn written(edits: &[Edit], program: &Program, language: &'static Language) -> St
     format!("{} for {}", class(&edit.text), class(&old.unwrap_or_default()))
 }
 
+/// Whether a root without a fix stands on a mistake, and whether the first that is possible would.
+pub fn placed(root: &Root, is_mistake: impl Fn(u32) -> bool) -> String {
+    let possible = root.possible.first().and_then(|fix| fix.edits.first());
+    let possible = match possible.map(|edit| is_mistake(edit.at.line)) {
+        Some(true) => "on one",
+        Some(false) => "on none",
+        None => "nothing",
+    };
+    let own = if is_mistake(root.at.line) { "on a mistake" } else { "on none" };
+    format!("without a fix, {own}; possible: {possible}")
+}
+
 /// How what is withheld stands to the root that it may come of.
 pub fn withheld(one: &Withheld, verdict: &Verdict) -> &'static str {
     let Some(before) = one.behind.checked_sub(1).and_then(|at| verdict.roots.get(at)) else {

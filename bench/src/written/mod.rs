@@ -338,13 +338,7 @@ fn look(
         }
     }
     for root in roots.iter().filter(|root| options.causes && root.fixes.is_empty()) {
-        let is_mistake = |line: u32| program.each_at([line].into_iter())[0].is_some();
-        let possible = root.possible.first().and_then(|fix| fix.edits.first());
-        let possible = possible.map(|edit| is_mistake(edit.at.line));
-        let way = format!(
-            "without a fix, placed on a mistake: {}, first possible: {possible:?}",
-            is_mistake(root.at.line)
-        );
+        let way = causes::placed(root, |line| program.each_at([line].into_iter())[0].is_some());
         counts.ways.entry(way).or_default()[0] += 1;
     }
     for (root, on_mistake) in withheld(program, &found).into_iter().filter(|_| options.causes) {

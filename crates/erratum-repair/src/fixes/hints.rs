@@ -146,6 +146,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             () if of_type => MistakeId::BelongsToType,
             () => kind(case, &edits),
         };
+        let line = edits.first().map_or("", |edit| edit.text.trim());
+        if mistake == MistakeId::MissingImport && super::imports::told(case, line) {
+            score += w::TOLD_IMPORT;
+        }
         let mut candidate = Candidate::new(mistake, score, edits);
         // Several changes at once are a proposal of another way to write it.
         if made_up || candidate.edits.len() > 1 {

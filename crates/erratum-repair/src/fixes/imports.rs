@@ -80,6 +80,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let edit = import(case, &path);
             let listed = !edit.text.contains('\n');
             let kind = if listed { MistakeId::UnlistedImport } else { MistakeId::MissingImport };
+            let score = score + w::TOLD_IMPORT.when(told(case, edit.text.trim()));
             all.push(Candidate::new(kind, score, vec![edit]));
         }
         let opened = rank < 2 && standard_namespace(case, name);
@@ -112,6 +113,15 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         }
     }
     misspelt_path(case, all);
+}
+
+/// Whether the compiler says that this line brings in what is missing, and names no other.
+pub(super) fn told(case: &Case, line: &str) -> bool {
+    let suggestions = &case.message.suggestions;
+    let suggested = |text: &String| text.trim() == line;
+    let noted = case.message.notes.iter().any(|note| note.text.contains(line));
+    !line.is_empty() && noted
+        || suggestions.len() == 1 && suggestions[0].parts.iter().any(|(_, text)| suggested(text))
 }
 
 /// The tokens of the list in which this language names all it brings in: between `import (` and `)`

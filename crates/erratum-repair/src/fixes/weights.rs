@@ -26,6 +26,9 @@ pub const PER_LINE: Factor = weight("lines from the reported place", -0.25);
 /// The message itself names the mark to insert ("expected ';'").
 pub const MESSAGE_NAMES_IT: Factor = evidence("the message names it", 2.2);
 
+/// The compiler says which line brings a name in.
+pub const TOLD_IMPORT: Factor = evidence("the compiler says what brings it in", 0.3);
+
 /// Inserting a mark: forgetting one is the commonest slip of all.
 pub const INSERT: Factor = weight("a mark is easily forgotten", -1.0);
 

@@ -408,10 +408,10 @@ impl Teller<'_, '_> {
     /// The places that a mistake is about: what its fixes change, but for whole lines that are put in, or
     /// else where it stands.
     fn places(of: &Root) -> impl Iterator<Item = &Place> {
-        let mut changes = of.choices().iter().flat_map(|fix| &fix.edits);
+        let changes = of.choices().iter().flat_map(|fix| &fix.edits);
         let alone = changes.clone().next().is_none().then_some(&of.at);
-        let within = move || changes.find(|change| !change.text.contains('\n'));
-        alone.into_iter().chain(std::iter::from_fn(within).map(|change| &change.at))
+        let within = changes.filter(|change| !change.text.contains('\n'));
+        alone.into_iter().chain(within.map(|change| &change.at))
     }
 
     /// Whether a mistake that shows behind another speaks of what that one is about: its message names
