@@ -416,11 +416,10 @@ mod tests {
         let sure = |language: &str, others: &str, new: &str| {
             let source = Source::new("quay", format!("{others}class Quay {{}}\n").into_bytes());
             let text = Text::new(&source, by_id(language).unwrap());
-            let edit = Edit::insert("quay", 0, new);
+            let edits = [Edit::insert("quay", 0, new)];
             let asked = Score::from(evidence("the message names it", 2.2));
-            let said = shows(&text, MistakeId::MissingImport, &[edit.clone()], &asked);
-            assert!(!shows(&text, MistakeId::MissingImport, &[edit], &Score::default()));
-            said
+            assert!(!shows(&text, MistakeId::MissingImport, &edits, &Score::default()));
+            shows(&text, MistakeId::MissingImport, &edits, &asked)
         };
         let list = "import java.util.List;\n";
         assert!(sure("java", "import java.util.Map;\n", list));
