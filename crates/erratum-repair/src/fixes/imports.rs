@@ -2,7 +2,7 @@
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
-use crate::score::{Factor, weight};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::ImportList;
@@ -24,6 +24,8 @@ const NAMED_WHOLE: Factor = weight("the file names each thing whole", -3.0);
 const ONE_NAME: Factor = weight("only this name", -0.5);
 /// An entry of the list is hardly anything else.
 const LISTED: Factor = weight("it stands in the list of imports", 1.0);
+/// It is used as a type, and the file brings in others from there.
+const BESIDE_OTHERS: Factor = evidence("a type beside others that the file brings in", 0.3);
 /// A path without its quotes.
 const BARE_PATH: Factor = weight("a path without quotes", 4.0);
 
@@ -80,7 +82,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let edit = import(case, &path);
             let listed = !edit.text.contains('\n');
             let kind = if listed { MistakeId::UnlistedImport } else { MistakeId::MissingImport };
-            let score = score + w::TOLD_IMPORT.when(told(case, edit.text.trim()));
+            let score = score
+                + w::TOLD_IMPORT.when(told(case, edit.text.trim()))
+                + BESIDE_OTHERS.when(beside_others(case, name, &path));
             all.push(Candidate::new(kind, score, vec![edit]));
         }
         let opened = rank < 2 && standard_namespace(case, name);
@@ -113,6 +117,18 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         }
     }
     misspelt_path(case, all);
+}
+
+/// Whether a name is used as a type, and the file brings in others from the same library.
+fn beside_others(case: &Case, name: &str, path: &str) -> bool {
+    let lexed = case.lexed();
+    let Some((library, _)) = path.split_once('.') else { return false };
+    let others = format!("{}{library}", case.language().import.before);
+    let typed = |at: usize| {
+        lexed.is(at, name) && (lexed.is(at + 1, "<") || at > 0 && lexed.before(at) == "new")
+    };
+    (0..lexed.code.len()).any(typed)
+        && memchr::memmem::find(lexed.source.bytes(), others.as_bytes()).is_some()
 }
 
 /// Whether the compiler says that this line brings in what is missing, and names no other.
