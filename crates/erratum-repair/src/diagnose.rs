@@ -57,8 +57,9 @@ impl<'c> Diagnosis<'c> {
     }
 }
 
-/// What a message says apart from its place: also what it is about.
-type Key = (Severity, Option<String>, String, String);
+/// What a message says apart from its place: also what it is about, and whether a remark points into a
+/// library.
+type Key = (Severity, Option<String>, String, String, bool);
 
 /// Reads the messages of one compiler with one catalogue.
 #[derive(Debug)]
@@ -79,7 +80,9 @@ impl<'c> Diagnoser<'c> {
     /// Returns the diagnosis of a message.
     pub fn diagnose(&self, message: &Message) -> Rc<Diagnosis<'c>> {
         let subject = message.subject().to_owned();
-        let key = (message.severity, message.code.clone(), message.text.clone(), subject);
+        let of_library = message.points_into_library();
+        let key =
+            (message.severity, message.code.clone(), message.text.clone(), subject, of_library);
         if let Some(known) = self.known.borrow().get(&key) {
             return known.clone();
         }
@@ -127,6 +130,12 @@ impl<'c> Diagnoser<'c> {
         matches.sort_by_key(|found| {
             std::cmp::Reverse((!found.entry.neutral, found.weight, found.entry.usual))
         });
+        // Only a remark tells whether a name is declared twice, or by a library, too.
+        if message.points_into_library() {
+            matches.sort_by_key(|found| !found.entry.is(MistakeId::LibraryName));
+        } else {
+            matches.retain(|found| !found.entry.is(MistakeId::LibraryName));
+        }
         let phase =
             matches.first().map_or_else(|| phase_of(message, &self.compiler), |best| best.phase);
         Diagnosis { matches, phase }

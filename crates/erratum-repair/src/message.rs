@@ -4,6 +4,7 @@ use erratum_syntax::source::{ColumnUnit, Source};
 use erratum_syntax::visible::visible;
 use serde::{Deserialize, Serialize};
 use std::borrow::Cow;
+use std::path::Path;
 
 /// How grave a message is.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash, Serialize, Deserialize)]
@@ -152,6 +153,14 @@ impl Message {
     pub fn subject(&self) -> &str {
         let told = self.notes.iter().find_map(|note| note.text.strip_prefix("symbol:"));
         told.unwrap_or("").trim()
+    }
+
+    /// Whether a remark points into a file of a library, as far as the names of the files tell: a whole
+    /// path, where the message itself names a file of the folder.
+    pub(crate) fn points_into_library(&self) -> bool {
+        let whole = |place: &Place| Path::new(&place.file).is_absolute();
+        let mut remarks = self.spans.iter().chain(&self.notes).filter_map(|note| note.at.as_ref());
+        self.at.as_ref().is_some_and(|at| !whole(at)) && remarks.any(whole)
     }
 
     /// Every place it speaks of.

@@ -98,6 +98,17 @@ fn head(case: &Case, class: usize, far: Factor, all: &mut Vec<Candidate>) {
         let Some(close) = case.text.pairs.partner_of(mark) else { return };
         edits.push(Edit::delete(case.file(), lexed.code[close].start, lexed.code[close].end));
     }
+    // A colon stands once, before all that is taken over.
+    let item = lexed.on_line(lexed.code[class].line);
+    let more = (above + 1..item.end).find(|at| matches!(lexed.word(*at), "implements" | "with"));
+    if let Some(more) = more.filter(|_| new.starts_with(':')) {
+        edits.push(Edit::replace(
+            case.file(),
+            lexed.code[more - 1].end,
+            lexed.code[more].end,
+            new.replacen(':', ",", 1),
+        ));
+    }
     all.push(Candidate::new(MistakeId::ForeignMark, ELSEWHERE + far, edits));
 }
 
@@ -138,6 +149,17 @@ mod tests {
             "interface Hire {}\nclass Boat<|>: Hire {\n}\n",
             "'{' expected",
             "interface Hire {}\nclass Boat implements Hire {\n}\n",
+        );
+    }
+
+    #[test]
+    fn behind_a_colon_all_are_listed() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Tug <|>extends Boat implements IHire { }\n",
+            "[CS1514] Unexpected symbol `extends', expecting `{' or `:'",
+            "class Tug : Boat, IHire { }\n",
         );
     }
 

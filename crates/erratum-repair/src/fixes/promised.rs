@@ -87,7 +87,7 @@ const SAID: &[(&str, &str, char)] = &[
 ];
 
 /// The name of the method that a class promises, and does not write.
-fn promised(text: &str) -> Option<&str> {
+pub(crate) fn promised(text: &str) -> Option<&str> {
     SAID.iter().find_map(|(before, within, end)| {
         let told = text.split_once(before)?.1;
         let told = told.split_once(*end)?.0;

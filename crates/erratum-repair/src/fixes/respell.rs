@@ -97,7 +97,8 @@ pub(super) static FAMILY: Family = Family {
 };
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
-    if case.phase == erratum_catalogue::Phase::Flow || case.asks(Recipe::Duplicate) {
+    let twice = case.asks(Recipe::Duplicate) || case.diagnosis.shows(MistakeId::LibraryName);
+    if case.phase == erratum_catalogue::Phase::Flow || twice {
         return;
     }
     let lexed = case.lexed();

@@ -2,7 +2,7 @@
 
 use super::{Case, Certainty, Family, ranked};
 use crate::diagnose::Diagnoser;
-use crate::message::{Message, Place, Severity, Suggestion};
+use crate::message::{Message, Note, Place, Severity, Suggestion};
 use erratum_catalogue::Catalogue;
 use erratum_syntax::edit;
 use erratum_syntax::language::by_id;
@@ -30,7 +30,7 @@ fn compiler_of(language: &str) -> &'static str {
 
 /// What a family makes of a message, the likeliest first, each with its certainty. `before` has `<|>` where the message
 /// points, and another where that ends if it is no single token; `warning: ` in front of the message makes it one, `[E0308] ` gives its code, and what stands
-/// behind ` <= ` is what the compiler suggests to put there.
+/// behind ` <= ` is what the compiler suggests to put there, behind ` @ ` a file that a remark points into.
 pub(super) fn rated(
     family: &Family,
     language: &str,
@@ -63,6 +63,7 @@ pub(crate) fn with_case(language: &str, before: &str, said: &str, act: impl FnOn
     let warning = said.strip_prefix("warning: ");
     let severity = if warning.is_some() { Severity::Warning } else { Severity::Error };
     let said = warning.unwrap_or(said);
+    let (said, remark) = said.split_once(" @ ").map_or((said, None), |(s, f)| (s, Some(f)));
     let (said, suggestion) = said.split_once(" <= ").map_or((said, None), |(s, h)| (s, Some(h)));
     let coded = said.strip_prefix('[').and_then(|rest| rest.split_once("] "));
     let mut message = Message::new(severity, coded.map_or(said, |(_, text)| text));
@@ -72,6 +73,10 @@ pub(crate) fn with_case(language: &str, before: &str, said: &str, act: impl FnOn
     let second = before[offset + 3..].find("<|>").map(|end| offset + end);
     let end = second.or(pointed.map(|token| token.end)).unwrap_or(offset);
     message.at = Some(Place::of(&source, offset, end));
+    message.notes.extend(remark.map(|file| Note {
+        text: "it was declared here, too".to_owned(),
+        at: Some(Place::point(file, 1, 1)),
+    }));
     message.suggestions.extend(suggestion.map(|text| Suggestion {
         text: String::new(),
         parts: vec![(Place::of(&source, offset, offset), text.to_owned())],

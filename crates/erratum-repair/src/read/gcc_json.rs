@@ -69,7 +69,15 @@ impl Location {
 
 pub(super) fn read(line: &str) -> Option<Vec<Message>> {
     let items: Vec<Item> = serde_json::from_str(line).ok()?;
-    Some(items.into_iter().flat_map(messages).collect())
+    let mut all: Vec<Message> = Vec::new();
+    for item in items {
+        // Some remarks stand behind their message and not in it, such as the candidates of an ambiguous name.
+        match all.last_mut().filter(|_| item.kind == "note") {
+            Some(message) => remark(message, item),
+            None => all.extend(messages(item)),
+        }
+    }
+    Some(all)
 }
 
 /// gcc nests some errors under a warning of the same text (an open quote): the error counts.
@@ -93,12 +101,17 @@ fn messages(item: Item) -> Vec<Message> {
     }
     take_fixes(&mut message, item.fixits, "");
     for child in item.children {
-        let at = child.locations.first().map(Location::place);
-        let text = crate::message::plain_quotes(&child.message);
-        take_fixes(&mut message, child.fixits, &text);
-        message.notes.push(Note { text, at });
+        remark(&mut message, child);
     }
     vec![message]
+}
+
+/// Adds a remark to the message that it belongs to.
+fn remark(message: &mut Message, item: Item) {
+    let at = item.locations.first().map(Location::place);
+    let text = crate::message::plain_quotes(&item.message).trim().to_owned();
+    take_fixes(message, item.fixits, &text);
+    message.notes.push(Note { text, at });
 }
 
 fn take_fixes(message: &mut Message, fixes: Vec<Fix>, text: &str) {
@@ -123,6 +136,28 @@ fn take_fixes(message: &mut Message, fixes: Vec<Fix>, text: &str) {
 #[cfg(test)]
 mod tests {
     use super::*;
+
+    #[test]
+    fn a_remark_behind_a_message_belongs_to_it() {
+        let place = |file: &str| {
+            format!(r#"{{"caret": {{"file": "{file}", "line": 3, "byte-column": 5}}}}"#)
+        };
+        let item = |kind: &str, file: &str, text: &str| {
+            let at = place(file);
+            format!(
+                r#"{{"kind": "{kind}", "children": [], "locations": [{at}], "message": "{text}"}}"#
+            )
+        };
+        let all = [
+            item("error", "quay.cpp", "reference to 'count' is ambiguous"),
+            item("note", "/usr/include/algo.h", "candidates are: 'count'"),
+            item("note", "quay.cpp", "                'int count'"),
+        ];
+        let read = read(&format!("[{}]", all.join(", "))).unwrap();
+        assert_eq!(read.len(), 1);
+        let notes: Vec<&str> = read[0].notes.iter().map(|note| note.text.as_str()).collect();
+        assert_eq!(notes, ["candidates are: 'count'", "'int count'"]);
+    }
 
     #[test]
     fn an_error_under_a_warning_counts_as_the_error() {

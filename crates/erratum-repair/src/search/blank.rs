@@ -15,6 +15,7 @@ use crate::message::Message;
 use crate::score::Score;
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::{self, Edit};
+use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 use erratum_syntax::source::Program;
 
@@ -108,7 +109,7 @@ pub(super) fn blank_out(
 
 /// Whether an error of the same phase, which shows without a part, was only not said before: it stands in
 /// another function, to which the part makes no difference. ghc 9.0 tells of a class that a type lacks
-/// only where all types fit.
+/// only where all types fit; mcs 6.8 reads no body while a declaration names a type that is not there.
 fn was_hidden(
     case: &Case,
     setting: &Setting,
@@ -123,16 +124,24 @@ fn was_hidden(
     });
     // What is put in the place of a value has any type.
     let guessed = diagnosis.shows(MistakeId::CannotInfer);
-    if part.wide || declares || guessed || diagnosis.phase != setting.phase {
+    // What names nothing that stood there does not miss it.
+    let names_it = || {
+        let name = |at: &usize| lexed.kind(*at) == Some(TokenKind::Name);
+        let mut names = (part.first..=part.last).filter(name).map(|at| lexed.word(at));
+        names.any(|name| words_of(message).any(|word| lexed.language.same_name(name, word)))
+    };
+    let depends = match setting.phase {
+        Phase::Name => names_it(),
+        phase => declares || phase < Phase::Name,
+    };
+    if part.wide || depends || guessed || diagnosis.phase != setting.phase {
         return false;
     }
-    let (Some((first, last)), Some(at)) = (lost::item_lines(&case.text, part.first), &message.at)
-    else {
-        return false;
-    };
-    setting.phase > Phase::Name
-        && at.file == lexed.source.name()
-        && !(first..=last).contains(&at.line)
+    let own = (lexed.code[part.first].line, lexed.code[part.last].line);
+    let around = lost::item_lines(&case.text, part.first);
+    let around = around.or(Some(own).filter(|_| setting.phase == Phase::Name));
+    let (Some((first, last)), Some(at)) = (around, &message.at) else { return false };
+    at.file == lexed.source.name() && !(first..=last).contains(&at.line)
 }
 
 /// Whether a part takes messages with it that may tell of other mistakes: those that stand in more than

@@ -8,6 +8,7 @@ use super::node::{words, words_of};
 use super::trial::Trial;
 use crate::diagnose::Diagnosis;
 use crate::fixes::Case;
+use crate::fixes::promised::promised;
 use crate::fixes::shape::function_around;
 use crate::message::Message;
 use erratum_catalogue::{MistakeId, Phase};
@@ -191,7 +192,11 @@ pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<String> {
             && matches!(lexed.before(declared.token), "class" | "interface" | "trait" | "object")
     };
     let heads = names.declared.iter().filter(headed);
-    all.extend(heads.map(|declared| lexed.word(declared.token).to_owned()));
+    // Where it only lacks a member that it promises, only that member is not known.
+    match promised(&case.message.text) {
+        Some(member) => all.push(member.to_owned()),
+        None => all.extend(heads.map(|declared| lexed.word(declared.token).to_owned())),
+    }
     // What a function gives back is not known either, where its returns and its header differ.
     let of_results = [MistakeId::ReturnCount, MistakeId::WrongReturnType];
     let returned = phase == Phase::Type && lexed.is(case.statement_start(case.token), "return");

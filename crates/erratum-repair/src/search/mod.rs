@@ -6,6 +6,7 @@
 
 mod accept;
 mod batch;
+mod behind;
 mod belief;
 mod blank;
 mod brought;
@@ -21,6 +22,7 @@ mod sound;
 mod stretch;
 mod sure;
 mod trial;
+mod value;
 mod walk;
 mod weights;
 

@@ -39,10 +39,10 @@ pub(super) struct Scene<'a, 'c> {
 }
 
 /// A mistake that is to become a root.
-struct Draft<'a> {
+pub(super) struct Draft<'a> {
     /// Which step found it, and that step.
     number: usize,
-    step: &'a Step,
+    pub(super) step: &'a Step,
     /// The part of the step's fix that mends it; nothing if it has no fix.
     part: Option<(usize, &'a Candidate)>,
     /// What taking the fix back from the mended text has shown.
@@ -61,7 +61,7 @@ impl Draft<'_> {
         self.part.and_then(|(_, candidate)| candidate.target).unwrap_or(self.step.target)
     }
 
-    fn message(&self) -> &Message {
+    pub(super) fn message(&self) -> &Message {
         &self.step.report.messages[self.target()]
     }
 }
@@ -334,8 +334,8 @@ fn puts_in_line(edit: &Edit) -> bool {
     edit.start == edit.end && edit.text.ends_with('\n')
 }
 
-struct Teller<'a, 'c> {
-    scene: &'a Scene<'a, 'c>,
+pub(super) struct Teller<'a, 'c> {
+    pub(super) scene: &'a Scene<'a, 'c>,
     node: &'a Node,
 }
 
@@ -399,55 +399,8 @@ impl Teller<'_, '_> {
         }
     }
 
-    /// Whether a mistake stands on a line that another one changes, or on the line of one without a fix.
-    fn is_on_line(&self, root: &Root, before: &Root) -> bool {
-        let here = |place: &Place| root.at.file == place.file && root.at.line == place.line;
-        Self::places(before).any(here)
-    }
-
-    /// The places that a mistake is about: what its fixes change, but for whole lines that are put in, or
-    /// else where it stands.
-    fn places(of: &Root) -> impl Iterator<Item = &Place> {
-        let changes = of.choices().iter().flat_map(|fix| &fix.edits);
-        let alone = changes.clone().next().is_none().then_some(&of.at);
-        let within = changes.filter(|change| !change.text.contains('\n'));
-        alone.into_iter().chain(within.map(|change| &change.at))
-    }
-
-    /// Whether a mistake that shows behind another speaks of what that one is about: its message names
-    /// what a line declares which the other one changes, or a word that the other one puts in.
-    fn hangs_on(&self, draft: &Draft, before: &Root) -> bool {
-        let words = |text: &str| -> Vec<String> {
-            let parts = text.split(|c: char| !c.is_alphanumeric() && c != '_');
-            parts.filter(|word| !word.is_empty()).map(str::to_owned).collect()
-        };
-        let message = draft.message();
-        let said = words(&message.text);
-        // Types may be told in remarks; what else these name is only around the place.
-        let remarks = message.notes.iter().flat_map(|note| words(&note.text));
-        let told: Vec<String> = remarks.chain(said.iter().cloned()).collect();
-        let changes = before.choices().iter().flat_map(|fix| &fix.edits);
-        let whole = |change: &&Change| change.text.contains('\n');
-        // A message that names the type which a fix declares may come of that.
-        let typed = before.choices().iter().filter(|fix| fix.effect == effect::Effect::Redeclares);
-        let mut put_in = changes.filter(whole).chain(typed.flat_map(|fix| &fix.edits));
-        if put_in.any(|change| words(&change.text).iter().any(|word| told.contains(word))) {
-            return true;
-        }
-        Self::places(before).any(|place| {
-            let Some(source) = self.original(&place.file) else { return false };
-            let text = self.read(&source);
-            // What the line only uses is what it was: only what it declares can have changed.
-            let line = text.lexed.on_line(place.line);
-            let declared = text.names.declared.iter().filter(|one| line.contains(&one.token));
-            declared
-                .map(|one| text.lexed.word(one.token))
-                .any(|name| said.iter().any(|w| w == name))
-        })
-    }
-
     /// A text, as the search has read it if it has.
-    fn read(&self, source: &Source) -> Arc<Text> {
+    pub(super) fn read(&self, source: &Source) -> Arc<Text> {
         let key = (source.name().to_owned(), Arc::from(source.bytes()));
         let known = self.scene.texts.get(&key).cloned();
         known.unwrap_or_else(|| Arc::new(Text::new(source, self.scene.policy.language)))
@@ -526,7 +479,7 @@ impl Teller<'_, '_> {
         edit::apply_all(&draft.step.before, &sets[..part.min(sets.len())]).ok()
     }
 
-    fn original(&self, name: &str) -> Option<Source> {
+    pub(super) fn original(&self, name: &str) -> Option<Source> {
         self.scene.original.file(name).cloned().or_else(|| self.scene.compile.source(name))
     }
 

@@ -1,5 +1,6 @@
 //! Which parts of a text may be switched off around a message, the smallest first.
 
+use super::value::values;
 use crate::fixes::Case;
 use erratum_catalogue::Phase;
 use erratum_syntax::edit::Edit;
@@ -25,6 +26,11 @@ impl Stretch {
     /// A part of which nothing stays.
     pub fn of(first: usize, last: usize) -> Stretch {
         Stretch { first, last, by: "".into(), wide: false, heads: false }
+    }
+
+    /// A part in whose place something else stands.
+    pub fn by(first: usize, last: usize, by: String) -> Stretch {
+        Stretch { first, last, by: by.into(), wide: false, heads: false }
     }
 
     /// Whether no bracket in it has its partner outside.
@@ -79,6 +85,11 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
             before
         }
         true => items(&case.text, token),
+        false if phase > Phase::Syntax => {
+            let mut all = values(&case.text, token);
+            all.extend(statements(case, token, phase));
+            all
+        }
         false => statements(case, token, phase),
     };
     let mut open = case.text.pairs.block_of(lexed, token);

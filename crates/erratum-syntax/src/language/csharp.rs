@@ -374,6 +374,7 @@ pub(super) static CSHARP: Language = Language {
     ],
     each_loop: Some(("foreach", "in")),
     never: "throw null;",
+    typed_value: Some(("default(", ")")),
     item_word: "var",
     bracketed_conditions: true,
     defaults: &[

@@ -234,6 +234,7 @@ pub(super) static GO: Language = Language {
     ],
     made_by: ["&", "{}"],
     never: "panic(\"\")",
+    typed_value: Some(("*new(", ")")),
     places_loop: Some(("range", "_, ")),
     defaults: &[
         ("int", "0"),

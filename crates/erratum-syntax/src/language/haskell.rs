@@ -336,6 +336,7 @@ pub(super) static HASKELL: Language = Language {
         Synonyms { elsewhere: &["isEmpty"], here: &["null"] },
     ],
     never: "undefined",
+    any_value: "undefined",
     defaults: &[
         ("Int", "0"),
         ("Integer", "0"),

@@ -153,6 +153,9 @@ const PLAIN: Language = Language {
     called: &[],
     defaults: &[],
     never: "",
+    any_value: "",
+    module_mark: "",
+    typed_value: None,
     grave_warnings: &[],
     family: "",
     codes: "",
@@ -342,6 +345,15 @@ pub struct Language {
     /// A statement that never ends, so that it may stand for any body; empty where a body returns a
     /// starting value instead.
     pub never: &'static str,
+    /// The statement that makes a file a module of its own, where one without it shares its names with
+    /// all others; empty if there is no such thing.
+    pub module_mark: &'static str,
+    /// An expression that has whatever type is wanted where it stands, and behind which the path goes on;
+    /// empty if the language has none.
+    pub any_value: &'static str,
+    /// What stands before and behind the name of a type in an expression that has this type, where no
+    /// expression has any.
+    pub typed_value: Option<(&'static str, &'static str)>,
     /// Warnings that tell of a mistake (the language forbids it, or the program goes wrong): they
     /// are looked at like errors, after them.
     pub grave_warnings: &'static [&'static str],

@@ -316,6 +316,7 @@ pub(super) static RUST: Language = Language {
     ],
     made_by: ["", "::new("],
     never: "panic!()",
+    any_value: "None.unwrap()",
     defaults: &[
         ("i8", "0"),
         ("i16", "0"),

@@ -299,6 +299,7 @@ pub(super) static SCALA: Language = Language {
     ],
     each_loop: Some(("for", "<-")),
     never: "???",
+    any_value: "???",
     bracketed_conditions: true,
     calls_elements: true,
     defaults: &[

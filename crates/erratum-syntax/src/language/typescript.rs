@@ -287,6 +287,8 @@ pub(super) static TYPESCRIPT: Language = Language {
     ],
     foreign_marks: &[("<>", "!="), ("=<", "<="), ("->", "=>"), ("->", ":"), (":=", "=")],
     never: "throw 0;",
+    module_mark: "export {};",
+    any_value: "(null as any)",
     places_loop: Some(("in", "of")),
     item_word: "const",
     bracketed_conditions: true,

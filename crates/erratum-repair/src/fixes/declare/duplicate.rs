@@ -23,6 +23,8 @@ const SECOND_TAKEN_OUT: Factor = weight("the second declaration is taken out", -
 const OTHER_NAME: Factor = weight("it gets another name", -2.0);
 /// A method is made like the one it must agree with.
 const MADE_LIKE: Factor = weight("two declarations must agree", 2.0);
+/// It is only promised there, without a body.
+const PROMISE: Factor = weight("it is only promised there", -0.7);
 /// The compiler points at the one that is changed.
 const REPORTED_HERE: Factor = weight("the compiler points at this one", 0.5);
 /// Types of results are wrong more often than parameters.
@@ -144,16 +146,23 @@ fn siblings(case: &Case, all: &mut Vec<Candidate>) {
                 continue;
             }
             let here = lexed.code[one.token].line == lexed.code[case.token].line;
-            let mut push =
-                |from: Option<(usize, usize)>, to: Option<(usize, usize)>, less: Factor| {
-                    let (Some(from), Some(to)) = (from, to) else { return };
-                    if text_of(case, from) != text_of(case, to) {
-                        let (start, end) = (lexed.code[to.0].start, lexed.code[to.1].end);
-                        let edit = Edit::replace(case.file(), start, end, text_of(case, from));
-                        let score = MADE_LIKE + REPORTED_HERE.when(here) + less;
-                        all.push(Candidate::new(MistakeId::WrongType, score, vec![edit]));
-                    }
-                };
+            // A promise stays: others may take its place, too.
+            let kept = case
+                .text
+                .pairs
+                .partner_of(one.token + 1)
+                .is_some_and(|close| lexed.is(close + 1, ";"));
+            let mut push = |from: Option<(usize, usize)>,
+                            to: Option<(usize, usize)>,
+                            less: Factor| {
+                let (Some(from), Some(to)) = (from, to) else { return };
+                if text_of(case, from) != text_of(case, to) {
+                    let (start, end) = (lexed.code[to.0].start, lexed.code[to.1].end);
+                    let edit = Edit::replace(case.file(), start, end, text_of(case, from));
+                    let score = MADE_LIKE + REPORTED_HERE.when(here) + PROMISE.when(kept) + less;
+                    all.push(Candidate::new(MistakeId::WrongType, score, vec![edit]));
+                }
+            };
             push(other.typed, one.typed, PARAMETERS_RATHER.when(false));
             push(parameters(other.token), parameters(one.token), PARAMETERS_RATHER);
         }

@@ -1,0 +1,82 @@
+//! Whether a mistake that shows behind another may be the work of what was done about that one.
+
+use super::report::{Draft, Teller};
+use crate::effect;
+use crate::message::Place;
+use crate::verdict::{Change, Root};
+use erratum_syntax::lex::Lexed;
+
+impl Teller<'_, '_> {
+    /// Whether a mistake stands on a line that another one changes, or on the line of one without a fix.
+    pub(super) fn is_on_line(&self, root: &Root, before: &Root) -> bool {
+        let here = |place: &Place| root.at.file == place.file && root.at.line == place.line;
+        Self::places(before).any(here)
+    }
+
+    /// The places that a mistake is about: what its fixes change, but for whole lines that are put in, or
+    /// else where it stands.
+    fn places(of: &Root) -> impl Iterator<Item = &Place> {
+        let changes = of.choices().iter().flat_map(|fix| &fix.edits);
+        let alone = changes.clone().next().is_none().then_some(&of.at);
+        let within = changes.filter(|change| !change.text.contains('\n'));
+        alone.into_iter().chain(within.map(|change| &change.at))
+    }
+
+    /// Whether a mistake that shows behind another speaks of what that one is about: its message names
+    /// what a line declares which the other one changes, or a word that the other one puts in.
+    pub(super) fn hangs_on(&self, draft: &Draft, before: &Root) -> bool {
+        let words = |text: &str| -> Vec<String> {
+            let parts = text.split(|c: char| !c.is_alphanumeric() && c != '_');
+            parts.filter(|word| !word.is_empty()).map(str::to_owned).collect()
+        };
+        let message = draft.message();
+        let said = words(&message.text);
+        // Types may be told in remarks; what else these name is only around the place.
+        let remarks = message.notes.iter().flat_map(|note| words(&note.text));
+        let told: Vec<String> = remarks.chain(said.iter().cloned()).collect();
+        let changes = before.choices().iter().flat_map(|fix| &fix.edits);
+        let whole = |change: &&Change| change.text.contains('\n');
+        // A message that names the type which a fix declares may come of that. A type of the language
+        // is named everywhere: there its line must use what is declared, too.
+        let typed = before.choices().iter().filter(|fix| fix.effect == effect::Effect::Redeclares);
+        let put_in = changes.filter(whole).chain(typed.flat_map(|fix| &fix.edits));
+        let mut common = false;
+        for word in put_in.flat_map(|change| words(&change.text)).filter(|word| told.contains(word))
+        {
+            match self.scene.policy.language.is_type(&word) {
+                true => common = true,
+                false => return true,
+            }
+        }
+        if common && self.uses_declared(draft, before) {
+            return true;
+        }
+        Self::places(before).any(|place| {
+            let Some(source) = self.original(&place.file) else { return false };
+            let text = self.read(&source);
+            // What the line only uses is what it was: only what it declares can have changed.
+            let line = text.lexed.on_line(place.line);
+            let declared = text.names.declared.iter().filter(|one| line.contains(&one.token));
+            declared
+                .map(|one| text.lexed.word(one.token))
+                .any(|name| said.iter().any(|w| w == name))
+        })
+    }
+
+    /// Whether the line of a message uses a name that a line declares which a mistake is about.
+    fn uses_declared(&self, draft: &Draft, before: &Root) -> bool {
+        let Some(at) = &draft.message().at else { return true };
+        let Some(source) = draft.step.before.file(&at.file) else { return true };
+        let lexed = Lexed::new(source, self.scene.policy.language);
+        let line = lexed.on_line(at.line);
+        Self::places(before).any(|place| {
+            let Some(source) = self.original(&place.file) else { return false };
+            let text = self.read(&source);
+            let own = text.lexed.on_line(place.line);
+            let declared = text.names.declared.iter().filter(|one| own.contains(&one.token));
+            declared
+                .map(|one| text.lexed.word(one.token))
+                .any(|name| line.clone().any(|at| lexed.is(at, name)))
+        })
+    }
+}
