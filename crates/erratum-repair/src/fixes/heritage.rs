@@ -78,7 +78,9 @@ fn head(case: &Case, class: usize, far: Factor, all: &mut Vec<Candidate>) {
     let worded = language.is_keyword("extends") && language.is_keyword("class");
     let written = lexed.word(mark);
     let new = match written {
-        ":" | "(" | "inherits" | "implements" if worded && !language.is_keyword(written) => {
+        ":" | "(" | "inherits" | "implements" | "with"
+            if worded && (!language.is_keyword(written) || written == "with") =>
+        {
             let mut own = case.text.names.of(lexed.word(above)).map(|declared| declared.token);
             let interface = own.any(|at| lexed.before(at) == "interface");
             let extends = !interface || !language.is_keyword("implements");

@@ -62,6 +62,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             }
         }
         typed_first(case, range.start, far, all);
+        for open in range.clone().filter(|at| lexed.is(*at, "(")) {
+            parameters(case, open, far, all);
+        }
         no_word(case, range.start, far, all);
         two_words(case, range.start, far, all);
         variant(case, range.clone(), far, all);
@@ -137,6 +140,49 @@ fn typed_first(case: &Case, first: usize, far: Factor, all: &mut Vec<Candidate>)
     let text = format!("{word} {name}{typed}{}", if bind { " =" } else { "" });
     let edit = Edit::replace(case.file(), lexed.code[first].start, end, text);
     all.push(Candidate::new(MistakeId::WrongOrder, TYPE_ELSEWHERE + far, vec![edit]).guess());
+}
+
+/// `def stay(Int days)`: parameters whose types stand before their names.
+fn parameters(case: &Case, open: usize, far: Factor, all: &mut Vec<Candidate>) {
+    let (lexed, language) = (case.lexed(), case.language());
+    let Some((_, mark)) = language.typed_variable else { return };
+    let declares = open.checked_sub(2).is_some_and(|word| {
+        let kind = |(known, kind): &(&str, NameKind)| {
+            *kind == NameKind::Function && *known == lexed.word(word)
+        };
+        language.declares.iter().any(kind)
+    });
+    let Some(close) = case.text.pairs.partner_of(open) else { return };
+    // A method of a class may have no word before its name.
+    let method = lexed.kind(open.wrapping_sub(1)) == Some(TokenKind::Name)
+        && matches!(lexed.word(close + 1), "{" | ":");
+    if !declares && !method {
+        return;
+    }
+    let commas = (open + 1..close)
+        .filter(|at| lexed.is(*at, ",") && case.text.pairs.inside_of(*at) == Some(open));
+    let ends: Vec<usize> = commas.chain([close]).collect();
+    let mut edits = Vec::new();
+    let mut first = open + 1;
+    for end in ends {
+        let name = end - 1;
+        let plain = (first..name).all(|at| !matches!(lexed.word(at), ":" | "="));
+        if first < name
+            && plain
+            && is_type(case, first)
+            && lexed.kind(name) == Some(TokenKind::Name)
+        {
+            let rest = lexed.source.slice(lexed.code[first].end, lexed.code[name - 1].end);
+            let typed = written_type(case, first) + &rest;
+            let text = format!("{}{mark}{typed}", lexed.word(name));
+            let (from, to) = (lexed.code[first].start, lexed.code[name].end);
+            edits.push(Edit::replace(case.file(), from, to, text));
+        }
+        first = end + 1;
+    }
+    if !edits.is_empty() {
+        all.push(Candidate::new(MistakeId::WrongOrder, TYPE_ELSEWHERE + far, edits).guess());
+    }
 }
 
 /// `names []string`: a variable with its type, and no word before it.
@@ -243,6 +289,26 @@ fn variant(case: &Case, line: std::ops::Range<usize>, far: Factor, all: &mut Vec
 
 #[cfg(test)]
 mod tests {
+    #[test]
+    fn parameters_are_turned_together() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "class Quay {\n  def stay(Int days, berth: String): Int = days\n}\n"
+                .replace("(Int days", "(Int <|>days")
+                .as_str(),
+            "':' expected but identifier found.",
+            "class Quay {\n  def stay(days: Int, berth: String): Int = days\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn stay(int <|>days, u32 berth) -> u32 {\n    berth\n}\n",
+            "expected one of `:`, `@`, or `|`, found `days`",
+            "fn stay(days: i32, berth: u32) -> u32 {\n    berth\n}\n",
+        );
+    }
+
     #[test]
     fn brackets_of_a_list_stand_where_the_language_has_them() {
         check_fix(

@@ -113,7 +113,9 @@ fn comparison(case: &Case, all: &mut Vec<Candidate>) {
                 vec![case.replace_token(at, "==")],
             ));
         }
-        if lexed.is(at, "==") && statement {
+        // What stands in the brackets of a call is asked, not set.
+        let asked = case.text.pairs.inside_of(at).is_some_and(|open| !lexed.opens_block(open));
+        if lexed.is(at, "==") && statement && !asked {
             all.push(Candidate::new(
                 MistakeId::AssignmentComparison,
                 ASSIGNMENT + near,
@@ -296,7 +298,7 @@ fn wanted_types(case: &Case, now: &str, found: &[String]) -> Vec<(String, Factor
     let mut all: Vec<(String, Factor)> = Vec::new();
     let mut push = |name: &str, score: Factor| {
         let known = (case.language().is_type(name.trim_end_matches("[]")) && name != "void")
-            || case.text.names.seen.contains_key(name.trim_start_matches('&'));
+            || case.text.names.seen.contains_key(name.trim_matches('&').trim_end_matches("[]"));
         let known = known || name == usual.text || matches!(name, "String" | "&str");
         // A type of the learner's own is no slip for a plain one.
         let fits = plain || !is_plain(case, name);
@@ -305,6 +307,13 @@ fn wanted_types(case: &Case, now: &str, found: &[String]) -> Vec<(String, Factor
         }
     };
     for name in found {
+        // TypeScript: an empty list may hold what the declaration names.
+        if name.starts_with("never") {
+            if name.ends_with("[]") && !now.ends_with(']') {
+                push(&format!("{now}[]"), FOUND_TYPE);
+            }
+            continue;
+        }
         // What holds a plain value is plain, if it was so before.
         match BOXED.iter().find(|(boxed, _)| boxed == name) {
             Some((_, plain)) if case.language().is_type(now) => push(plain, PLAIN_OF_BOXED),

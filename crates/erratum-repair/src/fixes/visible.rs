@@ -20,7 +20,7 @@ const GIVEN: Factor = weight("a method gives the member", 4.0);
 /// What compilers say of a method that an interface asks for (seen with javac 17, mcs 6.8).
 const PROMISES: &[&str] = &["is not public", "weaker access privileges; was public"];
 
-/// What compilers say of such a member (seen with gcc 12, clang 14, javac 17, mcs 6.8, tsc 5.9).
+/// What compilers say of such a member (seen with gcc 12, clang 14, javac 17, mcs 6.8, tsc 5.9, scalac 2.11).
 const SAID: &[&str] = &[
     "is private",
     "is inaccessible due to its protection level",
@@ -28,6 +28,7 @@ const SAID: &[&str] = &[
     "is a private member",
     "is protected",
     "has protected access",
+    "cannot be accessed in",
 ];
 
 pub(super) static FAMILY: Family = Family {

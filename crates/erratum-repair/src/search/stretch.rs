@@ -255,12 +255,27 @@ fn whole_statement(lexed: &Lexed, pairs: &Pairs, token: usize) -> (usize, usize)
 fn items(text: &Text, token: usize) -> Vec<Stretch> {
     let lexed = &text.lexed;
     let mut never = lexed.language.never;
-    let starts: Vec<usize> = (0..lexed.code.len()).filter(|at| lexed.code[*at].first).collect();
     let indent = |at: usize| lexed.source.indent(lexed.code[at].line).unwrap_or(0);
+    // `let north = 3`: behind the word, the first of several items may stand.
+    let behind = |at: usize| {
+        let opens = |at: usize| matches!(lexed.word(at), "let" | "where" | "of" | "do");
+        at.checked_sub(1).is_some_and(|before| !lexed.code[at].first && opens(before))
+    };
+    let starts: Vec<usize> =
+        (0..lexed.code.len()).filter(|at| lexed.code[*at].first || behind(*at)).collect();
+    let column = |at: usize| match lexed.code[at].first {
+        true => indent(at),
+        false => lexed.source.position(lexed.code[at].start).column.saturating_sub(1),
+    };
+    let several = |first: usize, last: usize| {
+        let within = || starts.iter().copied().filter(|at| (first..=last).contains(at));
+        let least = within().map(column).min();
+        within().filter(|at| Some(column(*at)) == least).count() > 1
+    };
     let mut row = starts.partition_point(|start| *start <= token).saturating_sub(1);
     // In the declaration of a type stands no value.
     let edge = starts.get(..=row).unwrap_or_default().iter().rev();
-    let item = edge.copied().find(|at| indent(*at) == 0);
+    let item = edge.copied().find(|at| column(*at) == 0);
     let of_type = |item: &usize| {
         let mut declared = text.names.declared.iter();
         lexed.kind(*item) == Some(TokenKind::Keyword)
@@ -272,8 +287,8 @@ fn items(text: &Text, token: usize) -> Vec<Stretch> {
     let mut all = Vec::new();
     loop {
         let Some(first) = starts.get(row).copied() else { return all };
-        let column = indent(first);
-        let next = starts[row + 1..].iter().find(|at| indent(**at) <= column);
+        let own = column(first);
+        let next = starts[row + 1..].iter().find(|at| column(**at) <= own);
         let last = next.map_or(lexed.code.len(), |next| *next).saturating_sub(1);
         let mut depth = 0;
         let bound = (first..token).find(|at| {
@@ -289,18 +304,18 @@ fn items(text: &Text, token: usize) -> Vec<Stretch> {
                 first: bound + 1,
                 last,
                 by: never.into(),
-                wide: false,
+                wide: several(bound + 1, last),
                 heads: false,
             });
         }
-        if column > 0 && !never.is_empty() {
+        if own > 0 && !never.is_empty() {
             all.push(Stretch { first, last, by: never.into(), wide: false, heads: false });
         }
-        all.push(Stretch { first, last, by: "".into(), wide: column == 0, heads: false });
-        if column == 0 {
+        all.push(Stretch { first, last, by: "".into(), wide: own == 0, heads: false });
+        if own == 0 {
             return all;
         }
-        let Some(outer) = (0..row).rev().find(|row| indent(starts[*row]) < column) else {
+        let Some(outer) = (0..row).rev().find(|row| column(starts[*row]) < own) else {
             return all;
         };
         row = outer;
@@ -338,6 +353,13 @@ mod tests {
         let text = "main = do\n  print tide\n  print 3\n";
         let all = blanked("haskell", text, "tide");
         assert_eq!(all[0], text.replace("print tide", "undefined"));
+    }
+
+    #[test]
+    fn a_binding_behind_a_word_stands_by_itself() {
+        let text = "main = do\n  let low = tide 3\n      high = 4\n  print high\n";
+        let all = blanked("haskell", text, "tide");
+        assert_eq!(all[0], text.replace("tide 3", "undefined"));
     }
 
     #[test]

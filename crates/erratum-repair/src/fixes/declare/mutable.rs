@@ -23,6 +23,9 @@ const CHANGEABLE_WORD: Factor = weight("a word that lets it change", 2.5);
 /// A parameter is set to itself where a field has its name.
 const SETS_FIELD: Factor = evidence("a field of this name is to be set", 8.0);
 
+/// A field has the name of a parameter that is changed.
+const MAY_BE_FIELD: Factor = weight("a field has this name", 5.0);
+
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "mutable",
     recipes: &[Recipe::Mutable],
@@ -44,20 +47,27 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
-/// Rust: `name = name` in a method sets the field of that name.
+/// Rust: `name = name` and `name += 1` in a method set the field of that name.
 fn own_field(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let at = case.token;
     let object = case.language().object;
-    let same = lexed.is(at + 1, "=") && lexed.word(at + 2) == lexed.word(at);
+    let set = lexed.is(at + 1, "=");
+    let changed = matches!(lexed.word(at + 1), "+=" | "-=" | "*=" | "/=");
+    let same = set && lexed.word(at + 2) == lexed.word(at);
     let field = case.text.names.of(lexed.word(at)).any(|d| d.kind == NameKind::Member);
     let method = function_around(case, at).is_some_and(|function| {
         let head = case.statement_start(function.open)..function.open;
         head.into_iter().any(|at| lexed.is(at, object.trim_end_matches('.')))
     });
-    if case.language().borrows && same && field && method {
-        let edit = case.insert(lexed.code[at].start, object);
+    if !(case.language().borrows && field && method) {
+        return;
+    }
+    let edit = case.insert(lexed.code[at].start, object);
+    if same {
         all.push(Candidate::new(MistakeId::MissingObject, SETS_FIELD, vec![edit]));
+    } else if set || changed {
+        all.push(Candidate::new(MistakeId::MissingObject, MAY_BE_FIELD, vec![edit]).guess());
     }
 }
 

@@ -120,7 +120,10 @@ fn lost_word(case: &Case, all: &mut Vec<Candidate>) {
     let computes = |at: usize| lexed.kind(at) == Some(TokenKind::Op) && !lexed.is(at, ".");
     let called =
         lexed.is(end.saturating_sub(1), ")") && !(start..end).filter(outside).any(computes);
-    if start > function.open && value && own(&start) && !called && !(start..end).any(sets) {
+    // But not where it is all that a function does which gives something back.
+    let alone = start == function.open + 1;
+    let goes_nowhere = own(&start) && (alone || !called) && !(start..end).any(sets);
+    if start > function.open && value && goes_nowhere {
         let edit = case.insert(lexed.code[start].start, "return ");
         all.push(Candidate::new(MistakeId::MissingReturn, GOES_NOWHERE, vec![edit]).guess());
     }

@@ -36,6 +36,9 @@ const ONE_PATTERN: Factor = evidence("a constructor and its values are one patte
 /// The word stands between two conditions, as in other languages.
 const CONJUNCTION: Factor = evidence("the word stands between two values", 5.0);
 
+/// A mark stands right before a number, and not beside what is before it.
+const NEGATIVE: Factor = weight("a number below zero stands among the values", 7.0);
+
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "grouped",
     recipes: &[],
@@ -71,6 +74,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if applied.len() > 1 {
             groups(case, &applied, all);
             computed(case, &applied, line.end, all);
+            negative(case, &applied, all);
             between(case, &applied, all);
             composed(case, &applied, line.end, all);
         }
@@ -136,6 +140,34 @@ fn function<'a>(case: &'a Case, part: &Range<usize>) -> Option<&'a str> {
     (lexed.kind(name) == Some(TokenKind::Name) && small && is_function).then_some(word)
 }
 
+/// How many values a constructor takes that a `data` of the file declares.
+fn constructor(case: &Case, part: &Range<usize>) -> Option<usize> {
+    let lexed = case.lexed();
+    let word = lexed.word(part.start);
+    if part.len() != 1 || !word.starts_with(|letter: char| letter.is_uppercase()) {
+        return None;
+    }
+    let seen = case.text.names.seen.get(word)?;
+    let declared = seen.iter().copied().find(|at| {
+        let head = lexed.code[..*at]
+            .iter()
+            .rposition(|token| token.first && lexed.source.indent(token.line) == Some(0));
+        let of_data = head.is_some_and(|head| matches!(lexed.word(head), "data" | "newtype"));
+        of_data && matches!(lexed.before(*at), "=" | "|")
+    })?;
+    if lexed.is(declared + 1, "{") {
+        let close = case.text.pairs.partner_of(declared + 1)?;
+        return Some((declared + 1..close).filter(|at| lexed.is(*at, "::")).count());
+    }
+    let ends = |at: &usize| {
+        lexed.is(*at, "|")
+            || lexed.is(*at, "deriving")
+            || lexed.code[*at].first && lexed.source.indent(lexed.code[*at].line) == Some(0)
+    };
+    let end = (declared + 1..lexed.code.len()).find(ends).unwrap_or(lexed.code.len());
+    Some(application(case, declared + 1, end).len())
+}
+
 /// How many values a function takes, if its signature stands in the file.
 fn arity(case: &Case, name: &str) -> Option<usize> {
     let lexed = case.lexed();
@@ -152,8 +184,15 @@ fn groups(case: &Case, applied: &[Range<usize>], all: &mut Vec<Candidate>) {
     let counted = case.message.text.contains("applied to")
         || case.message.notes.iter().any(|note| note.text.contains("applied to"));
     for (index, part) in applied.iter().enumerate().skip(1) {
-        let Some(name) = function(case, part) else { continue };
-        let takes = arity(case, name);
+        let constructor = constructor(case, part);
+        if constructor == Some(0) {
+            continue;
+        }
+        let name = function(case, part);
+        if name.is_none() && constructor.is_none() {
+            continue;
+        }
+        let takes = constructor.or_else(|| arity(case, name?));
         for (last, end) in applied.iter().enumerate().skip(index + 1) {
             let fits = takes.map(|takes| takes == last - index);
             let score = GROUP
@@ -168,6 +207,24 @@ fn groups(case: &Case, applied: &[Range<usize>], all: &mut Vec<Candidate>) {
             // Where no signature counts the values, others may belong together.
             all.push(if fits == Some(true) { group } else { group.guess() });
         }
+    }
+}
+
+/// `Berth Ferry -1`: a number below zero among the values of a function stands in brackets. It is read as
+/// a difference otherwise.
+fn negative(case: &Case, applied: &[Range<usize>], all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(mark) = applied.last().map(|part| part.end).filter(|at| lexed.is(*at, "-")) else {
+        return;
+    };
+    let (Some(token), Some(number)) = (lexed.code.get(mark), lexed.code.get(mark + 1)) else {
+        return;
+    };
+    let before = lexed.code[mark - 1].end;
+    let tight = token.end == number.start && token.start > before;
+    if tight && lexed.kind(mark + 1) == Some(TokenKind::Number) {
+        let edits = vec![case.insert(token.start, "("), case.insert(number.end, ")")];
+        all.push(Candidate::new(MistakeId::MissingBracket, NEGATIVE, edits).guess());
     }
 }
 
@@ -359,6 +416,25 @@ mod tests {
     use crate::fixes::testing::{check_among, check_fix, check_no_fix};
 
     const TOO_MANY: &str = "Couldn't match expected type 'T -> Int' with actual type 'Int'";
+
+    #[test]
+    fn a_constructor_stands_with_its_values() {
+        let head = "data Kind = Ferry | Tug Int\ndata Berth = Berth { name :: String, kind :: Kind, days :: Int }\n\nsouth = ";
+        check_fix(
+            &FAMILY,
+            "haskell",
+            &format!("{head}<|>Berth \"south\" Tug 9 1\n"),
+            "Couldn't match expected type 't0 -> Berth' with actual type 'Berth' The function 'Berth' is applied to four value arguments",
+            &format!("{head}Berth \"south\" (Tug 9) 1\n"),
+        );
+        check_fix(
+            &FAMILY,
+            "haskell",
+            &format!("{head}<|>Berth \"south\" Ferry -1\n"),
+            "Couldn't match expected type 'Berth' with actual type 'Int -> Berth'",
+            &format!("{head}Berth \"south\" Ferry (-1)\n"),
+        );
+    }
 
     #[test]
     fn what_is_computed_is_shown_as_a_whole() {

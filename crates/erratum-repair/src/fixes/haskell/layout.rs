@@ -3,9 +3,10 @@
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, Score, weight};
-use erratum_catalogue::{MistakeId, Recipe};
+use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::{Lexed, TokenKind};
+use erratum_syntax::spelling::edit_distance;
 
 /// Each line that is nearer and has another column.
 const COLUMN_RANK: Factor = weight("a line further off has this column", -0.4);
@@ -38,6 +39,9 @@ const STEPS_RESULT: Factor = weight("the result takes steps", -3.0);
 /// Lines that stand one below the other, and no `do`.
 const LOST_DO: Factor = weight("steps follow without their word", 5.0);
 
+/// A name by itself on a line is nearly the word that opens a block there.
+const NEAR_WORD: Factor = weight("a line holds nearly the word that opens a block", 7.0);
+
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "layout",
     recipes: &[Recipe::Indent],
@@ -60,6 +64,28 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         indentation(case, all);
     }
     lost_words(case, all);
+    lone_word(case, all);
+}
+
+/// `were` on a line by itself, above names that are bound: the word that opens such a block.
+fn lone_word(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if case.phase > Phase::Syntax {
+        return;
+    }
+    let reported = lexed.code[case.token].line;
+    for line in (reported.saturating_sub(2).max(1)..=reported).rev() {
+        let at = lexed.on_line(line);
+        if at.len() != 1 || lexed.kind(at.start) != Some(TokenKind::Name) {
+            continue;
+        }
+        let word = lexed.word(at.start);
+        let once = case.text.names.seen.get(word).is_none_or(|seen| seen.len() == 1);
+        if once && edit_distance(word, "where") <= 1.5 {
+            let edit = case.replace_token(at.start, "where");
+            all.push(Candidate::new(MistakeId::MisspeltKeyword, NEAR_WORD, vec![edit]).guess());
+        }
+    }
 }
 
 /// A line in another column than those of its block: put into the column of a line near it.
@@ -220,6 +246,17 @@ fn plain_result(lexed: &Lexed, line: u32) -> Option<bool> {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_among, check_fix, check_no_fix};
+
+    #[test]
+    fn a_word_that_opens_a_block_is_misspelt() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "deep :: Int -> Int\ndeep t = low\n  wheer\n    low <|>= t\n",
+            "parse error on input '='",
+            "deep :: Int -> Int\ndeep t = low\n  where\n    low = t\n",
+        );
+    }
 
     #[test]
     fn steps_below_each_other_need_a_do() {

@@ -88,6 +88,15 @@ fn handed_as<'a>(case: &'a Case) -> Option<&'a str> {
     })
 }
 
+/// Whether a message speaks of single letters, or of a text as C sees it.
+fn tells_of_letters(case: &Case) -> bool {
+    let message = case.message;
+    let remarks = message.spans.iter().chain(&message.notes).map(|note| note.text.as_str());
+    let mut texts = remarks.chain([message.text.as_str()]);
+    let words = ["char", "Char", "rune", "byte", "pointer"];
+    texts.any(|text| words.iter().any(|word| text.contains(word)))
+}
+
 /// Literals in the wrong form: a number in quotes, a real for a whole one, text without quotes.
 pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -123,7 +132,10 @@ pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
                         vec![case.replace_token(token, content)],
                     ));
                 }
-                if content.chars().count() == 1 && case.language().letter_quotes {
+                if content.chars().count() == 1
+                    && case.language().letter_quotes
+                    && tells_of_letters(case)
+                {
                     all.push(Candidate::new(
                         MistakeId::WrongQuotes,
                         ONE_LETTER + near,
