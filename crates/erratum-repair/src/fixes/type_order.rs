@@ -45,8 +45,12 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.phase > Phase::Syntax {
         // `String text = ""` reads as code where a name may stand between two others.
         if case.phase == Phase::Name {
-            let first = lexed.on_line(lexed.code[case.token].line).start;
-            typed_first(case, first, LINES * 0.0, all);
+            let line = lexed.on_line(lexed.code[case.token].line);
+            typed_first(case, line.start, LINES * 0.0, all);
+            // So does `(int days)` where the name stands first.
+            for open in line.filter(|at| lexed.is(*at, "(")) {
+                parameters(case, open, LINES * 0.0, all);
+            }
         }
         return;
     }
@@ -146,7 +150,8 @@ fn typed_first(case: &Case, first: usize, far: Factor, all: &mut Vec<Candidate>)
 fn parameters(case: &Case, open: usize, far: Factor, all: &mut Vec<Candidate>) {
     let (lexed, language) = (case.lexed(), case.language());
     let Some((_, mark)) = language.typed_variable else { return };
-    let declares = open.checked_sub(2).is_some_and(|word| {
+    let start = lexed.on_line(lexed.code[open].line).start;
+    let declares = (start..open).any(|word| {
         let kind = |(known, kind): &(&str, NameKind)| {
             *kind == NameKind::Function && *known == lexed.word(word)
         };
@@ -299,6 +304,13 @@ mod tests {
                 .as_str(),
             "':' expected but identifier found.",
             "class Quay {\n  def stay(days: Int, berth: String): Int = days\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc (q *Quay) Total(int <|>days) float64 {\n\treturn 1.5\n}\n",
+            "undefined: days",
+            "package quay\n\nfunc (q *Quay) Total(days int) float64 {\n\treturn 1.5\n}\n",
         );
         check_fix(
             &FAMILY,
