@@ -102,10 +102,11 @@ fn no_promise(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[case.token].line);
     let Some(word) = line.clone().find(|at| lexed.is(*at, "abstract")) else { return };
+    let Some(next) = lexed.code.get(word + 1) else { return };
     let virtual_word = case.language().is_keyword("virtual");
     let edit = match virtual_word {
         true => case.replace_token(word, "virtual"),
-        false => Edit::delete(case.file(), lexed.code[word].start, lexed.code[word + 1].start),
+        false => Edit::delete(case.file(), lexed.code[word].start, next.start),
     };
     all.push(Candidate::new(MistakeId::BodyRules, HAS_BODY, vec![edit]).guess());
     let open = (word..lexed.code.len()).find(|at| lexed.opens_block(*at));

@@ -204,8 +204,9 @@ fn groups(case: &Case, applied: &[Range<usize>], all: &mut Vec<Candidate>) {
                 case.insert(lexed.code[end.end - 1].end, ")"),
             ];
             let group = Candidate::new(MistakeId::MissingBracket, score, edits);
-            // Where no signature counts the values, others may belong together.
-            all.push(if fits == Some(true) { group } else { group.guess() });
+            // Where neither a signature nor the message counts the values, others may belong together.
+            let clear = fits == Some(true) && (constructor.is_none() || counted);
+            all.push(if clear { group } else { group.guess() });
         }
     }
 }

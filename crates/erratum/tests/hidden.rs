@@ -1,0 +1,113 @@
+//! Mistakes that hide others: while a declaration is wrong, a compiler may read no body. What is told
+//! behind one is the learner's, and nothing of our own making.
+
+mod support;
+
+use support::{Folder, have};
+
+/// The lines of `look --quiet`: the place, and what is told of it.
+fn told(name: &str, text: &str) -> Vec<String> {
+    let folder = Folder::new();
+    let ran = folder.write(name, text).run(&["look", "--quiet", "--compiles", "60", name]);
+    assert_eq!(ran.status, 1, "{}{}", ran.stdout, ran.stderr);
+    assert_eq!(folder.read(name), text);
+    ran.stdout.lines().map(|line| line.replacen(&format!("{name}:"), "", 1)).collect()
+}
+
+/// Holds that these lines, and no others, are told of.
+#[track_caller]
+fn check_lines(told: &[String], wanted: &[u32]) {
+    let lines = told.iter().filter_map(|line| line.split(':').next()?.parse().ok());
+    let mut lines: Vec<u32> = lines.collect();
+    lines.sort_unstable();
+    assert_eq!(lines, wanted, "{told:#?}");
+}
+
+/// A class above and one below; `{}` stands for a member of that.
+fn berths(member: &str) -> String {
+    format!(
+        "using System;\n\nabstract class Berth {{\n    public abstract double Depth();\n    protected virtual void Clean() {{ }}\n}}\n\nclass Deep : Berth {{\n    public string Name {{ get; set; }}\n{member}\n}}\n\nclass Quay {{\n    static void Main() {{\n        var deep = new Deep();\n        int low = \"low\";\n        Console.WriteLine(low + deep.Nane);\n    }}\n}}\n"
+    )
+}
+
+#[test]
+fn behind_a_member_that_differs_from_the_one_above_the_bodies_are_read() {
+    if !have("mcs") {
+        return;
+    }
+    for (member, word) in [
+        ("    public override int Depth() { return 6; }", "write `double` instead of `int`"),
+        (
+            "    public override double Depth() { return 6; }\n    public override void Clean() { }",
+            "write `protected` instead of `public`",
+        ),
+        (
+            "    public override double Depth() { return 6; }\n    protected override void Claen() { }",
+            "write `Clean` instead of `Claen`",
+        ),
+    ] {
+        let told = told("Quay.cs", &berths(member));
+        let line = 9 + u32::try_from(member.lines().count()).unwrap();
+        check_lines(&told, &[line, line + 6, line + 7]);
+        assert!(told[0].contains(word) && told[0].contains("guess"), "{told:#?}");
+    }
+}
+
+#[test]
+fn behind_a_type_that_is_not_there_the_bodies_are_read() {
+    if !have("mcs") {
+        return;
+    }
+    let member = "    public override double Depth() { return 6; }\n    public Quay.Kind Kind() { return null; }";
+    check_lines(&told("Quay.cs", &berths(member)), &[11, 17, 18]);
+}
+
+#[test]
+fn a_class_that_lacks_a_member_has_its_others() {
+    if !have("mcs") {
+        return;
+    }
+    check_lines(&told("Quay.cs", &berths("")), &[8, 16, 17]);
+}
+
+#[test]
+fn a_header_outside_of_its_class_is_held_against_the_declaration() {
+    if !have("g++") {
+        return;
+    }
+    let text = "class Quay {\npublic:\n    double fee(int days) const;\n    void stay(int days);\n};\ndouble Quay::fee(int days) { return days * 2.0; }\nvoid Quay::stey(int days) { }\nint main() { Quay quay; quay.stay(2); }\n";
+    let told = told("quay.cpp", text);
+    check_lines(&told, &[6, 7]);
+    assert!(told[0].contains("the header is not the one that the class declares"), "{told:#?}");
+    assert!(told[1].contains("write `stay` instead of `stey`"), "{told:#?}");
+}
+
+#[test]
+fn a_name_that_a_library_has_is_told_with_a_name_of_its_own() {
+    let text = "#include <stdio.h>\n\nint remove(int berth) {\n    return berth;\n}\n\nint main(void) {\n    printf(\"%d\\n\", remove(2));\n    return 0;\n}\n";
+    let told = told("quay.c", text);
+    check_lines(&told, &[3]);
+    assert!(told[0].contains("`remove` is a name of a library, too"), "{told:#?}");
+    assert!(told[0].contains("write `my_remove` instead of `remove` (a guess)"), "{told:#?}");
+}
+
+#[test]
+fn the_remarks_of_an_ambiguous_name_are_read() {
+    if !have("g++") {
+        return;
+    }
+    let text = "#include <algorithm>\nusing namespace std;\n\nint count = 0;\n\nint main() {\n    count++;\n    return count;\n}\n";
+    let told = told("quay.cpp", text);
+    check_lines(&told, &[4]);
+    assert!(told[0].contains("write `my_count` instead of `count`"), "{told:#?}");
+}
+
+#[test]
+fn one_binding_is_switched_off_and_not_all_behind_its_word() {
+    if !have("ghc") {
+        return;
+    }
+    let text = "module Main where\n\nlow :: String -> Int\nlow t = length t\n\nmain :: IO ()\nmain = do\n  let north = low (not True)\n      south = low \"b\"\n  print (north + sout)\n  putStrLn south\n";
+    let told = told("Main.hs", text);
+    check_lines(&told, &[8, 10, 11]);
+}
