@@ -114,7 +114,9 @@ fn decisive(message: &Message, compiler: &str) -> Option<(String, Option<Place>)
 
 fn worth(text: &str) -> Option<u32> {
     let text = text.trim();
-    if LISTS.iter().any(|start| text.starts_with(start)) {
+    // g++ gives the reasons as errors of their own behind this one.
+    let no_reason = text.ends_with("would be ill-formed:");
+    if no_reason || LISTS.iter().any(|start| text.starts_with(start)) {
         return None;
     }
     let flat = text.split_whitespace().collect::<Vec<_>>().join(" ");
