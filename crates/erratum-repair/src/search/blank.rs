@@ -64,6 +64,13 @@ pub(super) fn blank_out(
         {
             continue;
         }
+        let of_value = |message: &&Message| {
+            let lines = lexed.code[stretch.first].line..=lexed.code[stretch.last].line;
+            message.is_error() && message.line().is_some_and(|line| lines.contains(&line))
+        };
+        if stretch.stands_in && new.iter().any(of_value) {
+            continue;
+        }
         let reads_to = new.into_iter().filter_map(|message| {
             let diagnosis = setting.diagnoser.diagnose(message);
             // What only the blanked part used is not used any more.

@@ -20,17 +20,19 @@ pub(super) struct Stretch {
     pub wide: bool,
     /// Whether it heads a block that stays.
     pub heads: bool,
+    /// Whether a value of any type stands in its place: what is said there then comes of that.
+    pub stands_in: bool,
 }
 
 impl Stretch {
     /// A part of which nothing stays.
     pub fn of(first: usize, last: usize) -> Stretch {
-        Stretch { first, last, by: "".into(), wide: false, heads: false }
+        Stretch { first, last, by: "".into(), wide: false, heads: false, stands_in: false }
     }
 
-    /// A part in whose place something else stands.
+    /// A value in whose place one of any type stands.
     pub fn by(first: usize, last: usize, by: String) -> Stretch {
-        Stretch { first, last, by: by.into(), wide: false, heads: false }
+        Stretch { first, last, by: by.into(), wide: false, heads: false, stands_in: true }
     }
 
     /// Whether no bracket in it has its partner outside.
@@ -101,6 +103,7 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
                 by: "".into(),
                 wide: true,
                 heads: false,
+                stands_in: false,
             });
         }
         open = case.text.pairs.block_of(lexed, at);
@@ -124,7 +127,14 @@ fn statements(case: &Case, token: usize, phase: Phase) -> Vec<Stretch> {
         all.extend(routine(lexed, pairs, outer));
         if first > 0 {
             let before = statement(lexed, first - 1).0;
-            all.push(Stretch { first: before, last, by: "".into(), wide: false, heads: false });
+            all.push(Stretch {
+                first: before,
+                last,
+                by: "".into(),
+                wide: false,
+                heads: false,
+                stands_in: false,
+            });
         }
     }
     all
@@ -140,14 +150,28 @@ fn around(lexed: &Lexed, pairs: &Pairs, first: usize, last: usize, all: &mut Vec
         // The call that a function is handed to ends behind it.
         let ends = |at: &usize| matches!(lexed.word(*at), ")" | "]") || ends_statement(lexed, *at);
         let tail = (close + 1..lexed.code.len()).take_while(ends).count();
-        all.push(Stretch { first, last: close + tail, by: "".into(), wide: false, heads: false });
+        all.push(Stretch {
+            first,
+            last: close + tail,
+            by: "".into(),
+            wide: false,
+            heads: false,
+            stands_in: false,
+        });
     }
     // The end of a path stays one.
     let gives_back = lexed.language.body_is_value && lexed.closes_block(last + 1);
     if !never.is_empty() && (lexed.is(first, "return") || gives_back) {
-        all.push(Stretch { first, last, by: never.into(), wide: false, heads: false });
+        all.push(Stretch {
+            first,
+            last,
+            by: never.into(),
+            wide: false,
+            heads: false,
+            stands_in: false,
+        });
     }
-    all.push(Stretch { first, last, by: "".into(), wide: false, heads: false });
+    all.push(Stretch { first, last, by: "".into(), wide: false, heads: false, stands_in: false });
 }
 
 /// The header of a loop or of a condition whose block opens at a token, which stays: never entered
@@ -167,7 +191,14 @@ fn head(lexed: &Lexed, pairs: &Pairs, first: usize, open: usize) -> Option<Stret
         "for" => (first + 1, never),
         _ => return None,
     };
-    (first <= last).then_some(Stretch { first, last, by: by.into(), wide: false, heads: true })
+    (first <= last).then_some(Stretch {
+        first,
+        last,
+        by: by.into(),
+        wide: false,
+        heads: true,
+        stands_in: false,
+    })
 }
 
 /// Whether a token only ends a statement.
@@ -191,7 +222,14 @@ fn routine(lexed: &Lexed, pairs: &Pairs, first: usize) -> Option<Stretch> {
         if lexed.opens_block(at) {
             let close = pairs.partner_of(at)?;
             let last = close + usize::from(ends_statement(lexed, close + 1));
-            return Some(Stretch { first, last, by: "".into(), wide: true, heads: false });
+            return Some(Stretch {
+                first,
+                last,
+                by: "".into(),
+                wide: true,
+                heads: false,
+                stands_in: false,
+            });
         }
         if !lexed.divides(at) {
             return None;
@@ -306,12 +344,27 @@ fn items(text: &Text, token: usize) -> Vec<Stretch> {
                 by: never.into(),
                 wide: several(bound + 1, last),
                 heads: false,
+                stands_in: false,
             });
         }
         if own > 0 && !never.is_empty() {
-            all.push(Stretch { first, last, by: never.into(), wide: false, heads: false });
+            all.push(Stretch {
+                first,
+                last,
+                by: never.into(),
+                wide: false,
+                heads: false,
+                stands_in: false,
+            });
         }
-        all.push(Stretch { first, last, by: "".into(), wide: own == 0, heads: false });
+        all.push(Stretch {
+            first,
+            last,
+            by: "".into(),
+            wide: own == 0,
+            heads: false,
+            stands_in: false,
+        });
         if own == 0 {
             return all;
         }
