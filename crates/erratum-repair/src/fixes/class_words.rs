@@ -176,7 +176,7 @@ fn class_first(case: &Case, all: &mut Vec<Candidate>) {
         case.insert(first, format!("{name}, ")),
         Edit::delete(case.file(), lexed.code[class - 2].end, lexed.code[class].end),
     ];
-    all.push(Candidate::new(MistakeId::WrongOrder, FIRST, edits));
+    all.push(Candidate::new(MistakeId::WrongOrder, FIRST, edits).guess());
 }
 
 /// C#: `public string Name() { get; set; }`.
@@ -191,7 +191,7 @@ fn property(case: &Case, all: &mut Vec<Candidate>) {
             && matches!(lexed.word(at + 4), ";" | "{" | "=>")
         {
             let edit = Edit::delete(case.file(), lexed.code[at].start, lexed.code[at + 1].end);
-            all.push(Candidate::new(MistakeId::ExtraMark, PROPERTY, vec![edit]));
+            all.push(Candidate::new(MistakeId::ExtraMark, PROPERTY, vec![edit]).guess());
         }
     }
 }

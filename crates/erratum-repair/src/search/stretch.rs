@@ -30,9 +30,14 @@ impl Stretch {
         Stretch { first, last, by: "".into(), wide: false, heads: false, stands_in: false }
     }
 
+    /// The same with something in its place.
+    fn with(self, by: impl Into<Cow<'static, str>>) -> Stretch {
+        Stretch { by: by.into(), ..self }
+    }
+
     /// A value in whose place one of any type stands.
     pub fn by(first: usize, last: usize, by: String) -> Stretch {
-        Stretch { first, last, by: by.into(), wide: false, heads: false, stands_in: true }
+        Stretch { stands_in: true, ..Stretch::of(first, last).with(by) }
     }
 
     /// Whether no bracket in it has its partner outside.
@@ -97,14 +102,7 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
     let mut open = case.text.pairs.block_of(lexed, token);
     while let Some(at) = open {
         if let Some(close) = case.text.pairs.partner_of(at).filter(|close| *close > at + 1) {
-            all.push(Stretch {
-                first: at + 1,
-                last: close - 1,
-                by: "".into(),
-                wide: true,
-                heads: false,
-                stands_in: false,
-            });
+            all.push(Stretch { wide: true, ..Stretch::of(at + 1, close - 1) });
         }
         open = case.text.pairs.block_of(lexed, at);
     }
@@ -127,14 +125,7 @@ fn statements(case: &Case, token: usize, phase: Phase) -> Vec<Stretch> {
         all.extend(routine(lexed, pairs, outer));
         if first > 0 {
             let before = statement(lexed, first - 1).0;
-            all.push(Stretch {
-                first: before,
-                last,
-                by: "".into(),
-                wide: false,
-                heads: false,
-                stands_in: false,
-            });
+            all.push(Stretch::of(before, last));
         }
     }
     all
@@ -150,28 +141,14 @@ fn around(lexed: &Lexed, pairs: &Pairs, first: usize, last: usize, all: &mut Vec
         // The call that a function is handed to ends behind it.
         let ends = |at: &usize| matches!(lexed.word(*at), ")" | "]") || ends_statement(lexed, *at);
         let tail = (close + 1..lexed.code.len()).take_while(ends).count();
-        all.push(Stretch {
-            first,
-            last: close + tail,
-            by: "".into(),
-            wide: false,
-            heads: false,
-            stands_in: false,
-        });
+        all.push(Stretch::of(first, close + tail));
     }
     // The end of a path stays one.
     let gives_back = lexed.language.body_is_value && lexed.closes_block(last + 1);
     if !never.is_empty() && (lexed.is(first, "return") || gives_back) {
-        all.push(Stretch {
-            first,
-            last,
-            by: never.into(),
-            wide: false,
-            heads: false,
-            stands_in: false,
-        });
+        all.push(Stretch::of(first, last).with(never));
     }
-    all.push(Stretch { first, last, by: "".into(), wide: false, heads: false, stands_in: false });
+    all.push(Stretch::of(first, last));
 }
 
 /// The header of a loop or of a condition whose block opens at a token, which stays: never entered
@@ -191,14 +168,7 @@ fn head(lexed: &Lexed, pairs: &Pairs, first: usize, open: usize) -> Option<Stret
         "for" => (first + 1, never),
         _ => return None,
     };
-    (first <= last).then_some(Stretch {
-        first,
-        last,
-        by: by.into(),
-        wide: false,
-        heads: true,
-        stands_in: false,
-    })
+    (first <= last).then_some(Stretch { heads: true, ..Stretch::of(first, last).with(by) })
 }
 
 /// Whether a token only ends a statement.
@@ -222,14 +192,7 @@ fn routine(lexed: &Lexed, pairs: &Pairs, first: usize) -> Option<Stretch> {
         if lexed.opens_block(at) {
             let close = pairs.partner_of(at)?;
             let last = close + usize::from(ends_statement(lexed, close + 1));
-            return Some(Stretch {
-                first,
-                last,
-                by: "".into(),
-                wide: true,
-                heads: false,
-                stands_in: false,
-            });
+            return Some(Stretch { wide: true, ..Stretch::of(first, last) });
         }
         if !lexed.divides(at) {
             return None;
@@ -339,32 +302,14 @@ fn items(text: &Text, token: usize) -> Vec<Stretch> {
         });
         if let Some(bound) = bound.filter(|_| !never.is_empty()) {
             all.push(Stretch {
-                first: bound + 1,
-                last,
-                by: never.into(),
                 wide: several(bound + 1, last),
-                heads: false,
-                stands_in: false,
+                ..Stretch::of(bound + 1, last).with(never)
             });
         }
         if own > 0 && !never.is_empty() {
-            all.push(Stretch {
-                first,
-                last,
-                by: never.into(),
-                wide: false,
-                heads: false,
-                stands_in: false,
-            });
+            all.push(Stretch::of(first, last).with(never));
         }
-        all.push(Stretch {
-            first,
-            last,
-            by: "".into(),
-            wide: own == 0,
-            heads: false,
-            stands_in: false,
-        });
+        all.push(Stretch { wide: own == 0, ..Stretch::of(first, last) });
         if own == 0 {
             return all;
         }
@@ -375,6 +320,24 @@ fn items(text: &Text, token: usize) -> Vec<Stretch> {
     }
 }
 
+/// A text without each of the parts around a place, for tests.
+#[cfg(test)]
+pub(super) fn each_without(
+    language: &str,
+    text: &str,
+    at: &str,
+    parts: impl Fn(&Text, usize) -> Vec<Stretch>,
+) -> Vec<String> {
+    let source = erratum_syntax::source::Source::new("tide", text.as_bytes().to_vec());
+    let read = Text::new(&source, erratum_syntax::language::by_id(language).unwrap());
+    let token = read.lexed.at(text.find(at).unwrap());
+    let without = |stretch: &Stretch| {
+        let edit = stretch.edit(&read.lexed);
+        format!("{}{}{}", &text[..edit.start], edit.text, &text[edit.end..])
+    };
+    parts(&read, token).iter().map(without).collect()
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
@@ -382,14 +345,7 @@ mod tests {
     use erratum_syntax::source::Source;
 
     fn blanked(language: &str, text: &str, at: &str) -> Vec<String> {
-        let source = Source::new("tide", text.as_bytes().to_vec());
-        let read = Text::new(&source, by_id(language).unwrap());
-        let token = read.lexed.at(text.find(at).unwrap());
-        let edit = |stretch: &Stretch| {
-            let edit = stretch.edit(&read.lexed);
-            format!("{}{}{}", &text[..edit.start], edit.text, &text[edit.end..])
-        };
-        items(&read, token).iter().map(edit).collect()
+        each_without(language, text, at, items)
     }
 
     #[test]

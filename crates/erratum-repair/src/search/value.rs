@@ -76,20 +76,12 @@ fn written(lexed: &Lexed, from: usize, to: usize) -> String {
 
 #[cfg(test)]
 mod tests {
-    use super::*;
-    use erratum_syntax::language::by_id;
-    use erratum_syntax::source::Source;
+    use super::super::stretch::each_without;
+    use super::values;
 
     /// The text after each replacement around a place.
     fn replaced(language: &str, text: &str, at: &str) -> Vec<String> {
-        let source = Source::new("tide", text.as_bytes().to_vec());
-        let read = Text::new(&source, by_id(language).unwrap());
-        let token = read.lexed.at(text.find(at).unwrap());
-        let edit = |stretch: &Stretch| {
-            let edit = stretch.edit(&read.lexed);
-            format!("{}{}{}", &text[..edit.start], edit.text, &text[edit.end..])
-        };
-        values(&read, token).iter().map(edit).collect()
+        each_without(language, text, at, values)
     }
 
     #[test]

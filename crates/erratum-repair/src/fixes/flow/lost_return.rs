@@ -120,7 +120,7 @@ fn lost_word(case: &Case, all: &mut Vec<Candidate>) {
     let computes = |at: usize| lexed.kind(at) == Some(TokenKind::Op) && !lexed.is(at, ".");
     let called =
         lexed.is(end.saturating_sub(1), ")") && !(start..end).filter(outside).any(computes);
-    // But not where it is all that a function does which gives something back.
+    // A function that gives something back is hardly written for the effect of its only call.
     let alone = start == function.open + 1;
     let goes_nowhere = own(&start) && (alone || !called) && !(start..end).any(sets);
     if start > function.open && value && goes_nowhere {
