@@ -386,8 +386,15 @@ impl<'a> Change<'a> {
         let call = self.old.len() == 2
             && lexed.is(self.old.start, "(")
             && lexed.is(self.old.start + 1, ")");
+        // A name that the object at hand has is the same name without the object, and a label is known
+        // without its type.
+        let object = self.old.len() == 2
+            && matches!(lexed.word(self.old.start), "this" | "self")
+            && matches!(lexed.word(self.old.start + 1), "." | "->");
+        let label = lexed.before(self.old.start) == "case"
+            && self.old.clone().all(|at| lexed.is(at, ".") || lexed.is(at + 1, "."));
         match () {
-            () if doubled || marks || self.is_import() => Effect::Restores,
+            () if doubled || marks || object || label || self.is_import() => Effect::Restores,
             () if call => Effect::Reinterprets,
             () => Effect::Removes,
         }

@@ -1,7 +1,7 @@
 //! Calls with too few, too many or misplaced arguments, and formats that do not fit their values.
 
 use super::family::{Example, Family, Phases};
-use super::shape::{Call, calls_near, parameters, text_of, type_of};
+use super::shape::{Call, calls_near, parameters_of_call, text_of, type_of};
 use super::values::{Gap, values};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
@@ -77,7 +77,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 /// A call with too few, too many, or misplaced arguments.
 pub(super) fn arguments(case: &Case, call: &Call, less: Factor, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let wanted = parameters(case, lexed.word(call.name));
+    let wanted = parameters_of_call(case, call);
     let given = call.arguments.len();
     let types: Vec<Option<String>> =
         call.arguments.iter().map(|(first, last)| type_of(case, *first, *last)).collect();
@@ -135,7 +135,11 @@ pub(super) fn arguments(case: &Case, call: &Call, less: Factor, all: &mut Vec<Ca
                 lexed.source.slice(lexed.code[a.1].end, lexed.code[b.0].start).into_owned();
             let text = format!("{}{between}{}", text_of(case, b), text_of(case, a));
             let edit = Edit::replace(case.file(), start, end, text);
-            all.push(Candidate::new(MistakeId::WrongArgumentOrder, SWAPPED + less, vec![edit]));
+            let better = wanted
+                .as_ref()
+                .map_or(Score::default(), |wanted| fit_turned(&types, wanted, index));
+            let score = SWAPPED + less + better;
+            all.push(Candidate::new(MistakeId::WrongArgumentOrder, score, vec![edit]));
         }
         for (index, &(first, last)) in call.arguments.iter().enumerate() {
             let parameter = wanted.as_ref().and_then(|wanted| wanted.get(index));
@@ -195,6 +199,18 @@ fn fit_with_gap(types: &[Option<String>], wanted: &[(String, String)], gap: usiz
     let places =
         wanted.iter().enumerate().filter(|(index, _)| *index != gap).map(|(_, wanted)| wanted);
     types.iter().zip(places).map(|(typed, (wanted, _))| fit(typed, wanted)).sum()
+}
+
+/// How much better an argument and the one before it fit the parameters of each other than their own.
+fn fit_turned(types: &[Option<String>], wanted: &[(String, String)], index: usize) -> Score {
+    let (Some([a, b]), Some([(first, _), (second, _)])) =
+        (types.get(index - 1..=index), wanted.get(index - 1..=index))
+    else {
+        return Score::default();
+    };
+    let (now, then): (Score, Score) =
+        (fit(a, first) + fit(b, second), fit(b, first) + fit(a, second));
+    then - now
 }
 
 fn fit(typed: &Option<String>, wanted: &str) -> Factor {

@@ -73,7 +73,8 @@ fn class_word(case: &Case, token: usize) -> Option<usize> {
     let word = |range: std::ops::Range<usize>| range.rev().find(|at| lexed.is(*at, "class"));
     let open = case.text.pairs.block_of(lexed, token);
     let around = open.and_then(|open| word(case.statement_start(open)..open));
-    let head = word(line.start..token);
+    // Some compilers point at the word itself.
+    let head = word(line.start..(token + 1).min(line.end));
     head.filter(|at| open.is_none_or(|open| *at > open)).or(around)
 }
 
@@ -200,6 +201,13 @@ fn property(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn the_message_may_point_at_the_word() {
+        let text = "<|>class Quay {\n    abstract int depth();\n}\n";
+        let said = "Quay is not abstract and does not override abstract method depth() in Quay";
+        check_fix(&FAMILY, "java", text, said, &text.replace("<|>class", "abstract class"));
+    }
 
     #[test]
     fn a_member_with_a_body_is_no_promise() {

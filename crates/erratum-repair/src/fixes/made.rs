@@ -16,6 +16,8 @@ const NO_SUCH_WORD: Factor = evidence("the language makes no objects with this w
 const ARRAY: Factor = evidence("an array is made with square brackets", 6.0);
 /// An object of a class is made with a word.
 const OBJECT_MADE: Factor = evidence("an object of a class is made with `new`", 7.0);
+/// An array is made with a word.
+const ARRAY_MADE: Factor = evidence("an array is made with `new`", 7.0);
 /// A pointer to an object is wanted.
 const POINTED_TO: Factor = evidence("a pointer to an object of that class is wanted", 6.5);
 /// An object is made by a call.
@@ -42,6 +44,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         lost_word(case, all);
         if case.phase <= Phase::Syntax {
             brackets(case, all);
+            array(case, all);
         }
     }
     if case.phase > Phase::Syntax {
@@ -111,6 +114,23 @@ fn lost_word(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `int[] fares = int[3];`: an array is made with the word, too.
+fn array(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    for class in lexed.on_line(lexed.code[case.token].line).skip(1) {
+        let typed = case.language().types.contains(&lexed.word(class));
+        if typed
+            && matches!(lexed.before(class), "=" | "return" | "(" | ",")
+            && lexed.is(class + 1, "[")
+            && !lexed.is(class + 2, "]")
+            && case.text.pairs.partner_of(class + 1).is_some_and(|close| !lexed.is(close + 1, "."))
+        {
+            let edit = case.insert(lexed.code[class].start, "new ");
+            all.push(Candidate::new(MistakeId::MissingWord, ARRAY_MADE, vec![edit]));
+        }
+    }
+}
+
 /// C++: `Rope *spare = Rope();`, which makes an object and no pointer to one (seen with g++ 12 and
 /// clang 14).
 fn pointed_to(case: &Case, all: &mut Vec<Candidate>) {
@@ -162,6 +182,18 @@ fn brackets(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn an_array_is_made_with_the_word() {
+        let text = "class Quay {\n    double[] fares = double[<|>3];\n}\n";
+        check_fix(
+            &FAMILY,
+            "java",
+            text,
+            "']' expected",
+            &text.replace("double[<|>3]", "new double[3]"),
+        );
+    }
 
     #[test]
     fn rust_names_a_function_of_the_type() {

@@ -6,6 +6,7 @@
 //! believed: [`crate::search`] tries the candidates on copies.
 
 mod above;
+mod above_type;
 mod addressed;
 mod alternative;
 mod angles;
@@ -31,6 +32,7 @@ mod const_method;
 mod constructor;
 mod copied;
 mod counted;
+mod decimal_comma;
 mod decimals;
 mod declare;
 mod derived;
@@ -39,6 +41,7 @@ mod each_pointer;
 mod elements;
 mod empty_call;
 mod ended_value;
+mod exceptions;
 mod family;
 mod field_marks;
 mod flow;
@@ -104,6 +107,7 @@ mod summed;
 mod synonyms;
 #[cfg(test)]
 pub(crate) mod testing;
+mod truth;
 mod turned;
 mod type_arguments;
 mod type_order;

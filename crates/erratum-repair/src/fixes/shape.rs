@@ -184,6 +184,43 @@ pub(crate) fn parameters(case: &Case, name: &str) -> Option<Vec<(String, String)
     parameters_at(case, declared.map(|d| d.token).or_else(|| constructor(case, name))? + 1)
 }
 
+/// Where the header of a declaration begins behind what is noted about it: `@Override` and its like.
+pub(crate) fn behind_notes(case: &Case, start: usize, name: usize) -> usize {
+    let lexed = case.lexed();
+    let mut at = start;
+    while lexed.is(at, "@") && at + 2 < name {
+        at += 2;
+        if lexed.is(at, "(") {
+            at = case.text.pairs.partner_of(at).map_or(at, |close| close + 1);
+        }
+    }
+    at.min(name)
+}
+
+/// The parameters of what a call calls, as far as the text declares it: `super` and `base` stand for the
+/// constructor of the class above.
+pub(crate) fn parameters_of_call(case: &Case, call: &Call) -> Option<Vec<(String, String)>> {
+    let lexed = case.lexed();
+    let word = lexed.word(call.name);
+    if !matches!(word, "super" | "base") || lexed.is(call.name + 1, ".") {
+        return parameters(case, word);
+    }
+    // The head of the class around names it: behind `extends`, or first behind the colon.
+    let mut block = case.text.pairs.block_of(lexed, call.name);
+    while let Some(open) = block {
+        let head = case.statement_start(open)..open;
+        if head.clone().any(|at| lexed.is(at, "class")) {
+            let above = head.into_iter().find(|at| {
+                matches!(lexed.before(*at), "extends" | ":")
+                    && lexed.kind(*at) == Some(TokenKind::Name)
+            })?;
+            return parameters_at(case, constructor(case, lexed.word(above))? + 1);
+        }
+        block = case.text.pairs.block_of(lexed, open);
+    }
+    None
+}
+
 /// The parameters in a bracket behind the name of a function or constructor: each one's type and
 /// name.
 pub(crate) fn parameters_at(case: &Case, open: usize) -> Option<Vec<(String, String)>> {

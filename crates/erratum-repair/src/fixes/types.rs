@@ -46,6 +46,8 @@ const FOLLOWED: Factor = weight("it is followed", 1.5);
 const DOTTED: Factor = weight("another use takes it for no pointer", -3.0);
 /// What holds a plain value is plain, if it was so before.
 const PLAIN_OF_BOXED: Factor = weight("the plain type of what was found", 2.5);
+/// A list of what is declared is made there.
+const MADE_AS_LIST: Factor = weight("a list of them is made there", 4.0);
 /// The type that the message says it found.
 const FOUND_TYPE: Factor = weight("the type that was found", 1.5);
 /// A real number was found.
@@ -306,6 +308,11 @@ fn wanted_types(case: &Case, now: &str, found: &[String]) -> Vec<(String, Factor
             all.push((name.to_owned(), score));
         }
     };
+    // What is made there as a list is one.
+    let lexed = case.lexed();
+    let makes_list = lexed
+        .on_line(lexed.code[case.token].line)
+        .any(|at| lexed.is(at, "=") && matches!(lexed.word(at + 1), "new" | "{"));
     for name in found {
         // TypeScript: an empty list may hold what the declaration names.
         if name.starts_with("never") {
@@ -317,6 +324,7 @@ fn wanted_types(case: &Case, now: &str, found: &[String]) -> Vec<(String, Factor
         // What holds a plain value is plain, if it was so before.
         match BOXED.iter().find(|(boxed, _)| boxed == name) {
             Some((_, plain)) if case.language().is_type(now) => push(plain, PLAIN_OF_BOXED),
+            _ if makes_list && *name == format!("{now}[]") => push(name, MADE_AS_LIST),
             _ => push(name, FOUND_TYPE),
         }
     }

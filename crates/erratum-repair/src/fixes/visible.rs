@@ -1,6 +1,7 @@
 //! A member that is not visible from where it is used: the word that shows it.
 
 use super::family::{Example, Family, Phases};
+use super::shape::behind_notes;
 use super::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
@@ -13,7 +14,7 @@ const NOTHING_SHOWN: Factor = weight("nothing of the class is visible", 4.0);
 const SHOWN: Factor = weight("the member is made visible", 1.5);
 
 /// What an interface asks for is there, and only not visible.
-const PROMISED: Factor = weight("an interface asks for it", 4.5);
+const PROMISED: Factor = weight("an interface asks for it", 7.0);
 /// A method of the class gives the member.
 const GIVEN: Factor = weight("a method gives the member", 4.0);
 
@@ -95,8 +96,9 @@ fn promised(case: &Case, all: &mut Vec<Candidate>) {
         if shown || !body.is_some_and(|open| lexed.opens_block(open)) {
             continue;
         }
+        let start = behind_notes(case, start, declared.token);
         let edit = case.insert(lexed.code[start].start, "public ");
-        all.push(Candidate::new(MistakeId::NotAccessible, PROMISED, vec![edit]));
+        all.push(Candidate::new(MistakeId::WrongOverride, PROMISED, vec![edit]));
     }
 }
 
@@ -266,6 +268,13 @@ mod tests {
             "pay(int) in Mate cannot implement pay(int) in Paid attempting to assign weaker access privileges; was public",
             "interface Paid {\n    int pay(int h);\n}\nclass Mate implements Paid {\n    public int pay(int h) { return h; }\n}\n",
         );
+    }
+
+    #[test]
+    fn the_word_stands_behind_what_is_noted() {
+        let text = "interface Paid {\n    int pay(int h);\n}\nclass Mate implements Paid {\n    @Override\n    int <|>pay(int h) { return h; }\n}\n";
+        let said = "pay(int) in Mate cannot implement pay(int) in Paid attempting to assign weaker access privileges; was public";
+        check_fix(&FAMILY, "java", text, said, &text.replace("int <|>pay", "public int pay"));
     }
 
     #[test]

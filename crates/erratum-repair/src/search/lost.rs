@@ -315,8 +315,12 @@ fn function_around_token(text: &Text, at: usize) -> Option<(u32, u32)> {
     let function = |open: usize| {
         let line = lexed.code[open].line;
         let header = line.saturating_sub(1)..=line;
+        // The block of a loop may begin on the line below the header of its function.
+        let own = |name: usize| name < open && !(name..open).any(|at| lexed.opens_block(at));
         let declared = text.names.declared.iter().any(|declared| {
-            declared.kind == NameKind::Function && header.contains(&lexed.code[declared.token].line)
+            declared.kind == NameKind::Function
+                && header.contains(&lexed.code[declared.token].line)
+                && own(declared.token)
         });
         declared.then_some(line.saturating_sub(1))
     };

@@ -3,6 +3,7 @@
 
 use super::belief;
 use super::compare::compare;
+use super::lost;
 use super::minimise::{Minimised, Unit};
 use super::node::{Done, Node, Step};
 use super::sound;
@@ -19,8 +20,9 @@ use crate::explain::{Explained, explain};
 use crate::fixes::{Candidate, Case, Certainty};
 use crate::message::{Message, Place};
 use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Verdict};
-use erratum_catalogue::{Captures, MistakeId};
+use erratum_catalogue::{Captures, MistakeId, Phase};
 use erratum_syntax::edit::{self, Edit};
+use erratum_syntax::lex::Lexed;
 use erratum_syntax::source::{Program, Source};
 use erratum_syntax::text::Text;
 use std::sync::Arc;
@@ -86,9 +88,21 @@ pub(super) fn report(
     let mut roots: Vec<Root> = Vec::with_capacity(drafts.len());
     // The step that found each.
     let mut found: Vec<usize> = Vec::with_capacity(drafts.len());
+    // The name that each does not know, with the part of the text where it is looked for.
+    let mut unknown: Vec<Option<Unknown>> = Vec::with_capacity(drafts.len());
     let mut withheld = Vec::new();
     for draft in &drafts {
         let mut root = teller.root(roots.len() + 1, draft);
+        let lacks = teller.unknown(draft, &root);
+        if let Some(before) = unknown.iter().position(|one| lacks.is_some() && *one == lacks) {
+            // What declares it is lost once, however often it is used.
+            for number in root.messages.iter().chain(&root.follows) {
+                let one = &mut told[number - 1];
+                (one.role, one.root) = (Role::Cascade, Some(roots[before].id));
+                roots[before].follows.push(*number);
+            }
+            continue;
+        }
         let doubtful = || roots.iter().filter(|root| is_doubtful(root));
         let since = draft.step.since[draft.target()];
         // A message that was there when another mistake was found is not of what mended that.
@@ -122,6 +136,7 @@ pub(super) fn report(
             (told[number - 1].role, told[number - 1].root) = (Role::Cascade, Some(root.id));
         }
         root.weigh();
+        unknown.push(lacks);
         roots.push(root);
         found.push(draft.number);
     }
@@ -150,6 +165,9 @@ pub(super) fn report(
     };
     Found { verdict, mended, withheld }
 }
+
+/// A name that nothing declares: the file, the lines of the function that uses it, and the name.
+type Unknown = (String, (u32, u32), String);
 
 /// Whether a mistake has no fix that is sure: what shows behind it may be the work of that fix.
 fn is_doubtful(root: &Root) -> bool {
@@ -239,19 +257,41 @@ fn merge_neighbours(scene: &Scene, drafts: &mut Vec<Draft>) {
     }
 }
 
-/// The changes of each part of a trial: file, place and text, as places of the program before it.
-fn changes(trial: &Trial) -> Vec<Vec<(String, usize, usize, String)>> {
+/// The changes of each part of a trial: file, place and text, as places of the program before it. Where
+/// lines mean nothing, a place is one among the words: a `}` at the end of a line is the same as one at
+/// the start of the next.
+fn changes(trial: &Trial, read: impl Fn(&str) -> Option<Arc<Text>>) -> Vec<Vec<Placed>> {
     let mut sets: Vec<&[Edit]> = Vec::new();
     let mut all = Vec::new();
     for part in trial.candidate.parts() {
         let back = |edit: &Edit| {
-            let place = |offset| edit::back(&edit.file, offset, &sets);
+            let text = read(&edit.file).filter(|text| free_of_lines(&text.lexed));
+            let place = |offset| {
+                let before = edit::back(&edit.file, offset, &sets);
+                text.as_ref().map_or(before, |text| words_before(&text.lexed, before))
+            };
             (edit.file.clone(), place(edit.start), place(edit.end), edit.text.trim().to_owned())
         };
         all.push(part.edits.iter().map(back).collect());
         sets.push(&part.edits);
     }
     all
+}
+
+/// A file, two places in it, and what stands between them.
+type Placed = (String, usize, usize, String);
+
+/// Whether the ends of lines mean nothing in a language.
+fn free_of_lines(lexed: &Lexed) -> bool {
+    !lexed.language.layout && !lexed.language.line_ends
+}
+
+/// The place of a byte among the code tokens, which is the same anywhere between two of them. Within a
+/// token, each byte is a place of its own.
+fn words_before(lexed: &Lexed, offset: usize) -> usize {
+    let before = lexed.code.partition_point(|token| token.end <= offset);
+    let within = lexed.code.get(before).is_some_and(|token| token.start < offset);
+    if within { usize::MAX - offset } else { before }
 }
 
 /// Whether a text is one word.
@@ -397,6 +437,25 @@ impl Teller<'_, '_> {
             fixes,
             possible: Vec::new(),
         }
+    }
+
+    /// The name that a mistake without a fix does not know, if the text declares it nowhere.
+    fn unknown(&self, draft: &Draft, root: &Root) -> Option<Unknown> {
+        if root.area != Phase::Name || root.fixes.first().is_some_and(Fix::is_likely) {
+            return None;
+        }
+        let diagnosis = self.scene.diagnoser.diagnose(draft.message());
+        let words = self.captures(draft, &root.at, &diagnosis, &root.mistake);
+        let name = words.get("name")?.clone();
+        let text = self.read(&self.original(&root.at.file)?);
+        let (lexed, names) = (&text.lexed, &text.names);
+        // A member of something may be another one each time.
+        let here = lexed.on_line(root.at.line).find(|at| lexed.is(*at, &name))?;
+        let member = matches!(lexed.before(here), "." | "->" | "::");
+        if member || names.of(&name).next().is_some() {
+            return None;
+        }
+        Some((root.at.file.clone(), lost::item_lines(&text, here)?, name))
     }
 
     /// A text, as the search has read it if it has.
@@ -555,8 +614,15 @@ impl Teller<'_, '_> {
         let mut first = self.fix(draft, part, 1, best, candidate);
         // The search went on with the ones before it, and they led into trouble.
         let rivals = held[pick + 1..].iter();
-        let own = changes(best).get(part).cloned().unwrap_or_default();
-        let rivals = belief::rivals(best, candidate, rivals, |other| changes(other).contains(&own));
+        let read = |file: &str| Some(self.read(draft.step.before.file(file)?));
+        let own = changes(best, read).get(part).cloned().unwrap_or_default();
+        // In whatever way a value is written as a text, it is.
+        let as_text = |other: &Trial| {
+            candidate.mistake == MistakeId::MissingToString
+                && other.candidate.mistake == candidate.mistake
+        };
+        let same = |other: &Trial| as_text(other) || changes(other, read).contains(&own);
+        let rivals = belief::rivals(best, candidate, rivals, same);
         first.probability = belief::probability(first.effect, rivals, candidate);
         // A fix that was merged with this one is shown by its own evidence.
         let own_edits = candidate.edits.len().min(first.bytes.len());

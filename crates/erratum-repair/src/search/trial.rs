@@ -281,11 +281,29 @@ impl Places<'_, '_, '_> {
             counts: self.setting.policy.counts(message),
             phase: diagnosis.phase,
             on_change,
-            contradicts: contradicts(mistake, &diagnosis),
+            contradicts: contradicts(mistake, &diagnosis)
+                || mistake == MistakeId::MissingArgument
+                    && diagnosis.phase == Phase::Type
+                    && self.points_at_put_in(message),
             before_target: self.reported(message).is_le(),
             in_its_place: self.reported(message).is_eq(),
             above_change: first.is_some_and(|first| line < first),
         }
+    }
+
+    /// Whether a message points at what the change puts in.
+    fn points_at_put_in(&self, message: &Message) -> bool {
+        let ([set], Some(at)) = (self.sets, &message.at) else { return false };
+        let Some(file) = self.program.file(&at.file) else { return false };
+        let offset = at.range(file).0;
+        set.iter().filter(|edit| edit.file == at.file).any(|edit| {
+            let before = set.iter().filter(|one| one.file == edit.file && one.start < edit.start);
+            let (more, less) = before.fold((0, 0), |(more, less), one| {
+                (more + one.text.len(), less + one.end - one.start)
+            });
+            let start = edit.start + more - less;
+            (start..start + edit.text.len()).contains(&offset)
+        })
     }
 
     /// Returns how a message stands to the one to mend, in the text before the change.

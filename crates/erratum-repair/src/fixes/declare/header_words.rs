@@ -6,12 +6,15 @@ use crate::fixes::shape::{function_around, text_of};
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Recipe};
+use erratum_syntax::edit::Edit;
 use erratum_syntax::names::NameKind;
 
 /// A method that is called without an object.
 const CALLED_WITHOUT_OBJECT: Factor = weight("it is called without an object", 3.0);
 /// One object of its class is at hand.
 const AT_HAND: Factor = weight("an object of its class is at hand", 2.5);
+/// What is named belongs to the class.
+const NEEDS_NO_OBJECT: Factor = weight("what is named belongs to the class", 5.0);
 /// An exception that nobody handles is declared.
 const DECLARED_EXCEPTION: Factor = weight("the exception is declared", 2.0);
 
@@ -46,12 +49,33 @@ fn made_static(case: &Case, all: &mut Vec<Candidate>) {
         name.rsplit('.').next().unwrap_or(name).to_owned()
     };
     let Some(name) = case.word("name").map(plain) else { return };
+    if name == "this" {
+        needs_no_object(case, all);
+    }
     for declared in case.text.names.of(&name) {
         if let Some((first, _)) = declared.typed {
             let edit = case.insert(lexed.code[first].start, "static ");
             all.push(Candidate::new(MistakeId::MissingStatic, CALLED_WITHOUT_OBJECT, vec![edit]));
         }
         of_an_object(case, declared.token, all);
+    }
+}
+
+/// `this.pad(line)` where no object is at hand, and `pad` needs none.
+fn needs_no_object(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let (word, name) = (case.token, case.token + 2);
+    if !lexed.is(word, "this") || !lexed.is(word + 1, ".") {
+        return;
+    }
+    let needs_none = case.text.names.of(lexed.word(name)).any(|declared| {
+        let start = case.statement_start(declared.token);
+        (start..declared.token).any(|at| lexed.is(at, "static"))
+    });
+    if needs_none {
+        let (from, to) = (lexed.code[word].start, lexed.code[name].start);
+        let edit = Edit::delete(case.file(), from, to);
+        all.push(Candidate::new(MistakeId::ThisRules, NEEDS_NO_OBJECT, vec![edit]).guess());
     }
 }
 
@@ -117,6 +141,13 @@ fn throws(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_among, check_fix, check_no_fix};
+
+    #[test]
+    fn what_belongs_to_the_class_is_named_alone() {
+        let text = "class Quay {\n    static int rise() { return 3; }\n    static int go() { return <|>this.rise(); }\n}\n";
+        let said = "non-static variable this cannot be referenced from a static context";
+        check_fix(&FAMILY, "java", text, said, &text.replace("<|>this.", ""));
+    }
 
     #[test]
     fn an_object_that_is_at_hand_may_be_meant() {

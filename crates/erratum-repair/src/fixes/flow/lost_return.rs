@@ -5,7 +5,7 @@ use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::shape::{Function, function_at, text_of};
 use crate::fixes::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, evidence, weight};
-use erratum_catalogue::{MistakeId, Recipe};
+use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
@@ -55,7 +55,7 @@ const GOES_NOWHERE: Factor = evidence("its last statement is a value that goes n
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "lost_return",
     recipes: &[Recipe::Return],
-    phases: Phases::Late,
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -67,7 +67,12 @@ pub(in crate::fixes) static FAMILY: Family = Family {
 };
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
-    if case.asks(Recipe::Return) && of_the_result(case) {
+    // What javac 17 and mcs 6.8 say of a value that stands alone.
+    let said = &case.message.text;
+    let alone = said == "not a statement" || said.starts_with("Only assignment, call, increment");
+    if alone && gives_back(case) {
+        lost_word(case, all);
+    } else if case.phase > Phase::Syntax && case.asks(Recipe::Return) && of_the_result(case) {
         lost_return(case, all);
         lost_word(case, all);
         last_branch(case, all);
@@ -85,6 +90,16 @@ fn of_the_result(case: &Case) -> bool {
         || case.message.spans.is_empty()
         || said("implicitly returns")
         || said("found `()`") && case.message.of_result().is_some()
+}
+
+/// Whether a message is about the last statement of a function that gives something back.
+fn gives_back(case: &Case) -> bool {
+    let lexed = case.lexed();
+    let Some(function) = function_at(case, case.token) else { return false };
+    let typed = function.returns.map(|typed| text_of(case, typed));
+    let last = function.close.map(|close| lexed.code[close.saturating_sub(1)].line);
+    last == Some(lexed.code[case.token].line)
+        && typed.is_some_and(|typed| !typed.is_empty() && !typed.ends_with("void"))
 }
 
 /// A function ends with a value that goes nowhere: the word before it is lost.
@@ -380,6 +395,15 @@ fn last_branch(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_among, check_fix, check_no_fix};
+
+    #[test]
+    fn a_value_alone_at_the_end_is_given_back() {
+        let text = "class Quay {\n    int free(int seats, int booked) {\n        seats <|>- booked;\n    }\n}\n";
+        let after = text.replace("seats <|>- booked;", "return seats - booked;");
+        check_fix(&FAMILY, "java", text, "not a statement", &after);
+        let text = text.replace("int free", "void free");
+        check_no_fix(&FAMILY, "java", &text, "not a statement");
+    }
 
     #[test]
     fn rust_gives_a_value_without_a_word() {

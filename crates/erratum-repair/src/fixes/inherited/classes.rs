@@ -9,7 +9,7 @@ const LEVELS: usize = 6;
 
 /// A class, an interface or a trait with its block.
 #[derive(Clone, Copy)]
-pub(super) struct Class {
+pub(in crate::fixes) struct Class {
     /// The token of its name.
     pub name: usize,
     /// The `{` and the `}` of its block.
@@ -25,13 +25,16 @@ fn class_at(case: &Case, name: usize) -> Option<Class> {
 }
 
 /// The classes of a name.
-fn classes_of<'a>(case: &'a Case, name: &'a str) -> impl Iterator<Item = Class> + 'a {
+pub(in crate::fixes) fn classes_of<'a>(
+    case: &'a Case,
+    name: &'a str,
+) -> impl Iterator<Item = Class> + 'a {
     let types = case.text.names.of(name).filter(|declared| declared.kind == NameKind::Type);
     types.filter_map(|declared| class_at(case, declared.token))
 }
 
 /// The class in whose block a member is declared.
-pub(super) fn class_of(case: &Case, member: usize) -> Option<Class> {
+pub(in crate::fixes) fn class_of(case: &Case, member: usize) -> Option<Class> {
     let open = case.text.pairs.block_of(case.lexed(), member)?;
     let types = case.text.names.declared.iter().filter(|one| one.kind == NameKind::Type);
     let mut classes = types.filter_map(|declared| class_at(case, declared.token));
@@ -39,7 +42,7 @@ pub(super) fn class_of(case: &Case, member: usize) -> Option<Class> {
 }
 
 /// The classes above one, the nearest first.
-pub(super) fn above(case: &Case, class: Class) -> Vec<Class> {
+pub(in crate::fixes) fn above(case: &Case, class: Class) -> Vec<Class> {
     let lexed = case.lexed();
     let mut all: Vec<Class> = Vec::new();
     let mut next = vec![class];
@@ -61,7 +64,10 @@ pub(super) fn above(case: &Case, class: Class) -> Vec<Class> {
 }
 
 /// The members that are declared in the block of a class itself.
-pub(super) fn members<'a>(case: &'a Case, class: Class) -> impl Iterator<Item = &'a Declared> {
+pub(in crate::fixes) fn members<'a>(
+    case: &'a Case,
+    class: Class,
+) -> impl Iterator<Item = &'a Declared> {
     let (open, close) = class.block;
     case.text.names.declared.iter().filter(move |one| {
         one.kind != NameKind::Type
@@ -72,7 +78,7 @@ pub(super) fn members<'a>(case: &'a Case, class: Class) -> impl Iterator<Item = 
 
 /// The member of the program that a message speaks of: where it points, or by its name, as in
 /// `'Deep.Fee(int)'`, in the class where it points.
-pub(super) fn told<'a>(case: &'a Case) -> Option<&'a Declared> {
+pub(in crate::fixes) fn told<'a>(case: &'a Case) -> Option<&'a Declared> {
     let lexed = case.lexed();
     let declared = &case.text.names.declared;
     let is_member =

@@ -1,10 +1,10 @@
 //! A member that takes the place of one above it and differs from it: another result, another spelling,
 //! other parameters, another word for who may see it.
 
-mod classes;
+pub(super) mod classes;
 
 use super::family::{Example, Family, Phases};
-use super::shape::text_of;
+use super::shape::{behind_notes, text_of};
 use super::{Candidate, Case};
 use crate::score::{Factor, weight};
 use classes::{above, class_of, members, told};
@@ -181,7 +181,7 @@ fn other_access(case: &Case, own: &Declared, all: &mut Vec<Candidate>) {
         Some(at) if lexed.is(at, wanted) => return,
         Some(at) => case.replace_token(at, wanted),
         None => {
-            let start = case.statement_start(own.token);
+            let start = behind_notes(case, case.statement_start(own.token), own.token);
             case.insert(lexed.code[start].start, format!("{wanted} "))
         }
     };
