@@ -143,7 +143,11 @@ pub(crate) fn of_edits(
         };
         return edits.iter().filter_map(same).max().unwrap_or(Effect::Reinterprets);
     }
-    if edits.len() > 1 && moves(program, edits) {
+    // The values for the class above go with the call to it.
+    if edits.len() > 1
+        && (moves(program, edits)
+            || mistake == MistakeId::ConstructorRules && hands_on(program, edits))
+    {
         return Effect::Reorders;
     }
     let quotes = edits.iter().filter(|edit| edit.start == edit.end && is_quote(&edit.text)).count();
@@ -210,6 +214,21 @@ fn moves(program: &Program, edits: &[Edit]) -> bool {
         Some(program.file(&edit.file)?.slice(edit.start, edit.end).into_owned())
     });
     letters(out.collect()) == letters(edits.iter().map(|edit| edit.text.clone()).collect())
+}
+
+/// Whether what is taken out of brackets is put into brackets elsewhere.
+fn hands_on(program: &Program, edits: &[Edit]) -> bool {
+    let within = |text: &str| {
+        let (start, end) = (text.find('(')?, text.rfind(')')?);
+        text.get(start..end).map(str::to_owned)
+    };
+    let out = edits
+        .iter()
+        .filter(|edit| edit.text.is_empty())
+        .filter_map(|edit| within(&program.file(&edit.file)?.slice(edit.start, edit.end)));
+    let put: Vec<String> = edits.iter().filter_map(|edit| within(&edit.text)).collect();
+    let out: Vec<String> = out.collect();
+    !out.is_empty() && out == put
 }
 
 fn is_quote(text: &str) -> bool {

@@ -161,6 +161,10 @@ fn variant(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<NameKind> {
     Some(if bare { NameKind::Value } else { NameKind::Member })
 }
 
+/// What stands before a type, and not before a value that something is computed with.
+const BEFORE_TYPE: &[&str] =
+    &[";", "{", "}", "(", ",", "const", "struct", "static", "virtual", "inline", "extern"];
+
 /// `Type name` followed by what can follow a declared name.
 pub(crate) fn type_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Declaration> {
     if lexed.language.arrow_parameters && lexed.is(index + 1, "->") {
@@ -205,10 +209,12 @@ pub(crate) fn type_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<D
         && lexed.kind(at) == Some(TokenKind::Name)
         && at > 0
     {
-        let before = lexed.word(at - 1);
-        if !matches!(before, ";" | "{" | "}" | "(" | "," | "const" | "struct" | "static")
-            && !lexed.code[at].first
-        {
+        let mut start = at;
+        while start > 1 && lexed.is(start - 1, "::") {
+            start -= 2;
+        }
+        let before = start.checked_sub(1).map_or(";", |before| lexed.word(before));
+        if !BEFORE_TYPE.contains(&before) && !lexed.code[start].first {
             return None;
         }
     }
@@ -417,6 +423,16 @@ mod tests {
         has(&java, "Tide", NameKind::Type, "");
         has(&java, "marks", NameKind::Member, "int [ ]");
         has(&java, "names", NameKind::Member, "List < String >");
+    }
+
+    #[test]
+    fn a_reference_to_a_type_of_a_namespace_is_declared() {
+        let text = "class Pier {\n    Pier(const std::string &name, int n) {}\n    const std::string &name() const { return a; }\n    virtual Pier *next();\n};\nint low() { return std::a * b; }\n";
+        let found = names("cpp", text);
+        has(&found, "name", NameKind::Value, "string &");
+        has(&found, "name", NameKind::Function, "string &");
+        has(&found, "next", NameKind::Function, "Pier *");
+        assert!(found.iter().all(|(name, ..)| name != "b"));
     }
 
     #[test]

@@ -4,18 +4,20 @@
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::lex::TokenKind;
 
 /// The brace ends a value, not a block.
 const ENDS_VALUE: Factor = evidence("the brace ends a value", 5.5);
+/// The brace ends a type.
+const ENDS_TYPE: Factor = evidence("the brace ends a type", 7.0);
 /// Each line between the brace and the reported place.
 const LINES: Factor = weight("lines from the reported place", -0.5);
 
 pub(super) static FAMILY: Family = Family {
     id: "ended-value",
     recipes: &[],
-    phases: Phases::Early,
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -33,6 +35,12 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let language = case.language();
     if language.line_ends || language.layout || language.terminator != ";" {
+        return;
+    }
+    if case.message.text.contains("multiple types in one declaration") {
+        type_end(case, all);
+    }
+    if case.phase > Phase::Syntax {
         return;
     }
     let near = case.token.saturating_sub(REACH)..(case.token + 1).min(lexed.code.len());
@@ -58,10 +66,31 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// C++: `enum Pier { North }`, which needs a mark at its end; what follows is taken for a part of it (seen
+/// with g++ 12 and clang 14).
+fn type_end(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let start = lexed.on_line(lexed.code[case.token].line).start;
+    let Some(open) = (start..lexed.code.len()).find(|at| lexed.divides(*at)) else { return };
+    let head = (start..open).any(|at| matches!(lexed.word(at), "enum" | "struct" | "class"));
+    let close = case.text.pairs.partner_of(open).filter(|_| head && lexed.is(open, "{"));
+    if let Some(close) = close.filter(|close| lexed.code.get(close + 1).is_some_and(|n| n.first)) {
+        let edit = case.insert(lexed.code[close].end, ";");
+        all.push(Candidate::new(MistakeId::MissingTerminator, ENDS_TYPE, vec![edit]));
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_type_ends_with_a_mark() {
+        let text = "<|>enum class Pier { North, South }\n\nclass Quay {\n};\n";
+        let after = "enum class Pier { North, South };\n\nclass Quay {\n};\n";
+        check_fix(&FAMILY, "cpp", text, "multiple types in one declaration", after);
+    }
 
     #[test]
     fn an_array_of_java_ends_its_statement() {

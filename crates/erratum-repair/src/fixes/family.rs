@@ -148,6 +148,8 @@ pub static FAMILIES: &[&Family] = &[
     &super::exceptions::FAMILY,
     &super::decimal_comma::FAMILY,
     &super::above_type::FAMILY,
+    &super::base_class::FAMILY,
+    &super::text_sums::FAMILY,
     &super::headers::FAMILY,
     &super::inherited::FAMILY,
     &super::library_name::FAMILY,

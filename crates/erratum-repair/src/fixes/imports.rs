@@ -87,7 +87,13 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 + BESIDE_OTHERS.when(beside_others(case, name, &path));
             all.push(Candidate::new(kind, score, vec![edit]));
         }
-        let opened = rank < 2 && standard_namespace(case, name);
+        // `std:cout` has the name of the place already.
+        let halved = line.clone().any(|at| {
+            lexed.is(at, case.language().namespace)
+                && lexed.is(at + 1, ":")
+                && lexed.is(at + 2, name)
+        });
+        let opened = rank < 2 && standard_namespace(case, name) && !halved;
         if opened {
             let edit = using_line(case);
             let namespace = case.language().namespace;

@@ -14,6 +14,7 @@ mod as_error;
 mod as_function;
 mod assigning;
 mod bare_call;
+mod base_class;
 mod beside_text;
 mod boxed;
 mod brackets;
@@ -107,6 +108,7 @@ mod summed;
 mod synonyms;
 #[cfg(test)]
 pub(crate) mod testing;
+mod text_sums;
 mod truth;
 mod turned;
 mod type_arguments;

@@ -57,6 +57,12 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 lexed.is(*at, lexed.word(name))
                     && (lexed.is(at + 1, "(") || has(lexed.word(*at), *at))
             };
+            // Only what is written elsewhere ends there.
+            let ends = |at: usize| {
+                let end = (at..close).find(|at| lexed.divides(*at));
+                end.is_some_and(|end| lexed.is(end, ";") && !lexed.is(end - 1, "0"))
+            };
+            let declares = |at: &usize| declares(at) && (!head || ends(*at));
             name > close
                 && (head || (open..close).any(|at| member(&at)))
                 && (open..close).any(|at| declares(&at))

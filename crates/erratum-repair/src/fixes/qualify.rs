@@ -69,6 +69,12 @@ fn told(case: &Case, all: &mut Vec<Candidate>) {
     }
     let owner = meant.strip_suffix(word).and_then(|owner| owner.strip_suffix(mark));
     if let Some(owner) = owner.filter(|owner| !owner.is_empty()) {
+        // `std:cout`: the name of the place stands there, and half of the mark.
+        if lexed.before(case.token) == ":" && case.token > 1 && lexed.is(case.token - 2, owner) {
+            let edit = case.replace_token(case.token - 1, mark);
+            all.push(Candidate::new(MistakeId::WrongMark, TOLD, vec![edit]));
+            return;
+        }
         let edit = case.insert(lexed.code[case.token].start, format!("{owner}{mark}"));
         all.push(Candidate::new(MistakeId::MissingPrefix, TOLD, vec![edit]));
     }

@@ -1,4 +1,5 @@
-//! A header that ends with the mark of a result, and names no type behind it: `fn new() -> {`.
+//! A header that ends with the mark of a result, and names no type behind it: `fn new() -> {`; or a header of
+//! C++ that begins with the name of the function.
 
 use super::family::{Example, Family, Phases};
 use super::shape::type_of;
@@ -10,10 +11,13 @@ use erratum_syntax::lex::TokenKind;
 /// What the block ends with has this type.
 const ENDS_WITH: Factor = weight("what the function ends with is of this type", 8.0);
 
+/// What the function gives back is of this type.
+const GIVES_BACK: Factor = weight("what the function gives back is of this type", 7.5);
+
 pub(super) static FAMILY: Family = Family {
     id: "result-type",
     recipes: &[],
-    phases: Phases::Early,
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -26,6 +30,11 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    // Seen with g++ 12 and clang 14.
+    let said = &case.message.text;
+    if said.contains("with no type") || said.contains("requires a type specifier") {
+        untyped(case, all);
+    }
     let open = case.token;
     if !lexed.opens_block(open) || lexed.before(open) != "->" || !case.language().is_keyword("fn") {
         return;
@@ -49,6 +58,55 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `total() const {`: the type is that of what the function gives back.
+fn untyped(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let name = case.token;
+    if !lexed.is(name + 1, "(") {
+        return;
+    }
+    let open = (name..lexed.code.len()).find(|at| lexed.divides(*at) && !lexed.is(*at, ":"));
+    let Some(open) = open.filter(|open| lexed.opens_block(*open)) else { return };
+    let Some(close) = case.text.pairs.partner_of(open) else { return };
+    let mut returns = (open..close).filter(|at| lexed.is(*at, "return")).peekable();
+    let given = |at: usize| {
+        let end = (at..close).find(|end| lexed.is(*end, ";"))?;
+        type_of(case, at + 1, end.checked_sub(1)?)
+    };
+    // The compiler takes it for a whole number, and says what it is.
+    let said = || {
+        let lines = lexed.code[open].line..=lexed.code[close].line;
+        let inside = case.all.iter().filter(|one| one.line().is_some_and(|l| lines.contains(&l)));
+        inside.filter_map(|one| found_type(&one.text)).next()
+    };
+    let typed = match returns.peek() {
+        None => Some("void".to_owned()),
+        Some(_) => said().or_else(|| returns.find_map(given)),
+    };
+    if let Some(typed) = typed {
+        let pointer = typed.ends_with('*');
+        let text = if pointer { typed } else { format!("{typed} ") };
+        let edit = case.insert(lexed.code[name].start, text);
+        all.push(Candidate::new(MistakeId::MissingReturnType, GIVES_BACK, vec![edit]).guess());
+    }
+}
+
+/// The type of a value that stands where a whole number is expected.
+fn found_type(said: &str) -> Option<String> {
+    let said = said.replace(['‘', '’'], "'");
+    let rest =
+        said.strip_prefix("invalid conversion from '").or(said.strip_prefix("cannot convert '"));
+    let (typed, rest) = rest?.split_once('\'')?;
+    if !rest.contains("to 'int'") || typed.contains("nullptr") {
+        return None;
+    }
+    let known = rest.trim_start().strip_prefix("{aka '").and_then(|rest| rest.split_once('\''));
+    let typed = known.map_or(typed, |(known, _)| known);
+    let typed = typed.replace("std::__cxx11::basic_string<char>", "std::string");
+    (!typed.contains("__"))
+        .then(|| typed.strip_suffix('*').map_or(typed.clone(), |t| format!("{t} *")))
+}
+
 /// The first token of the expression that ends a block.
 fn tail(case: &Case, open: usize, close: usize) -> Option<usize> {
     let lexed = case.lexed();
@@ -65,6 +123,16 @@ fn tail(case: &Case, open: usize, close: usize) -> Option<usize> {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn what_a_function_gives_back_tells_its_type() {
+        let text =
+            "class Pier {\n    int n;\n    <|>total() const {\n        return n;\n    }\n};\n";
+        let said = "ISO C++ forbids declaration of 'total' with no type";
+        check_fix(&FAMILY, "cpp", text, said, &text.replace("<|>total", "int total"));
+        let text = text.replace("return n;", "tell();");
+        check_fix(&FAMILY, "cpp", &text, said, &text.replace("<|>total", "void total"));
+    }
 
     #[test]
     fn what_stands_before_the_end_does_not_count() {

@@ -9,7 +9,7 @@ use erratum_syntax::edit::Edit;
 use erratum_syntax::names::NameKind;
 
 /// A class in which nothing is shown.
-const NOTHING_SHOWN: Factor = weight("nothing of the class is visible", 4.0);
+const NOTHING_SHOWN: Factor = weight("nothing of the class is visible", 7.0);
 /// The declaration of the member gives its word up for another.
 const SHOWN: Factor = weight("the member is made visible", 1.5);
 

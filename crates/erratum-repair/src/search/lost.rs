@@ -185,6 +185,16 @@ pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<String> {
     });
     let mut all: Vec<String> =
         at_fault.map(|declared| lexed.word(declared.token).to_owned()).collect();
+    // A function is not known where its result is of no known type, in a language that then passes it over.
+    let unread = |declared: &&Declared| {
+        let of_result = declared.typed.map(|(first, last)| (first..=last).contains(&case.token));
+        let untyped = case.diagnosis.shows(MistakeId::MissingReturnType);
+        declared.kind == NameKind::Function
+            && line.contains(&declared.token)
+            && (of_result == Some(true) || untyped && declared.token == case.token)
+    };
+    let unread = names.declared.iter().filter(unread);
+    all.extend(unread.map(|declared| lexed.word(declared.token).to_owned()));
     // What a class offers is not known where its head is wrong.
     let headed = |declared: &&Declared| {
         declared.kind == NameKind::Type
