@@ -310,6 +310,14 @@ impl<'a> Change<'a> {
         {
             return Effect::Converts;
         }
+        // A value that is lent to be changed is lent.
+        if let [(_, lent), (_, word)] = new
+            && lent == "&"
+            && *word == language.binding_changes.trim()
+            && self.mark(lent) == Effect::Converts
+        {
+            return Effect::Converts;
+        }
         // A local name that may change has the same value: only a permission is added.
         let local = self.old.start > 0 && is_modifier(self.lexed().word(self.old.start - 1));
         if let [(_, word)] = new

@@ -7,6 +7,7 @@ use crate::score::Score;
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::{Lexed, TokenKind};
+use erratum_syntax::names::Declared;
 use erratum_syntax::text::Text;
 
 /// Returns whether the text shows that edits are what was meant: a place that nothing else explains, a
@@ -17,7 +18,9 @@ pub(crate) fn shows(text: &Text, mistake: MistakeId, edits: &[Edit], score: &Sco
         return true;
     }
     let respelt = matches!(mistake, MistakeId::MisspeltName | MistakeId::WrongCase);
-    let doubtful = |edit: &Edit| outvoted(text, edit) || is_of_another_kind(text, edit);
+    let doubtful = |edit: &Edit| {
+        outvoted(text, edit) || is_of_another_kind(text, edit) || renames_for_one(text, edit)
+    };
     if respelt && edits.first().is_some_and(doubtful) {
         return false;
     }
@@ -79,6 +82,12 @@ fn outvoted(text: &Text, edit: &Edit) -> bool {
     text.names.of(&edit.text).next().is_some()
         && times(text, &edit.text) == 1
         && times(text, &old) > 1
+}
+
+/// Whether a declaration takes the name of its only use: that may be what is misspelt.
+fn renames_for_one(text: &Text, edit: &Edit) -> bool {
+    let declared = |one: &Declared| text.lexed.code[one.token].start == edit.start;
+    text.names.declared.iter().any(declared) && times(text, edit.text.trim()) < 2
 }
 
 /// Whether a name with a capital letter is put in the place of one with a small letter, or the other way

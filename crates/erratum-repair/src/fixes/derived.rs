@@ -9,6 +9,9 @@ use erratum_syntax::edit::Edit;
 /// The compiler names the trait that the type cannot have.
 const NAMED: Factor = evidence("the type cannot have the trait", 6.0);
 
+/// A trait that can be derived brings the method.
+const BRINGS: Factor = evidence("a trait that can be derived brings it", 7.0);
+
 /// What rustc 1.95 says of it (E0204).
 const SAID: (&str, &str) = ("the trait `", "` cannot be implemented for this type");
 
@@ -55,7 +58,35 @@ pub(super) fn merged(case: &Case, edit: &Edit) -> Option<Edit> {
     (!new.is_empty()).then(|| case.insert(lexed.code[close].start, text))
 }
 
+/// The method that each of these traits brings.
+const METHODS: &[(&str, &str)] = &[("clone", "Clone")];
+
+/// `ferry.clone()` of a type of the program that derives no `Clone` (E0599, seen with rustc 1.95).
+fn lacking(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(rest) = case.message.text.strip_prefix("no method named `") else { return };
+    let Some((method, rest)) = rest.split_once('`') else { return };
+    let Some((_, brings)) = METHODS.iter().find(|(one, _)| *one == method) else { return };
+    let kind = ["struct", "enum"].into_iter().find_map(|word| {
+        let (_, rest) = rest.split_once(&format!("for {word} `"))?;
+        Some((word, rest.split_once('`')?.0))
+    });
+    let Some((word, name)) = kind else { return };
+    let mut declared = case.text.names.of(name);
+    let Some(declared) = declared.find(|one| lexed.before(one.token) == word) else { return };
+    let line = lexed.on_line(lexed.code[declared.token].line).start;
+    let put = Edit::insert(case.file(), lexed.code[line].start, format!("#[derive({brings})]"));
+    let edit = merged(case, &put).unwrap_or_else(|| {
+        let source = &lexed.source;
+        let indent = source.indent_text(lexed.code[line].line);
+        let text = format!("#[derive({brings})]{}{indent}", source.line_end_text());
+        case.insert(lexed.code[line].start, text)
+    });
+    all.push(Candidate::new(MistakeId::MissingInstance, BRINGS, vec![edit]).guess());
+}
+
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    lacking(case, all);
     let lexed = case.lexed();
     let told = case.message.text.strip_prefix(SAID.0);
     let Some((name, _)) = told.and_then(|rest| rest.split_once(SAID.1)) else { return };
@@ -96,6 +127,17 @@ mod tests {
             SAID,
             "#[derive(Clone, Debug)]\nenum Berth {\n    Named(String),\n}\n",
         );
+    }
+
+    #[test]
+    fn what_is_cloned_derives_it() {
+        let text = "#[derive(Debug)]\nstruct Berth(u8);\n\nfn go(east: &Berth) -> Berth {\n    east.<|>clone()\n}\n";
+        let said = "[E0599] no method named `clone` found for struct `Berth` in the current scope";
+        let after = text.replace("<|>", "");
+        check_fix(&FAMILY, "rust", text, said, &after.replace("(Debug)", "(Debug, Clone)"));
+        let text = text.replace("#[derive(Debug)]\n", "");
+        let after = format!("#[derive(Clone)]\n{}", text.replace("<|>", ""));
+        check_fix(&FAMILY, "rust", &text, said, &after);
     }
 
     #[test]

@@ -150,6 +150,8 @@ pub static FAMILIES: &[&Family] = &[
     &super::above_type::FAMILY,
     &super::base_class::FAMILY,
     &super::text_sums::FAMILY,
+    &super::counting_loop::FAMILY,
+    &super::plain_text_type::FAMILY,
     &super::headers::FAMILY,
     &super::inherited::FAMILY,
     &super::library_name::FAMILY,

@@ -31,6 +31,8 @@ const RECEIVER: Factor = weight("the method names its object so", 7.0);
 const FOR_A_TYPE: Factor = evidence("a trait is implemented for a type", 7.0);
 /// What stands before the mark is a type.
 const OF_A_TYPE: Factor = evidence("what stands before the mark is a type", 7.0);
+/// The trait comes first.
+const TRAIT_FIRST: Factor = weight("the trait comes before the type", 6.0);
 /// A trait stands where a type is wanted, and one type has what its methods ask for.
 const FOR_ONE_TYPE: Factor = evidence("one type has what the methods of the trait ask for", 9.0);
 /// Each line between the mark and the reported place.
@@ -158,11 +160,40 @@ fn implemented(case: &Case, all: &mut Vec<Candidate>) {
         && case.language().is_keyword("impl")
         && (line.len() == 5 && lexed.is(line.end - 1, "{"))
         && named(line.start + 1)
-        && (named(word) || matches!(lexed.word(word), "in" | "as"))
+        && (named(word) || matches!(lexed.word(word), "in" | "as" | ":" | "for"))
         && named(word + 1)
     {
-        let edit = case.replace_token(word, "for");
-        all.push(Candidate::new(MistakeId::ForeignWord, FOR_A_TYPE, vec![edit]));
+        // `impl Pier for Priced`, where the second is the trait.
+        let of_kind = |at: usize, kinds: &[&str]| {
+            let mut declared = case.text.names.of(lexed.word(at));
+            declared.any(|one| kinds.contains(&lexed.before(one.token)))
+        };
+        let turned = of_kind(word - 1, &["struct", "enum"]) && of_kind(word + 1, &["trait"]);
+        if lexed.is(word, "for") {
+            if turned {
+                let edits = vec![
+                    case.replace_token(word - 1, lexed.word(word + 1)),
+                    case.replace_token(word + 1, lexed.word(word - 1)),
+                ];
+                all.push(Candidate::new(MistakeId::WrongOrder, TRAIT_FIRST, edits).guess());
+            }
+        } else if turned {
+            let from = lexed.code[word - 1].start;
+            let text = format!("{} for {}", lexed.word(word + 1), lexed.word(word - 1));
+            let edit = Edit::replace(case.file(), from, lexed.code[word + 1].end, text);
+            all.push(Candidate::new(MistakeId::ForeignWord, FOR_A_TYPE, vec![edit]).guess());
+        } else {
+            let edit = match lexed.is(word, ":") {
+                true => Edit::replace(
+                    case.file(),
+                    lexed.code[word - 1].end,
+                    lexed.code[word + 1].start,
+                    " for ",
+                ),
+                false => case.replace_token(word, "for"),
+            };
+            all.push(Candidate::new(MistakeId::ForeignWord, FOR_A_TYPE, vec![edit]));
+        }
     }
 }
 
@@ -431,6 +462,17 @@ fn each(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix, rated};
     use super::FAMILY;
+
+    #[test]
+    fn a_trait_is_implemented_for_a_type() {
+        let text = "trait Priced {}\nstruct Pier {}\n\nimpl Priced <|>: Pier {\n}\n";
+        let after = text.replace(" <|>:", " for");
+        let said = "expected one of `!`, `(`, `+`, `::`, `<`, `for`, `where`, or `{`, found `:`";
+        check_fix(&FAMILY, "rust", text, said, &after);
+        let text = after.replace("impl Priced for Pier", "impl Pier for <|>Priced");
+        let said = "[E0404] expected trait, found struct `Pier`";
+        check_fix(&FAMILY, "rust", &text, said, &after);
+    }
 
     #[test]
     fn an_object_of_a_class_needs_no_mark_of_a_pointer() {

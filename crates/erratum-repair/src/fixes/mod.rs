@@ -33,6 +33,7 @@ mod const_method;
 mod constructor;
 mod copied;
 mod counted;
+mod counting_loop;
 mod decimal_comma;
 mod decimals;
 mod declare;
@@ -88,6 +89,7 @@ mod parent_word;
 mod pasted;
 mod pattern_values;
 mod patterns;
+mod plain_text_type;
 mod pointed;
 mod pointer_mark;
 pub(crate) mod promised;
@@ -415,7 +417,7 @@ impl<'a> Case<'a> {
     }
 
     /// The token that ends the statement a token stands in.
-    fn statement_end(&self, token: usize) -> usize {
+    pub(crate) fn statement_end(&self, token: usize) -> usize {
         let last = self.lexed().code.len() - 1;
         let mut at = token;
         let lexed = self.lexed();

@@ -172,13 +172,14 @@ fn parameters(case: &Case, open: usize, far: Factor, all: &mut Vec<Candidate>) {
     for end in ends {
         let name = end - 1;
         let plain = (first..name).all(|at| !matches!(lexed.word(at), ":" | "="));
-        if first < name
-            && plain
-            && is_type(case, first)
-            && lexed.kind(name) == Some(TokenKind::Name)
+        // `&str name`: a reference to a type.
+        let marks = (first..name).take_while(|at| matches!(lexed.word(*at), "&" | "mut")).count();
+        let base = first + marks;
+        if base < name && plain && is_type(case, base) && lexed.kind(name) == Some(TokenKind::Name)
         {
-            let rest = lexed.source.slice(lexed.code[first].end, lexed.code[name - 1].end);
-            let typed = written_type(case, first) + &rest;
+            let rest = lexed.source.slice(lexed.code[base].end, lexed.code[name - 1].end);
+            let before = lexed.source.slice(lexed.code[first].start, lexed.code[base].start);
+            let typed = before.into_owned() + &written_type(case, base) + &rest;
             let text = format!("{}{mark}{typed}", lexed.word(name));
             let (from, to) = (lexed.code[first].start, lexed.code[name].end);
             edits.push(Edit::replace(case.file(), from, to, text));
@@ -294,6 +295,14 @@ fn variant(case: &Case, line: std::ops::Range<usize>, far: Factor, all: &mut Vec
 
 #[cfg(test)]
 mod tests {
+    #[test]
+    fn a_reference_stands_behind_its_name_too() {
+        let text = "fn pad(<|>&str line, usize width) -> String {\n    line.repeat(width)\n}\n";
+        let after = text.replace("<|>&str line, usize width", "line: &str, width: usize");
+        let said = "expected one of `:`, `@`, or `|`, found `line`";
+        check_fix(&FAMILY, "rust", text, said, &after);
+    }
+
     #[test]
     fn parameters_are_turned_together() {
         check_fix(

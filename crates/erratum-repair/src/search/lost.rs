@@ -284,9 +284,17 @@ fn covers(blanked: &Trial, lexed: &Lexed, at: usize) -> bool {
 /// something in that part only, such as what a function without a name takes.
 fn is_left(text: &Text, blanked: &Trial, at: usize, declared: &Declared) -> bool {
     let lexed = &text.lexed;
+    // A trait only says that there is such a method.
+    let promised = |token: usize| {
+        let open = text.pairs.block_of(lexed, token);
+        open.is_some_and(|open| {
+            lexed.on_line(lexed.code[open].line).any(|at| lexed.is(at, "trait"))
+        })
+    };
     let outside = text.names.of(lexed.word(at)).any(|other| {
         matches!(other.kind, NameKind::Function | NameKind::Type)
             && !covers(blanked, lexed, other.token)
+            && !promised(other.token)
     });
     let seen = text.names.seen.get(lexed.word(at)).map_or(&[][..], Vec::as_slice);
     let refers = |at: &usize| {

@@ -441,7 +441,14 @@ impl Teller<'_, '_> {
 
     /// The name that a mistake without a fix does not know, if the text declares it nowhere.
     fn unknown(&self, draft: &Draft, root: &Root) -> Option<Unknown> {
-        if root.area != Phase::Name || root.fixes.first().is_some_and(Fix::is_likely) {
+        if root.fixes.first().is_some_and(Fix::is_likely) {
+            return None;
+        }
+        // What a type cannot do is told wherever it is used.
+        if root.mistake == MistakeId::MissingInstance.as_str() {
+            return Some((String::new(), (0, 0), draft.message().text.clone()));
+        }
+        if root.area != Phase::Name {
             return None;
         }
         let diagnosis = self.scene.diagnoser.diagnose(draft.message());

@@ -94,6 +94,7 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
         true => items(&case.text, token),
         false if phase > Phase::Syntax => {
             let mut all = values(&case.text, token);
+            all.extend(element(&case.text, token));
             all.extend(statements(case, token, phase));
             all
         }
@@ -108,6 +109,26 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
     }
     all.retain(|stretch| stretch.first <= stretch.last && stretch.is_whole(&case.text.pairs));
     all
+}
+
+/// The element of a list in braces around a token, with the mark behind it: one field of a value.
+fn element(text: &Text, token: usize) -> Option<Stretch> {
+    let (lexed, pairs) = (&text.lexed, &text.pairs);
+    let open = pairs.inside_of(token).filter(|open| lexed.is(*open, "{"))?;
+    let close = pairs.partner_of(open)?;
+    let own = |at: &usize| pairs.inside_of(*at) == Some(open);
+    let marks = |mark: &str| (open + 1..close).filter(own).filter(|at| lexed.is(*at, mark)).count();
+    if marks(",") == 0
+        || !lexed.language.terminator.is_empty() && marks(lexed.language.terminator) > 0
+    {
+        return None;
+    }
+    // What is declared in a list is not only a value.
+    let declares = text.names.declared.iter().any(|one| own(&one.token));
+    let first = (open + 1..=token).rev().filter(own).find(|at| lexed.is(*at, ","));
+    let first = first.map_or(open + 1, |comma| comma + 1);
+    let last = (token..close).filter(own).find(|at| lexed.is(*at, ",")).unwrap_or(close - 1);
+    (!declares && first <= last).then(|| Stretch::of(first, last))
 }
 
 /// The statement around a message; where the text does not read as code, with the one before.
@@ -384,6 +405,19 @@ mod tests {
         let lexed = Lexed::new(&source, by_id(language).unwrap());
         let (first, last) = statement(&lexed, lexed.at(text.find(at).unwrap()));
         text[lexed.code[first].start..lexed.code[last].end].to_owned()
+    }
+
+    #[test]
+    fn a_field_is_blanked_before_the_value_that_has_it() {
+        let text = "fn low() -> Pier {\n    Pier { slips: 3, deck: 4, east: true }\n}\n";
+        let all =
+            each_without("rust", text, "deck", |text, at| element(text, at).into_iter().collect());
+        assert_eq!(all, [text.replace("deck: 4,", "")]);
+        let text = "fn low() {\n    tide(3, 4);\n    high();\n}\n";
+        assert!(
+            each_without("rust", text, "high", |text, at| element(text, at).into_iter().collect())
+                .is_empty()
+        );
     }
 
     #[test]

@@ -271,6 +271,9 @@ impl Places<'_, '_, '_> {
         let at = message.at.as_ref();
         let on_change = at
             .is_some_and(|at| self.changed.iter().any(|(file, l)| *file == at.file && *l == line));
+        // What a later phase says of another value of the same call was hidden.
+        let on_change = on_change
+            && !(diagnosis.phase > self.setting.phase && self.is_of_another_argument(message));
         let first = at.and_then(|at| {
             let own = self.changed.iter().filter(|(name, _)| *name == at.file);
             own.map(|(_, line)| *line).min()
@@ -293,16 +296,46 @@ impl Places<'_, '_, '_> {
 
     /// Whether a message points at what the change puts in.
     fn points_at_put_in(&self, message: &Message) -> bool {
-        let ([set], Some(at)) = (self.sets, &message.at) else { return false };
+        let Some(at) = &message.at else { return false };
         let Some(file) = self.program.file(&at.file) else { return false };
         let offset = at.range(file).0;
-        set.iter().filter(|edit| edit.file == at.file).any(|edit| {
+        self.put_in(&at.file).any(|(start, end)| (start..end).contains(&offset))
+    }
+
+    /// Whether a message points into one value of a list in brackets, and the change is in another.
+    fn is_of_another_argument(&self, message: &Message) -> bool {
+        let Some(at) = &message.at else { return false };
+        let Some(file) = self.program.file(&at.file) else { return false };
+        let lexed = Lexed::new(file, self.setting.policy.language);
+        let pairs = Pairs::new(&lexed);
+        let around = |token: usize| {
+            std::iter::successors(pairs.inside_of(token), |open| pairs.inside_of(*open))
+        };
+        let pointed = lexed.at(at.range(file).0);
+        let mut put_in = self.put_in(&at.file).map(|(start, _)| lexed.at(start)).peekable();
+        put_in.peek().is_some()
+            && put_in.all(|changed| {
+                let common =
+                    around(pointed).find(|open| around(changed).any(|other| other == *open));
+                let Some(open) = common.filter(|open| lexed.is(*open, "(")) else { return false };
+                let index = |token: usize| {
+                    let own = |at: &usize| pairs.inside_of(*at) == Some(open);
+                    (open..token).filter(own).filter(|at| lexed.is(*at, ",")).count()
+                };
+                index(pointed) != index(changed)
+            })
+    }
+
+    /// Where a change of one step puts something into a file, in places of the text behind it.
+    fn put_in(&self, file: &str) -> impl Iterator<Item = (usize, usize)> {
+        let set: &[Edit] = if let [set] = self.sets { set } else { &[] };
+        set.iter().filter(move |edit| edit.file == file).map(move |edit| {
             let before = set.iter().filter(|one| one.file == edit.file && one.start < edit.start);
             let (more, less) = before.fold((0, 0), |(more, less), one| {
                 (more + one.text.len(), less + one.end - one.start)
             });
             let start = edit.start + more - less;
-            (start..start + edit.text.len()).contains(&offset)
+            (start, start + edit.text.len())
         })
     }
 

@@ -1,8 +1,15 @@
 //! Kotlin.
 
-use super::{Language, NameKind::*, Usual};
+use super::{Counting, Language, NameKind::*, Usual};
 
 pub(super) static KOTLIN: Language = Language {
+    counting: Some(Counting {
+        before: "for (",
+        through: " in ",
+        below: " until ",
+        up_to: "..",
+        behind: ")",
+    }),
     id: "kotlin",
     name: "Kotlin",
     extensions: &["kt", "kts"],

@@ -156,6 +156,7 @@ const PLAIN: Language = Language {
     any_value: "",
     module_mark: "",
     typed_value: None,
+    counting: None,
     grave_warnings: &[],
     family: "",
     codes: "",
@@ -214,6 +215,21 @@ const PLAIN: Language = Language {
     message_types_end: None,
     else_unended: false,
 };
+
+/// The parts of the head of a loop that counts through a range, around the name, the start and the end.
+#[derive(Clone, Copy, Debug)]
+pub struct Counting {
+    /// What stands before the name.
+    pub before: &'static str,
+    /// What stands between the name and the start.
+    pub through: &'static str,
+    /// What stands before an end that is not counted.
+    pub below: &'static str,
+    /// What stands before an end that is.
+    pub up_to: &'static str,
+    /// What stands behind the end.
+    pub behind: &'static str,
+}
 
 /// The table of one language.
 #[derive(Debug)]
@@ -354,6 +370,8 @@ pub struct Language {
     /// What stands before and behind the name of a type in an expression that has this type, where no
     /// expression has any.
     pub typed_value: Option<(&'static str, &'static str)>,
+    /// How a loop counts by one, where it goes through a range.
+    pub counting: Option<Counting>,
     /// Warnings that tell of a mistake (the language forbids it, or the program goes wrong): they
     /// are looked at like errors, after them.
     pub grave_warnings: &'static [&'static str],

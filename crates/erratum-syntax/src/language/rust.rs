@@ -1,8 +1,17 @@
 //! Rust.
 
-use super::{Apostrophe, ImportForm, Language, ListType, NameKind::*, RawStrings, Synonyms, Usual};
+use super::{
+    Apostrophe, Counting, ImportForm, Language, ListType, NameKind::*, RawStrings, Synonyms, Usual,
+};
 
 pub(super) static RUST: Language = Language {
+    counting: Some(Counting {
+        before: "for ",
+        through: " in ",
+        below: "..",
+        up_to: "..=",
+        behind: "",
+    }),
     own_paths: &["crate::", "self::", "super::"],
     id: "rust",
     name: "Rust",
@@ -286,6 +295,7 @@ pub(super) static RUST: Language = Language {
     foreign: &[
         ("equals", "=="),
         ("elif", "else if"),
+        ("void", "fn"),
         ("elseif", "else if"),
         ("elsif", "else if"),
         ("function", "fn"),

@@ -1,8 +1,15 @@
 //! Scala.
 
-use super::{Language, ListType, NameKind::*, RawStrings, Synonyms, Usual};
+use super::{Counting, Language, ListType, NameKind::*, RawStrings, Synonyms, Usual};
 
 pub(super) static SCALA: Language = Language {
+    counting: Some(Counting {
+        before: "for (",
+        through: " <- ",
+        below: " until ",
+        up_to: " to ",
+        behind: ")",
+    }),
     id: "scala",
     name: "Scala",
     raw_strings: RawStrings::Prefixed,

@@ -1,8 +1,15 @@
 //! Swift.
 
-use super::{Language, NameKind::*, Usual};
+use super::{Counting, Language, NameKind::*, Usual};
 
 pub(super) static SWIFT: Language = Language {
+    counting: Some(Counting {
+        before: "for ",
+        through: " in ",
+        below: "..<",
+        up_to: "...",
+        behind: "",
+    }),
     id: "swift",
     name: "Swift",
     extensions: &["swift"],

@@ -28,6 +28,8 @@ const TOLD_BY_BODY: Factor = weight("the body tells the type", 4.5);
 const HANDS_ON: Factor = weight("the body hands errors on", 0.5);
 /// A value where the function says that it has none.
 const TAKES_NONE: Factor = weight("the function says that it has no result", 4.0);
+/// What goes wrong is handed on.
+const HANDED_ON: Factor = evidence("the function hands on what goes wrong", 5.5);
 /// A number of a kind that the text does not tell.
 const KIND_OF_NUMBER: Factor = weight("a number, but of which kind", 3.5);
 /// Each kind that is more usual.
@@ -59,10 +61,13 @@ pub(super) fn rust(case: &Case, all: &mut Vec<Candidate>) {
         }
         edits
     };
-    let mut push = |mistake: MistakeId, score: Factor, edits: Vec<Edit>| {
-        all.push(Candidate::new(mistake, score, edits))
-    };
     if let Some((expected, found, _)) = label {
+        if found.starts_with("Result<") && !expected.starts_with("Result<") {
+            all.extend(question(case));
+        }
+        let mut push = |mistake: MistakeId, score: Factor, edits: Vec<Edit>| {
+            all.push(Candidate::new(mistake, score, edits))
+        };
         let base = expected.trim_start_matches('&').trim_start_matches("mut ").to_owned();
         match (expected.as_str(), found.as_str()) {
             ("String", _) if found.contains("str") || found.starts_with('&') => {
@@ -108,6 +113,21 @@ pub(super) fn rust(case: &Case, all: &mut Vec<Candidate>) {
             unit(case, &expected, &found, all);
         }
     }
+}
+
+/// `let now = book(3);` whose value is used as if nothing could go wrong, in a function that hands on what
+/// does.
+fn question(case: &Case) -> Option<Candidate> {
+    let lexed = case.lexed();
+    let declared = case.text.names.resolve(lexed, lexed.at(case.range.0))?;
+    let start = case.statement_start(declared.token);
+    let end = case.statement_end(declared.token);
+    let function = function_around(case, declared.token)?;
+    let hands_on = function.returns.is_some_and(|typed| text_of(case, typed).starts_with("Result"));
+    let calls = lexed.is(end, ";") && lexed.before(end) == ")" && lexed.is(start, "let");
+    let edit = case.insert(lexed.code[end].start, "?");
+    (hands_on && calls)
+        .then(|| Candidate::new(MistakeId::MissingMark, HANDED_ON, vec![edit]).guess())
 }
 
 /// A function that says nothing of what it returns, while its body gives `Ok`, `Err` or `Some`.
