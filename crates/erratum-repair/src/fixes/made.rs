@@ -50,6 +50,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.phase > Phase::Syntax {
         return;
     }
+    allocated(case, all);
     let [before, behind] = case.language().made_by;
     if behind.is_empty() {
         return;
@@ -75,6 +76,30 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             continue;
         }
         all.push(Candidate::new(MistakeId::ForeignWord, NO_SUCH_WORD, edits));
+    }
+}
+
+/// C: `new struct Berth`, where memory is asked for by size.
+fn allocated(case: &Case, all: &mut Vec<Candidate>) {
+    let (lexed, language) = (case.lexed(), case.language());
+    if !language.directives || language.is_keyword("new") {
+        return;
+    }
+    for at in lexed.on_line(lexed.code[case.token].line) {
+        let tag = usize::from(lexed.is(at + 1, "struct"));
+        let last = at + 1 + tag;
+        let typed = lexed.kind(last) == Some(TokenKind::Name) || language.is_type(lexed.word(last));
+        if !lexed.is(at, "new") || lexed.before(at) != "=" || !typed {
+            continue;
+        }
+        let called = lexed.is(last + 1, "(") && lexed.is(last + 2, ")");
+        let end = if called { last + 2 } else { last };
+        if lexed.is(end + 1, ";") {
+            let typed = lexed.source.slice(lexed.code[at + 1].start, lexed.code[last].end);
+            let text = format!("malloc(sizeof({typed}))");
+            let edit = Edit::replace(case.file(), lexed.code[at].start, lexed.code[end].end, text);
+            all.push(Candidate::new(MistakeId::ForeignWord, NO_SUCH_WORD, vec![edit]).guess());
+        }
     }
 }
 
@@ -182,6 +207,13 @@ fn brackets(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn c_asks_for_memory_by_size() {
+        let text = "struct quay { int n; };\n\nvoid go(void) {\n    struct quay *q = new <|>struct quay();\n}\n";
+        let after = text.replace("new <|>struct quay()", "malloc(sizeof(struct quay))");
+        check_fix(&FAMILY, "c", text, "expected ',' or ';' before 'struct'", &after);
+    }
 
     #[test]
     fn an_array_is_made_with_the_word() {

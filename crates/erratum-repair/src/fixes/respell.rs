@@ -449,13 +449,15 @@ fn near_names(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>)
             vec![case.replace_token(token, case.written_here(token, here))],
         ));
     }
+    // What is written the same way several times is a name, and a slip is made once.
+    let several = case.text.names.seen.get(word).is_some_and(|seen| seen.len() > 1);
     if asked != NameKind::Member {
         for keyword in case.language().keywords {
             let near = edit_distance_within(word, keyword, limit(word).min(2.0));
             let like = |apart: &f64| {
                 *apart < keyword.len() as f64 - 1.0 && !have_little_in_common(word, keyword, *apart)
             };
-            if let Some(apart) = near.filter(like) {
+            if let Some(apart) = near.filter(like).filter(|apart| !several || *apart < 2.0) {
                 let score =
                     base.clone() + w::RESPELL + w::PER_LETTER * (apart - 1.0) + KEYWORD_AS_NAME;
                 all.push(Candidate::new(

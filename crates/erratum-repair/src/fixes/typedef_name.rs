@@ -9,6 +9,9 @@ use erratum_syntax::lex::TokenKind;
 /// The type is given no name, and one stands behind it alone.
 const NAME_BEHIND: Factor = evidence("the name of the type stands behind the mark", 9.0);
 
+/// One type is given no name, and one name no type.
+const NO_NAME: Factor = evidence("a type is given no name", 8.0);
+
 pub(super) static FAMILY: Family = Family {
     id: "typedef-name",
     recipes: &[],
@@ -28,6 +31,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if !case.language().is_keyword("typedef") {
         return;
     }
+    lacks_name(case, all);
     let names = (0..lexed.code.len()).filter(|at| lexed.kind(*at) == Some(TokenKind::Name));
     for name in names {
         // Behind a block that gives no name; the name stands alone.
@@ -55,6 +59,29 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `typedef struct { … };` that gives no name, where one type is known to nobody.
+fn lacks_name(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    let Some((_, rest)) = said.split_once("unknown type name ") else { return };
+    let name: String = rest
+        .trim_start_matches(['\'', '‘'])
+        .chars()
+        .take_while(|letter| letter.is_alphanumeric() || *letter == '_')
+        .collect();
+    let nameless = (0..lexed.code.len()).filter(|at| {
+        let open = case.text.pairs.partner_of(*at).filter(|_| lexed.is(*at, "}"));
+        let header = open.map_or(0..0, |open| case.statement_start(open)..open);
+        lexed.is(at + 1, ";") && header.into_iter().any(|at| lexed.is(at, "typedef"))
+    });
+    let nameless: Vec<usize> = nameless.collect();
+    let [close] = nameless[..] else { return };
+    if !name.is_empty() && close < case.token && case.text.names.of(&name).next().is_none() {
+        let edit = case.insert(lexed.code[close].end, format!(" {name}"));
+        all.push(Candidate::new(MistakeId::MissingDeclaration, NO_NAME, vec![edit]).guess());
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
@@ -69,6 +96,13 @@ mod tests {
             "unknown type name 'boat'",
             "typedef struct {\n    int seats;\n} boat;\n\nboat tern;\n",
         );
+    }
+
+    #[test]
+    fn a_type_without_a_name_gets_the_one_that_nobody_knows() {
+        let text = "typedef struct {\n    int seats;\n};\n\n<|>Boat tern;\n";
+        let after = text.replace("};", "} Boat;").replace("<|>", "");
+        check_fix(&FAMILY, "c", text, "unknown type name 'Boat'", &after);
     }
 
     #[test]

@@ -1,10 +1,13 @@
 //! Whether a mistake that shows behind another may be the work of what was done about that one.
 
+use super::lost;
 use super::report::{Draft, Teller};
 use crate::effect;
 use crate::message::Place;
 use crate::verdict::{Change, Root};
+use erratum_catalogue::MistakeId;
 use erratum_syntax::lex::Lexed;
+use erratum_syntax::names::NameKind;
 
 impl Teller<'_, '_> {
     /// Whether a mistake stands on a line that another one changes, or on the line of one without a fix.
@@ -60,6 +63,31 @@ impl Teller<'_, '_> {
             declared
                 .map(|one| text.lexed.word(one.token))
                 .any(|name| said.iter().any(|w| w == name))
+        })
+    }
+
+    /// Whether a message is about what a function gives back whose header another mistake is about.
+    pub(super) fn is_of_result(&self, draft: &Draft, before: &Root) -> bool {
+        let message = draft.message();
+        let diagnosis = self.scene.diagnoser.diagnose(message);
+        let of_result =
+            [MistakeId::MissingReturn, MistakeId::WrongReturnType, MistakeId::ReturnCount];
+        let Some(at) =
+            message.at.as_ref().filter(|_| of_result.into_iter().any(|one| diagnosis.shows(one)))
+        else {
+            return false;
+        };
+        let Some(source) = draft.step.before.file(&at.file) else { return false };
+        let text = self.read(source);
+        let here = text.lexed.at(at.range(source).0);
+        let Some((first, last)) = lost::item_lines(&text, here) else { return false };
+        // A header may stand on the line before its block.
+        Self::places(before).any(|place| {
+            place.file == at.file && (first..=last).contains(&place.line) && {
+                let line = text.lexed.on_line(place.line);
+                let mut declared = text.names.declared.iter();
+                declared.any(|one| one.kind == NameKind::Function && line.contains(&one.token))
+            }
         })
     }
 

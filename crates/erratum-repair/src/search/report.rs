@@ -23,6 +23,7 @@ use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Verdict};
 use erratum_catalogue::{Captures, MistakeId, Phase};
 use erratum_syntax::edit::{self, Edit};
 use erratum_syntax::lex::Lexed;
+use erratum_syntax::names::{NameKind, asked_kind};
 use erratum_syntax::source::{Program, Source};
 use erratum_syntax::text::Text;
 use std::sync::Arc;
@@ -110,7 +111,9 @@ pub(super) fn report(
         let mut changed = earlier.map(|(root, _)| root).filter(|root| changes_meaning(root));
         let has_fix = root.fixes.first().is_some_and(Fix::is_likely);
         let hangs = |before: &&Root| {
-            teller.is_on_line(&root, before) || !has_fix && teller.hangs_on(draft, before)
+            teller.is_on_line(&root, before)
+                || teller.is_of_result(draft, before)
+                || !has_fix && teller.hangs_on(draft, before)
         };
         if let Some(behind) = changed.clone().find(|before| root.hidden && hangs(before)) {
             // Nobody reported it before a step that may be wrong, and it stands where that step is, or it
@@ -461,6 +464,10 @@ impl Teller<'_, '_> {
         let member = matches!(lexed.before(here), "." | "->" | "::");
         if member || names.of(&name).next().is_some() {
             return None;
+        }
+        // A type is declared for all functions at once.
+        if asked_kind(lexed, here) == NameKind::Type {
+            return Some((root.at.file.clone(), (0, 0), name));
         }
         Some((root.at.file.clone(), lost::item_lines(&text, here)?, name))
     }

@@ -31,6 +31,8 @@ const REPORTED_HERE: Factor = weight("the compiler points at this one", 0.5);
 const PARAMETERS_RATHER: Factor = weight("the parameters rather than the type", -0.3);
 /// A prototype and its definition are made alike.
 const LIKE_PROTOTYPE: Factor = weight("prototype and definition differ", 1.5);
+/// A call does not fit the prototype either.
+const BOTH_TOLD: Factor = weight("a call does not fit the prototype either", 5.0);
 
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "duplicate",
@@ -51,6 +53,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         duplicate(case, all);
     }
     siblings(case, all);
+    called_by_prototype(case, all);
     declared_member(case, all);
 }
 
@@ -165,6 +168,32 @@ fn siblings(case: &Case, all: &mut Vec<Candidate>) {
             };
             push(other.typed, one.typed, PARAMETERS_RATHER.when(false));
             push(parameters(other.token), parameters(one.token), PARAMETERS_RATHER);
+        }
+    }
+}
+
+/// What is said of a call, where the prototype of the function and its definition differ: both messages come
+/// of that.
+fn called_by_prototype(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let clash = |name: &str| {
+        let told = ["'", "‘"].map(|quote| format!("conflicting types for {quote}{name}"));
+        case.all.iter().any(|one| told.iter().any(|told| one.text.contains(told)))
+    };
+    let functions = case.text.names.declared.iter().filter(|d| d.kind == NameKind::Function);
+    for function in functions {
+        let name = lexed.word(function.token);
+        let quoted = ["'", "‘"].map(|quote| format!("of {quote}{name}"));
+        let speaks = quoted.iter().any(|quoted| case.message.text.contains(quoted));
+        let body = case.text.pairs.partner_of(function.token + 1);
+        if speaks && body.is_some_and(|close| lexed.is(close + 1, "{")) && clash(name) {
+            let mut found = Vec::new();
+            same_header(case, function.token, &mut found);
+            // What is called is likelier to be defined as it was meant.
+            found.truncate(1);
+            all.extend(
+                found.into_iter().map(|one| Candidate { score: one.score + BOTH_TOLD, ..one }),
+            );
         }
     }
 }

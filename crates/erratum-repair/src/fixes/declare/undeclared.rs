@@ -5,7 +5,7 @@ use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::shape::{function_around, simple_type, text_of, type_of};
 use crate::fixes::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
-use erratum_catalogue::{MistakeId, Recipe};
+use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::language::{Declaring, Preference};
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
@@ -52,6 +52,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         undeclared(case, all);
         tagged(case, all);
         prototype(case, all);
+    }
+    if case.phase > Phase::Syntax {
+        taken_for_another(case, all);
     }
 }
 
@@ -183,8 +186,36 @@ fn prototype(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let name = case.word("name").unwrap_or(lexed.word(case.token)).to_owned();
-    let later =
-        case.text.names.of(&name).find(|d| d.kind == NameKind::Function && d.token > case.token);
+    declared_before(case, &name, case.token, all);
+}
+
+/// C: a function that was called above its definition was taken for another one there (seen with gcc 12 and
+/// clang 14).
+fn taken_for_another(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    let told =
+        said.contains("follows non-static declaration") || said.contains("conflicting types");
+    let mut near = lexed.on_line(lexed.code[case.token].line);
+    let defined = |at: &usize| {
+        let mut names = case.text.names.of(lexed.word(*at));
+        names.any(|one| one.token == *at && one.kind == NameKind::Function)
+    };
+    let Some(name) = near.find(defined).filter(|_| told && case.language().directives) else {
+        return;
+    };
+    let word = lexed.word(name);
+    let first = case.text.names.of(word).map(|one| one.token).min();
+    let called = case.text.names.seen.get(word).and_then(|seen| seen.first().copied());
+    if let Some(called) = called.filter(|at| *at < name && first == Some(name)) {
+        declared_before(case, word, called, all);
+    }
+}
+
+/// A prototype of a function above the one that calls it at a token.
+fn declared_before(case: &Case, name: &str, call: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let later = case.text.names.of(name).find(|d| d.kind == NameKind::Function && d.token > call);
     let Some(function) =
         later.and_then(|d| Some((d, (d.token..lexed.code.len()).find(|at| lexed.is(*at, "{"))?)))
     else {
@@ -193,7 +224,7 @@ fn prototype(case: &Case, all: &mut Vec<Candidate>) {
     let start = case.statement_start(function.0.token);
     let start = if lexed.code[start].kind == TokenKind::Directive { start + 1 } else { start };
     let header = text_of(case, (start, function.1 - 1));
-    let around = function_around(case, case.token);
+    let around = function_around(case, call);
     let Some(user) = around.map(|f| case.statement_start(f.open)) else { return };
     let line = lexed.code[user
         .max((user..).find(|at| lexed.kind(*at) != Some(TokenKind::Directive)).unwrap_or(user))]
@@ -249,6 +280,14 @@ mod tests {
             "Identifier not found \"tide\"",
             "program quay;\nvar\n  tide: integer;\n  low: Integer;\nbegin\n  low := 2;\n  tide := 3;\n  writeln(low + tide);\nend.\n",
         );
+    }
+
+    #[test]
+    fn what_was_called_before_it_is_defined_gets_one_too() {
+        let text = "int up(void) {\n    return tide(3);\n}\n\nstatic int <|>tide(int n) {\n    return n;\n}\n";
+        let said = "static declaration of 'tide' follows non-static declaration";
+        let after = format!("static int tide(int n);\n\n{}", text.replace("<|>", ""));
+        check_fix(&FAMILY, "c", text, said, &after);
     }
 
     #[test]
