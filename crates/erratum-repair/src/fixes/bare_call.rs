@@ -56,14 +56,21 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let declared = case.text.names.of(word).any(|declared| is_function(declared.kind));
     let known = language.known_names().any(|(known, kind)| known == word && is_function(kind));
     let printed = last > first && lexed.kind(behind) == Some(TokenKind::Str);
-    if !declared && !known && !printed {
+    // An object of the program before a small letter: no type is named so.
+    let object = last > first
+        && word.starts_with(char::is_lowercase)
+        && (case.text.names.resolve(lexed, first))
+            .is_some_and(|one| matches!(one.kind, NameKind::Value | NameKind::Member));
+    if !declared && !known && !printed && !object {
         return;
     }
     let edits = vec![
         Edit::replace(case.file(), lexed.code[last].end, lexed.code[behind].start, "("),
         case.insert(lexed.code[end].end, ")"),
     ];
-    all.push(Candidate::new(MistakeId::MissingBracket, STARTS, edits));
+    let candidate = Candidate::new(MistakeId::MissingBracket, STARTS, edits);
+    // Of what is not known to be a function, a mark may be lost instead.
+    all.push(if declared || known || printed { candidate } else { candidate.guess() });
 }
 
 #[cfg(test)]

@@ -24,6 +24,8 @@ const TOLD_MEMBER: Factor = weight("the compiler names the object", 2.5);
 const CLASS_CALLED: Factor = weight("a class is called", 3.0);
 /// A member with an empty pair of brackets.
 const MEMBER_CALLED: Factor = weight("the member may be no method", 0.0);
+/// A program starts there, and gives nothing back.
+const STARTS_PROGRAM: Factor = weight("the program starts there", 4.0);
 /// The body of a method tells what it returns.
 const TOLD_BY_BODY: Factor = weight("the body tells the type", 3.5);
 
@@ -190,7 +192,8 @@ fn method_type(case: &Case, all: &mut Vec<Candidate>) {
     };
     if let Some(typed) = typed {
         let edit = case.insert(lexed.code[name].start, format!("{typed} "));
-        all.push(Candidate::new(MistakeId::MissingReturnType, TOLD_BY_BODY, vec![edit]));
+        let score = TOLD_BY_BODY + STARTS_PROGRAM.when(lexed.is(name, "main") && typed == "void");
+        all.push(Candidate::new(MistakeId::MissingReturnType, score, vec![edit]));
     }
 }
 

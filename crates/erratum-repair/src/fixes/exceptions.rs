@@ -11,6 +11,8 @@ use erratum_syntax::lex::TokenKind;
 const THROWN_HERE: Factor = evidence("an object is thrown here", 8.0);
 /// The word stands between the parameters of a method and its body.
 const ANNOUNCED: Factor = evidence("the word stands in the header of a method", 8.0);
+/// What is caught stands in brackets.
+const IN_BRACKETS: Factor = evidence("what is caught stands in brackets", 7.0);
 /// The block before throws this alone, as far as the text tells.
 const THROWN_THERE: Factor = weight("the block before it throws this", 5.0);
 /// Whatever goes wrong is of this type.
@@ -47,6 +49,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 let edit = case.replace_token(at, "throws");
                 all.push(Candidate::new(MistakeId::MisspeltKeyword, ANNOUNCED, vec![edit]));
             }
+            "catch" if lexed.kind(at + 1) == Some(TokenKind::Name) => unbracketed(case, at, all),
             "catch" if lexed.kind(at + 2) == Some(TokenKind::Name) && lexed.is(at + 3, ")") => {
                 caught(case, at, all);
             }
@@ -63,6 +66,26 @@ fn announces(case: &Case, word: usize) -> bool {
     };
     let behind = (word + 1..lexed.code.len()).take_while(named).count();
     behind > 0 && matches!(lexed.word(word + 1 + behind), "{" | ";")
+}
+
+/// `catch FullException problem {`: what is caught stands in brackets.
+fn unbracketed(case: &Case, word: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[word].line);
+    let Some(open) = (word..line.end).find(|at| lexed.is(*at, "{")).filter(|open| *open > word + 1)
+    else {
+        return;
+    };
+    let plain = |at: usize| {
+        lexed.kind(at) == Some(TokenKind::Name) || matches!(lexed.word(at), "|" | "." | "final")
+    };
+    if (word + 1..open).all(plain) {
+        let edits = vec![
+            case.insert(lexed.code[word + 1].start, "("),
+            case.insert(lexed.code[open - 1].end, ")"),
+        ];
+        all.push(Candidate::new(MistakeId::BareCondition, IN_BRACKETS, edits));
+    }
 }
 
 /// `catch (problem)`: the type in front of the name.
@@ -112,6 +135,13 @@ mod tests {
         let text = "class Quay {\n    void close() <|>throw Exception {\n    }\n}\n";
         let after = text.replace("<|>throw", "throws");
         check_fix(&FAMILY, "java", text, "';' expected", &after);
+    }
+
+    #[test]
+    fn what_is_caught_stands_in_brackets() {
+        let text = "class Quay {\n    void go() {\n        try {\n            book(3);\n        } catch <|>Exception problem {\n        }\n    }\n}\n";
+        let after = text.replace("<|>Exception problem", "(Exception problem)");
+        check_fix(&FAMILY, "java", text, "'(' expected", &after);
     }
 
     #[test]

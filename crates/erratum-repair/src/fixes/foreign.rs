@@ -392,6 +392,10 @@ fn marks(case: &Case, line: u32, far: Factor, only: Option<&str>, all: &mut Vec<
             if last.end != start + mark.len() || *lexed.source.slice(start, last.end) != **mark {
                 continue;
             }
+            // `<>` before a bracket names a type by what is wanted.
+            if *mark == "<>" && matches!(lexed.word(end + 1), "(" | "{") {
+                continue;
+            }
             // Between parameters and a body stands the mark of a function, in the form of here.
             let arrow = *mark == "=>" && language.arrow_parameters && function_at(case, first, end);
             let here = if arrow { "->" } else { here };

@@ -143,6 +143,16 @@ fn lost_word(case: &Case, all: &mut Vec<Candidate>) {
 fn array(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     for class in lexed.on_line(lexed.code[case.token].line).skip(1) {
+        // `= HashMap<>();`
+        let generic = lexed.word(class).starts_with(char::is_uppercase)
+            && lexed.kind(class) == Some(TokenKind::Name)
+            && matches!(lexed.before(class), "=" | "return" | "(" | ",")
+            && lexed.is(class + 1, "<");
+        let angle = (class + 2..class + 8).find(|at| lexed.is(*at, ">"));
+        if generic && angle.is_some_and(|angle| lexed.is(angle + 1, "(")) {
+            let edit = case.insert(lexed.code[class].start, "new ");
+            all.push(Candidate::new(MistakeId::MissingWord, OBJECT_MADE, vec![edit]));
+        }
         let typed = case.language().types.contains(&lexed.word(class));
         if typed
             && matches!(lexed.before(class), "=" | "return" | "(" | ",")
@@ -207,6 +217,13 @@ fn brackets(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn an_object_of_a_type_with_others_is_made_so_too() {
+        let text = "class Quay {\n    Map<String, Integer> fares = HashMap<>(<|>);\n}\n";
+        let after = text.replace("HashMap<>(<|>)", "new HashMap<>()");
+        check_fix(&FAMILY, "java", text, "illegal start of expression", &after);
+    }
 
     #[test]
     fn c_asks_for_memory_by_size() {

@@ -107,7 +107,7 @@ fn in_condition(case: &Case, start: usize, at: usize) -> bool {
     let lexed = case.lexed();
     let inside = case.text.pairs.inside_of(at);
     if let Some(word) = inside.and_then(|open| open.checked_sub(1))
-        && WORDS.contains(&lexed.word(word))
+        && (WORDS.contains(&lexed.word(word)) || lexed.is(word, "for"))
     {
         return true;
     }

@@ -13,6 +13,8 @@ const COUNTS: Factor = weight("it counts in a loop", 4.0);
 /// Nothing tells the type.
 const UNTOLD: Factor = weight("nothing tells the type", 0.0);
 
+/// The value tells the type.
+const TOLD_BY_VALUE: Factor = weight("the value tells the type", 6.5);
 /// All calls hand over values of one type.
 const CALLED_WITH: Factor = weight("all calls hand over values of this type", 6.0);
 
@@ -32,6 +34,7 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     parameter(case, all);
+    constant(case, all);
     let lexed = case.lexed();
     let language = case.language();
     if language.variable_section.is_empty() || !case.message.text.contains("\":\" expected") {
@@ -96,12 +99,40 @@ fn parameter(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `static final RATE = 1.75;`: the value tells the type.
+fn constant(case: &Case, all: &mut Vec<Candidate>) {
+    let (lexed, language) = (case.lexed(), case.language());
+    if !language.type_first || !matches!(case.message.text.as_str(), "<identifier> expected") {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let Some(mark) = line.clone().find(|at| lexed.is(*at, "=")).filter(|mark| *mark > line.start)
+    else {
+        return;
+    };
+    let name = mark - 1;
+    let words = ["final", "static", "private", "public", "protected"];
+    let only = (line.start..name).all(|at| words.contains(&lexed.word(at)));
+    let end = case.statement_end(mark);
+    let typed = (end > mark + 1).then(|| type_of(case, mark + 1, end - 1)).flatten();
+    if let Some(typed) = typed.filter(|_| only && name > line.start) {
+        let edit = case.insert(lexed.code[name].start, format!("{typed} "));
+        all.push(Candidate::new(MistakeId::MissingType, TOLD_BY_VALUE, vec![edit]).guess());
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
 
     const SAID: &str = "Syntax error, \":\" expected but \";\" found";
+
+    #[test]
+    fn the_value_of_a_constant_tells_its_type() {
+        let text = "class Quay {\n    private static final <|>RATE = 1.75;\n}\n";
+        check_fix(&FAMILY, "java", text, "<identifier> expected", &text.replace("<|>", "double "));
+    }
 
     #[test]
     fn calls_tell_the_type_of_a_parameter() {

@@ -41,7 +41,11 @@ impl Teller<'_, '_> {
         let whole = |change: &&Change| change.text.contains('\n');
         // A message that names the type which a fix declares may come of that. A type of the language
         // is named everywhere: there its line must use what is declared, too.
-        let typed = before.choices().iter().filter(|fix| fix.effect == effect::Effect::Redeclares);
+        // A change that is not likely may bring about whatever names what it puts in.
+        let typed = before
+            .choices()
+            .iter()
+            .filter(|fix| fix.effect == effect::Effect::Redeclares || !fix.is_likely());
         let put_in = changes.filter(whole).chain(typed.flat_map(|fix| &fix.edits));
         let mut common = false;
         for word in put_in.flat_map(|change| words(&change.text)).filter(|word| told.contains(word))

@@ -268,7 +268,11 @@ fn changes(trial: &Trial, read: impl Fn(&str) -> Option<Arc<Text>>) -> Vec<Vec<P
     let mut all = Vec::new();
     for part in trial.candidate.parts() {
         let back = |edit: &Edit| {
-            let text = read(&edit.file).filter(|text| free_of_lines(&text.lexed));
+            // Blanks count in a text that begins or ends there.
+            let of_code = |text: &Arc<Text>| {
+                free_of_lines(&text.lexed) && !edit.text.contains(['"', '\'', '`'])
+            };
+            let text = read(&edit.file).filter(of_code);
             let place = |offset| {
                 let before = edit::back(&edit.file, offset, &sets);
                 text.as_ref().map_or(before, |text| words_before(&text.lexed, before))

@@ -4,7 +4,10 @@ use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Recipe};
+use erratum_syntax::edit::Edit;
 
+/// Another class has the name of the file.
+const OTHER_CLASS: Factor = weight("another class has the name of the file", 7.0);
 /// A public class is named as its file.
 const NAMED_AS_FILE: Factor = weight("the class is named as its file", 3.0);
 /// The same with every use of the name.
@@ -41,6 +44,15 @@ fn class_name(case: &Case, all: &mut Vec<Candidate>) {
         matches!(lexed.word(at.wrapping_sub(1)), "class" | "interface" | "enum" | "record")
     });
     let Some(class) = class else { return };
+    // The class of the file is another one: this one is only seen by too many.
+    let named = |at: &usize| lexed.is(*at, "class") && lexed.is(at + 1, stem);
+    let public = class.checked_sub(2).filter(|at| lexed.is(*at, "public"));
+    if let Some(public) = public.filter(|_| (0..lexed.code.len()).any(|at| named(&at))) {
+        let edit =
+            Edit::delete(case.file(), lexed.code[public].start, lexed.code[public + 1].start);
+        all.push(Candidate::new(MistakeId::WrongModifier, OTHER_CLASS, vec![edit]).guess());
+        return;
+    }
     all.push(Candidate::new(
         MistakeId::ClassFileName,
         NAMED_AS_FILE,
@@ -56,6 +68,13 @@ fn class_name(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_among, check_fix, check_no_fix};
+
+    #[test]
+    fn beside_the_class_of_the_file_no_other_is_public() {
+        let text = "public interface <|>Priced {\n}\n\npublic class Quay {\n}\n";
+        let said = "class Priced is public, should be declared in a file named Priced.java";
+        check_fix(&FAMILY, "java", text, said, &text.replacen("public ", "", 1).replace("<|>", ""));
+    }
 
     #[test]
     fn every_use_of_the_class_may_change() {

@@ -226,6 +226,16 @@ fn is_code(case: &Case, start: usize, end: usize) -> bool {
             matches!(lexed.word(seen + 1), "=" | ":=" | "+=" | "-=" | "*=" | "/=" | "++" | "--")
         })
     };
+    // Two values of the program are computed with by the mark between them.
+    let value = |at: usize| {
+        let mut declared = case.text.names.of(lexed.word(at));
+        declared.any(|one| matches!(one.kind, NameKind::Value | NameKind::Member))
+    };
+    let operates = (start + 1..end)
+        .any(|at| lexed.kind(at) == Some(TokenKind::Op) && value(at - 1) && value(at + 1));
+    if operates {
+        return true;
+    }
     // A letter by itself is a name, or was to be a number.
     let letter = start == end && lexed.word(start).chars().count() == 1;
     // No text is a condition.
