@@ -91,6 +91,17 @@ pub(crate) fn of_edits(
     {
         return Effect::Restores;
     }
+    // A word of the language that is near to another one and cannot stand there was that one.
+    let keyword = |edit: &Edit| {
+        let file = program.file(&edit.file)?;
+        let lexed = &read(file).lexed;
+        let token = lexed.code.get(lexed.at(edit.start))?;
+        let whole = (token.start, token.end) == (edit.start, edit.end);
+        Some(whole && token.kind == TokenKind::Keyword && lexed.language.is_keyword(&edit.text))
+    };
+    if mistake == MistakeId::MisspeltKeyword && edits.iter().all(|one| keyword(one) == Some(true)) {
+        return Effect::Restores;
+    }
     // What a function gives back stands in its header, with as many types as it likes.
     let header = matches!(mistake, MistakeId::MissingReturnType | MistakeId::WrongReturnType);
     // A list that becomes one of its elements loses what makes it a list.

@@ -19,6 +19,18 @@ fn told(id: &str, source: Source, edits: &[Edit]) -> Effect {
 }
 
 #[test]
+fn a_word_of_the_language_may_be_meant_for_another() {
+    let text = "void go() { throws new Full(); }";
+    let source = Source::new("quay", text.as_bytes());
+    let read = |source: &Source| Arc::new(Text::new(source, language::by_id("java").unwrap()));
+    let start = text.find("throws").unwrap();
+    let edit = Edit::replace("quay", start, start + 6, "throw");
+    let of = |mistake| of_edits(&Program::single(source.clone()), mistake, &[edit.clone()], read);
+    assert_eq!(of(MistakeId::MisspeltKeyword), Effect::Restores);
+    assert_eq!(of(MistakeId::Other), Effect::Reinterprets);
+}
+
+#[test]
 fn lost_marks_and_spellings_are_put_back() {
     for (id, before, after) in [
         ("c", "int a = 3\nint b;", "int a = 3;\nint b;"),

@@ -3,7 +3,7 @@
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 
@@ -13,7 +13,7 @@ const IN_A_NUMBER: Factor = evidence("a comma stands in a number", 7.0);
 pub(super) static FAMILY: Family = Family {
     id: "decimal-comma",
     recipes: &[],
-    phases: Phases::Early,
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -26,6 +26,12 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    // In C a comma between two numbers computes nothing (seen with gcc 12 and clang 14).
+    let said = &case.message.text;
+    let idle = said.contains("comma operator") || said.contains("value computed is not used");
+    if case.phase > Phase::Syntax && !idle {
+        return;
+    }
     for at in lexed.on_line(lexed.code[case.token].line).skip(1) {
         let whole = |at: usize| {
             let digits = |word: &str| word.bytes().all(|byte| byte.is_ascii_digit());

@@ -50,7 +50,11 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     };
     let mut edits: Vec<Edit> = Vec::new();
     for &(first, last) in &operands {
-        let number = type_of(case, first, last).is_some_and(|typed| is_number(&typed));
+        // What counts its elements gives a number.
+        let counts = last > first + 2
+            && lexed.is(last, ")")
+            && matches!(lexed.word(last - 2), "size" | "length" | "count");
+        let number = counts || type_of(case, first, last).is_some_and(|typed| is_number(&typed));
         if let Some((before, behind)) = case.language().to_text.first().filter(|_| number) {
             edits.push(case.insert(lexed.code[first].start, *before));
             edits.push(case.insert(lexed.code[last].end, *behind));
@@ -79,7 +83,7 @@ fn operands(case: &Case) -> Option<Vec<(usize, usize)>> {
     let inside = case.text.pairs.inside_of(plus);
     let level = |at: &usize| case.text.pairs.inside_of(*at) == inside;
     let parts = |at: usize| {
-        matches!(lexed.word(at), "," | ";" | "=" | "return" | "<<" | "+=" | "(" | "{" | "?" | ":")
+        matches!(lexed.word(at), "," | ";" | "=" | "return" | "<<" | "+=" | "}" | "?" | ":")
     };
     let first = (0..plus).rev().filter(level).find(|at| parts(*at)).map_or(0, |at| at + 1);
     let first = inside.map_or(first, |open| first.max(open + 1));
@@ -125,6 +129,15 @@ mod tests {
         let after = text.replace("\"berth\" <|>+", "std::string(\"berth\") +");
         let said =
             "invalid operands of types 'const char [6]' and 'const char [2]' to binary 'operator+'";
+        check_fix(&FAMILY, "cpp", text, said, &after);
+    }
+
+    #[test]
+    fn a_number_of_elements_is_one() {
+        let text = "#include <string>\n\nstd::string label(const Pier &pier) {\n    return \"berths \" + pier.size() <|>+ \" in all\";\n}\n";
+        let after = text.replace("pier.size() <|>+", "std::to_string(pier.size()) +");
+        let said =
+            "invalid operands of types 'const char*' and 'const char [8]' to binary 'operator+'";
         check_fix(&FAMILY, "cpp", text, said, &after);
     }
 
