@@ -3,12 +3,13 @@
 
 use super::belief;
 use super::compare::compare;
-use super::lost;
 use super::minimise::{Minimised, Unit};
 use super::node::{Done, Node, Step};
+use super::readings::changes;
 use super::sound;
 use super::sure;
 use super::trial::Trial;
+use super::undeclared::Unknown;
 use super::walk::Texts;
 use super::weights as w;
 use super::{Compile, Found, Limits, Report, SeverityPolicy, Withheld};
@@ -20,10 +21,8 @@ use crate::explain::{Explained, explain};
 use crate::fixes::{Candidate, Case, Certainty};
 use crate::message::{Message, Place};
 use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Verdict};
-use erratum_catalogue::{Captures, MistakeId, Phase};
+use erratum_catalogue::{Captures, MistakeId};
 use erratum_syntax::edit::{self, Edit};
-use erratum_syntax::lex::Lexed;
-use erratum_syntax::names::{NameKind, asked_kind};
 use erratum_syntax::source::{Program, Source};
 use erratum_syntax::text::Text;
 use std::sync::Arc;
@@ -169,9 +168,6 @@ pub(super) fn report(
     Found { verdict, mended, withheld }
 }
 
-/// A name that nothing declares: the file, the lines of the function that uses it, and the name.
-type Unknown = (String, (u32, u32), String);
-
 /// Whether a mistake has no fix that is sure: what shows behind it may be the work of that fix.
 fn is_doubtful(root: &Root) -> bool {
     root.fixes.first().is_none_or(|fix| fix.certainty == Certainty::Guess)
@@ -258,47 +254,6 @@ fn merge_neighbours(scene: &Scene, drafts: &mut Vec<Draft>) {
             None => index += 1,
         }
     }
-}
-
-/// The changes of each part of a trial: file, place and text, as places of the program before it. Where
-/// lines mean nothing, a place is one among the words: a `}` at the end of a line is the same as one at
-/// the start of the next.
-fn changes(trial: &Trial, read: impl Fn(&str) -> Option<Arc<Text>>) -> Vec<Vec<Placed>> {
-    let mut sets: Vec<&[Edit]> = Vec::new();
-    let mut all = Vec::new();
-    for part in trial.candidate.parts() {
-        let back = |edit: &Edit| {
-            // Blanks count in a text that begins or ends there.
-            let of_code = |text: &Arc<Text>| {
-                free_of_lines(&text.lexed) && !edit.text.contains(['"', '\'', '`'])
-            };
-            let text = read(&edit.file).filter(of_code);
-            let place = |offset| {
-                let before = edit::back(&edit.file, offset, &sets);
-                text.as_ref().map_or(before, |text| words_before(&text.lexed, before))
-            };
-            (edit.file.clone(), place(edit.start), place(edit.end), edit.text.trim().to_owned())
-        };
-        all.push(part.edits.iter().map(back).collect());
-        sets.push(&part.edits);
-    }
-    all
-}
-
-/// A file, two places in it, and what stands between them.
-type Placed = (String, usize, usize, String);
-
-/// Whether the ends of lines mean nothing in a language.
-fn free_of_lines(lexed: &Lexed) -> bool {
-    !lexed.language.layout && !lexed.language.line_ends
-}
-
-/// The place of a byte among the code tokens, which is the same anywhere between two of them. Within a
-/// token, each byte is a place of its own.
-fn words_before(lexed: &Lexed, offset: usize) -> usize {
-    let before = lexed.code.partition_point(|token| token.end <= offset);
-    let within = lexed.code.get(before).is_some_and(|token| token.start < offset);
-    if within { usize::MAX - offset } else { before }
 }
 
 /// Whether a text is one word.
@@ -446,36 +401,6 @@ impl Teller<'_, '_> {
         }
     }
 
-    /// The name that a mistake without a fix does not know, if the text declares it nowhere.
-    fn unknown(&self, draft: &Draft, root: &Root) -> Option<Unknown> {
-        if root.fixes.first().is_some_and(Fix::is_likely) {
-            return None;
-        }
-        // What a type cannot do is told wherever it is used.
-        if root.mistake == MistakeId::MissingInstance.as_str() {
-            return Some((String::new(), (0, 0), draft.message().text.clone()));
-        }
-        if root.area != Phase::Name {
-            return None;
-        }
-        let diagnosis = self.scene.diagnoser.diagnose(draft.message());
-        let words = self.captures(draft, &root.at, &diagnosis, &root.mistake);
-        let name = words.get("name")?.clone();
-        let text = self.read(&self.original(&root.at.file)?);
-        let (lexed, names) = (&text.lexed, &text.names);
-        // A member of something may be another one each time.
-        let here = lexed.on_line(root.at.line).find(|at| lexed.is(*at, &name))?;
-        let member = matches!(lexed.before(here), "." | "->" | "::");
-        if member || names.of(&name).next().is_some() {
-            return None;
-        }
-        // A type is declared for all functions at once.
-        if asked_kind(lexed, here) == NameKind::Type {
-            return Some((root.at.file.clone(), (0, 0), name));
-        }
-        Some((root.at.file.clone(), lost::item_lines(&text, here)?, name))
-    }
-
     /// A text, as the search has read it if it has.
     pub(super) fn read(&self, source: &Source) -> Arc<Text> {
         let key = (source.name().to_owned(), Arc::from(source.bytes()));
@@ -514,7 +439,7 @@ impl Teller<'_, '_> {
         explained
     }
 
-    fn captures(
+    pub(super) fn captures(
         &self,
         draft: &Draft,
         at: &Place,
