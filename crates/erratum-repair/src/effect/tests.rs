@@ -25,7 +25,9 @@ fn a_word_of_the_language_may_be_meant_for_another() {
     let read = |source: &Source| Arc::new(Text::new(source, language::by_id("java").unwrap()));
     let start = text.find("throws").unwrap();
     let edit = Edit::replace("quay", start, start + 6, "throw");
-    let of = |mistake| of_edits(&Program::single(source.clone()), mistake, &[edit.clone()], read);
+    let of = |mistake| {
+        of_edits(&Program::single(source.clone()), mistake, std::slice::from_ref(&edit), read)
+    };
     assert_eq!(of(MistakeId::MisspeltKeyword), Effect::Restores);
     assert_eq!(of(MistakeId::Other), Effect::Reinterprets);
 }
