@@ -49,7 +49,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let [first, second] = marks[..] else { return };
     let counts = lexed.word(name);
     let compares = matches!(lexed.word(first + 2), "<" | "<=");
-    if !lexed.is(first + 1, counts) || !compares || first + 3 >= second {
+    if first <= name + 2 || !lexed.is(first + 1, counts) || !compares || first + 3 >= second {
         return;
     }
     // `i++`, `i += 1`, `i = i + 1`: by one, whichever way it is written.
@@ -90,6 +90,8 @@ mod tests {
     fn a_loop_with_larger_steps_is_left() {
         let text = "fn go(n: u32) {\n    for (i = 0<|>; i < n; i += 2) {\n    }\n}\n";
         let said = "expected one of `)`, `,`, `@`, or `|`, found `;`";
+        check_no_fix(&FAMILY, "rust", text, said);
+        let text = "fn go(n: u32) {\n    for (i = <|>; i < n; i++) {\n    }\n}\n";
         check_no_fix(&FAMILY, "rust", text, said);
     }
 }
