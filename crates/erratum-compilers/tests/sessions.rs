@@ -55,15 +55,33 @@ fn compilers_that_hang_crash_flood_or_fail_silently_are_said_to() {
     }
 }
 
+/// Bytes without any order, the same ones each time for a seed.
+fn noise(seed: u64, bytes: usize) -> Vec<u8> {
+    let mut state = seed;
+    let step = || {
+        state ^= state << 13;
+        state ^= state >> 7;
+        state ^= state << 17;
+        state.to_le_bytes()[3]
+    };
+    std::iter::repeat_with(step).take(bytes).collect()
+}
+
 #[test]
 fn garbage_is_skipped() {
-    let folder = tempfile::tempdir().unwrap();
-    let toolbox =
-        fake(folder.path(), "head -c 20000 /dev/urandom; echo 'tide.c:1:1: error: real'; exit 1");
-    let path = file(folder.path(), "tide.c", "int tide;\n");
-    let mut session = session(&toolbox, &[path], Limits::default());
-    let report = session.first().unwrap();
-    assert!(report.messages.iter().any(|message| message.text == "real"));
+    for seed in 1..=10 {
+        let folder = tempfile::tempdir().unwrap();
+        let garbage = folder.path().join("garbage");
+        fs::write(&garbage, noise(seed, 20_000)).unwrap();
+        // In a line of its own: a terminal would take what follows an opened escape sequence for a part of it.
+        let script =
+            format!("cat '{}'; echo; echo 'tide.c:1:1: error: real'; exit 1", garbage.display());
+        let toolbox = fake(folder.path(), &script);
+        let path = file(folder.path(), "tide.c", "int tide;\n");
+        let mut session = session(&toolbox, &[path], Limits::default());
+        let report = session.first().unwrap();
+        assert!(report.messages.iter().any(|message| message.text == "real"), "seed {seed}");
+    }
 }
 
 #[test]
