@@ -135,7 +135,8 @@ pub(crate) const FIELD: char = '\u{1f}';
 const MOST: usize = 5_000;
 
 pub(crate) struct Resident {
-    child: Child,
+    /// There until this goes.
+    child: Option<Child>,
     input: ChildStdin,
     lines: Receiver<String>,
     version: String,
@@ -201,7 +202,7 @@ impl Resident {
         });
         let version = String::new();
         let mut resident = Resident {
-            child,
+            child: Some(child),
             input,
             lines,
             version,
@@ -295,10 +296,16 @@ impl Resident {
 
 impl Drop for Resident {
     fn drop(&mut self) {
-        os::kill_group(self.child.id());
-        let _ = self.child.kill();
-        let _ = self.child.wait();
-        registry::child_ended(self.child.id());
+        let Some(mut child) = self.child.take() else { return };
+        os::kill_group(child.id());
+        let _ = child.kill();
+        // A Java machine takes some 30 ms to go. At the end of a look nobody has to wait for that; a
+        // program that stays must wait, else the process is never quite gone.
+        let waits = move || {
+            let _ = child.wait();
+            registry::child_ended(child.id());
+        };
+        let _ = std::thread::Builder::new().spawn(waits);
     }
 }
 

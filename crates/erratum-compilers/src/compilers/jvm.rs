@@ -20,6 +20,7 @@ fn jvm(java: &Path) -> Command {
 /// The flags of such a JVM: an archive is only good for the collector with which it was made.
 pub(super) const FLAGS: &[&str] = &[
     "-XX:TieredStopAtLevel=1",
+    "-XX:CICompilerCount=1",
     "-XX:+UseSerialGC",
     "-Xshare:auto",
     "-XX:-UsePerfData",
@@ -123,7 +124,7 @@ impl Jvm {
         let main = helper.file_stem().map(|stem| stem.to_string_lossy().into_owned());
         let main = main.ok_or("the helper has no name")?;
         let mut javac = Command::new(self.beside("javac")?);
-        javac.args(["-nowarn", "-d"]).arg(&classes);
+        javac.args(["-nowarn", "-XDstringConcat=inline", "-d"]).arg(&classes);
         if !self.libraries.is_empty() {
             javac.args(["-cp", &self.class_path(None)]);
         }
