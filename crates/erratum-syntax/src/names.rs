@@ -177,15 +177,16 @@ pub(crate) fn type_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<D
     if !matches!(next, "=" | ";" | "," | ")" | "(" | "[" | ":" | "{" | "") {
         return None;
     }
-    let mut at = index.checked_sub(1)?;
+    let path = path_start(lexed, pairs, index);
+    let mut at = path.checked_sub(1)?;
     while matches!(lexed.word(at), "*" | "&" | "[" | "]" | "const") && at > 0 {
         at -= 1;
     }
-    let last = if matches!(lexed.word(index - 1), "]") { index - 1 } else { at.max(index - 1) };
+    let last = if matches!(lexed.word(path - 1), "]") { path - 1 } else { at.max(path - 1) };
     let first = match lexed.word(at) {
         ">" | ">>" => generic_start(lexed, at)?,
         word => {
-            let named = lexed.kind(at) == Some(TokenKind::Name) && !lexed.code[index].first;
+            let named = lexed.kind(at) == Some(TokenKind::Name) && !lexed.code[path].first;
             if !(lexed.language.is_type(word) || named || word == "auto") {
                 // `int a, b;`: the further names of a declaration.
                 return (lexed.is(index - 1, ",") && continues(lexed, pairs, index))
@@ -204,7 +205,7 @@ pub(crate) fn type_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<D
         _ => NameKind::Value,
     };
     // `return (x)` and `a * b` are no declarations.
-    if at + 1 < index
+    if at + 1 < path
         && matches!(lexed.word(at + 1), "*" | "&")
         && lexed.kind(at) == Some(TokenKind::Name)
         && at > 0
@@ -226,6 +227,21 @@ pub(crate) fn type_first(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<D
     });
     let kind = if member && kind == NameKind::Value { NameKind::Member } else { kind };
     Some((kind, Some((first, last))))
+}
+
+/// Where the path of a method begins that is defined outside of its class, `int Quay::depth() const {`; else
+/// the name itself.
+fn path_start(lexed: &Lexed, pairs: &Pairs, index: usize) -> usize {
+    let mut start = index;
+    while lexed.is(start.wrapping_sub(1), "::")
+        && lexed.kind(start.wrapping_sub(2)) == Some(TokenKind::Name)
+    {
+        start -= 2;
+    }
+    let close = Some(index + 1).filter(|open| lexed.is(*open, "("));
+    let behind = close.and_then(|open| pairs.partner_of(open)).map(|close| lexed.word(close + 1));
+    let defines = behind.is_some_and(|word| matches!(word, "{" | "const" | "noexcept"));
+    if defines && pairs.inside_of(start).is_none() { start } else { index }
 }
 
 /// Whether a name stands behind the block of a type that it names: `typedef struct { ... } Berth`, also

@@ -1,5 +1,6 @@
 //! Values of one type where another is wanted: the declaration, the value, or a conversion.
 
+mod agreed;
 mod literals;
 mod parsed;
 mod references;
@@ -88,6 +89,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     texts::texts(case, all);
     parsed::parsed(case, all);
     returns::returns(case, all);
+    agreed::agreed(case, all);
     if case.language().borrows {
         references::rust(case, all);
     }

@@ -1,6 +1,7 @@
 //! A signature whose result is wrapped otherwise than what its equations give: `Command` where they
 //! give `Maybe Command`.
 
+use super::of_result;
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
@@ -13,6 +14,9 @@ use erratum_syntax::names::NameKind;
 const GIVEN: Factor = weight("the equations give it", 2.0);
 /// Each further message that says the same.
 const AGREES: Factor = weight("further messages say the same", 1.5);
+
+/// Two equations and more give it.
+const EQUATIONS: Factor = weight("two equations give it", 2.8);
 
 /// The type that is wanted has one constructor, and the value does not show it.
 const LACKS_CONSTRUCTOR: Factor = evidence("the value lacks the constructor of its type", 5.0);
@@ -60,8 +64,14 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             && told.is_some_and(|(e, f)| given_head(f) == given_head(found) && e == expected)
     });
     let more = (agree.count() as f64 - 1.0).clamp(0.0, 3.0);
+    let name = around.map_or("", |declared| lexed.word(declared.token));
+    let both = of_result(case, name).filter(|message| {
+        types(&message.text)
+            .is_some_and(|(wanted, f)| given_head(f) == given_head(found) && wanted == expected)
+    });
     let edit = Edit::replace(case.file(), start, end, given);
-    let candidate = Candidate::new(MistakeId::WrongReturnType, GIVEN + AGREES * more, vec![edit]);
+    let score = GIVEN + AGREES * more + EQUATIONS.when(both.count() > 1);
+    let candidate = Candidate::new(MistakeId::WrongReturnType, score, vec![edit]);
     all.push(candidate.guess());
 }
 

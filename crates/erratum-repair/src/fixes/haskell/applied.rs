@@ -1,9 +1,11 @@
 //! Functions that are given a value too few, too many, in another order or of another type: the call or
 //! the signature changes.
 
+use super::of_result;
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::shape::text_of;
 use crate::fixes::{Candidate, Case, weights as w};
+use crate::message::Message;
 use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
@@ -18,6 +20,8 @@ const OWN_SIGNATURE: Factor = weight("the signature of the function around", 0.8
 const OTHER_SIGNATURE: Factor = weight("a signature that is used there", 0.5);
 /// Each error of the file, up to four.
 const BLAMED: Factor = weight("errors that may come from it", 0.2);
+/// Two equations and more give back the other type.
+const EQUATIONS: Factor = weight("the equations give back the other type", 4.4);
 /// A number where a text is wanted.
 const SHOWN: Factor = weight("a text is wanted", 3.2);
 /// Each token between a function and the reported place.
@@ -99,7 +103,11 @@ fn signature(case: &Case, all: &mut Vec<Candidate>) {
                     let result = RESULT.when(at == last);
                     let blamed = case.all.iter().filter(|m| m.is_error()).count().min(4) as f64;
                     let owner = if own { OWN_SIGNATURE } else { OTHER_SIGNATURE };
-                    let score = w::TYPE_FIX + result + owner + BLAMED * blamed;
+                    let given = |said: &&Message| said.text == case.message.text;
+                    let agree =
+                        own && at == last && of_result(case, name).filter(given).count() > 1;
+                    let agree = EQUATIONS.when(agree);
+                    let score = w::TYPE_FIX + result + owner + BLAMED * blamed + agree;
                     let edit = case.replace_token(at, new.as_str());
                     all.push(Candidate::new(MistakeId::WrongType, score, vec![edit]));
                 }

@@ -17,6 +17,7 @@ pub(super) mod numbers;
 pub(super) mod small_letter;
 
 use super::Case;
+use crate::message::Message;
 use crate::score::{Factor, weight};
 use std::ops::Range;
 
@@ -33,5 +34,20 @@ fn items_near(case: &Case, reach: u32) -> impl Iterator<Item = (Range<usize>, Fa
         let item = lexed.on_line(line);
         let starts = !item.is_empty() && lexed.code[item.start].first;
         starts.then(|| (item, LINES * f64::from(reported - line)))
+    })
+}
+
+/// The errors about what the equations of a function give back, as ghc says it: the whole right-hand side
+/// (seen with ghc 9.0).
+fn of_result<'a>(case: &'a Case, name: &str) -> impl Iterator<Item = &'a Message> {
+    let equation = format!(" In an equation for '{name}'");
+    case.all.iter().filter(move |message| {
+        let of_equation = |text: &str| {
+            let whole = text.strip_prefix("In the expression: ").unwrap_or_default();
+            let parts =
+                [" In the ", " In a ", " In an "].iter().filter_map(|part| whole.find(part));
+            parts.min().is_some_and(|at| whole[at..].starts_with(&equation))
+        };
+        message.is_error() && message.notes.iter().any(|note| of_equation(&note.text))
     })
 }
