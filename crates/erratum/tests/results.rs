@@ -77,3 +77,33 @@ fn a_use_of_the_type_that_is_written_speaks_for_it() {
     let told = told("Quay.java", text);
     assert!(!told.iter().any(|line| line.contains("write `String` instead of `int`")), "{told:#?}");
 }
+
+#[test]
+fn a_parameter_is_what_calls_give_it_and_what_it_is_used_for() {
+    let text = "import java.util.ArrayList;\n\nclass Quay {\n    static ArrayList<String> names = new ArrayList<>();\n    static void moor(int name) {\n        names.add(name);\n    }\n    static void open() {\n        moor(\"Gull\");\n    }\n}\n";
+    check("javac", "Quay.java", text, 5, "write `String` instead of `int`");
+    let text = "struct Quay { names: Vec<String> }\nimpl Quay {\n    fn moor(&mut self, name: u32) {\n        println!(\"{}\", name.to_uppercase());\n        self.names.push(name.to_string());\n    }\n}\nfn main() {\n    let mut quay = Quay { names: Vec::new() };\n    quay.moor(\"Gull\");\n    quay.moor(\"Tern\");\n}\n";
+    check("rustc", "quay.rs", text, 3, "write `&str` instead of `u32`");
+    let text = "#include <string>\n#include <vector>\nstd::vector<std::string> names;\nvoid moor(int name) {\n    names.push_back(name);\n}\nint main() {\n    moor(\"Gull\");\n    moor(\"Tern\");\n}\n";
+    check("g++", "quay.cpp", text, 4, "write `std::string` instead of `int`");
+}
+
+#[test]
+fn a_field_is_what_it_is_given_and_what_is_made_of_it() {
+    let text = "class Boat {\n    int name;\n    Boat(String name) {\n        this.name = name;\n    }\n    String label() {\n        return name;\n    }\n}\n";
+    check("javac", "Boat.java", text, 2, "write `String` instead of `int`");
+    let text = "package main\n\nimport \"fmt\"\n\ntype Boat struct {\n\tname   int\n\tlength float64\n}\n\nfunc boat(name string) Boat {\n\treturn Boat{name, 8.5}\n}\n\nfunc (b Boat) label() string {\n\treturn b.name\n}\n\nfunc main() {\n\tfmt.Println(boat(\"Gull\").label())\n}\n";
+    check("go", "boat.go", text, 6, "write `string` instead of `int`");
+    let text = "program Boats;\ntype\n  TBoat = record\n    name: integer;\n  end;\nvar\n  boat: TBoat;\n  first: string;\nbegin\n  boat.name := 'Gull';\n  first := boat.name;\n  writeln(first);\nend.\n";
+    check("fpc", "boats.pas", text, 4, "write `string` instead of `integer`");
+}
+
+#[test]
+fn a_number_in_quotes_is_not_made_a_text_by_its_declaration() {
+    if !have("javac") {
+        return;
+    }
+    let text = "class Quay {\n    int seats = \"40\";\n    void fill() {\n        seats = \"50\";\n    }\n}\n";
+    let told = told("Quay.java", text);
+    assert!(!told.iter().any(|line| line.contains("write `String` instead of `int`")), "{told:#?}");
+}

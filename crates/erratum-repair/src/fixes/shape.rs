@@ -171,11 +171,19 @@ pub(crate) fn parameter_of<'a>(
                 .next()
                 .or_else(|| constructor(case, name))?;
             let header = call_at(case, declared + 1)?;
+            let index =
+                index + usize::from(takes_itself(case, &header) && lexed.before(call.name) == ".");
             let (a, b) = *header.arguments.get(index)?;
             return case.text.names.declared.iter().find(|d| (a..=b).contains(&d.token));
         }
         open = case.text.pairs.inside_of(open)?;
     }
+}
+
+/// Whether the first parameter of a header is the object itself: `fn moor(&mut self, name: &str)`.
+pub(crate) fn takes_itself(case: &Case, header: &Call) -> bool {
+    let first = header.arguments.first();
+    first.is_some_and(|(first, last)| (*first..=*last).any(|at| case.lexed().is(at, "self")))
 }
 
 /// The parameters of the function of that name in this file: each one's type and name.

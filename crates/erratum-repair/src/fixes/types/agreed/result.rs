@@ -1,14 +1,15 @@
 //! A result of another type than all that a function gives back, and than all that its calls are used for.
 
-use super::found_types;
-use crate::explain::types::plain;
+use super::super::found_types;
+use super::told::{
+    is_written, same_text, tells, tells_instead, texts_alike, value_type, whole_type,
+};
 use crate::fixes::shape::{Function, calls_near, function_around, function_of, text_of, type_of};
 use crate::fixes::{Candidate, Case};
 use crate::message::Message;
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
-use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 use std::collections::BTreeSet;
 
@@ -29,7 +30,7 @@ const ENOUGH: usize = 2;
 const NOTHING: &[&str] = &["nullptr_t", "null", "NULL", "void *", "nil"];
 
 /// The result of the function in which a value does not fit, or of one that is called there.
-pub(super) fn agreed(case: &Case, all: &mut Vec<Candidate>) {
+pub(super) fn results(case: &Case, all: &mut Vec<Candidate>) {
     let around = around(case, case.token).filter(|one| line_returns(case, one));
     let called = calls_near(case).into_iter().filter_map(|call| {
         let name = case.lexed().word(call.name);
@@ -97,18 +98,6 @@ fn result_of(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
     }
 }
 
-/// The type with the words before it that belong to it: `struct pier`, `const Pier *`.
-fn whole_type(case: &Case, (mut first, last): (usize, usize)) -> (usize, usize) {
-    while first > 1 && case.lexed().is(first - 1, "::") {
-        first -= 2;
-    }
-    while first > 0 && matches!(case.lexed().word(first - 1), "struct" | "enum" | "union" | "const")
-    {
-        first -= 1;
-    }
-    (first, last)
-}
-
 /// Writes the result of a function anew, where it is declared before, too.
 fn headers(case: &Case, function: &Function, now: &str, wanted: &str) -> Vec<Edit> {
     let lexed = case.lexed();
@@ -161,7 +150,8 @@ fn agreeing(
             .find(|(one, line)| own.contains(line) && (nothing || tells(case, one, now)));
         // What fits the type that is written speaks for it.
         let (message, at) = message?;
-        if !nothing && !tells(case, message, wanted) && !tells_nothing(message, wanted) {
+        if !nothing && !tells_instead(case, message, wanted, now) && !tells_nothing(message, wanted)
+        {
             return None;
         }
         lines.insert(*at);
@@ -169,7 +159,8 @@ fn agreeing(
     if case.language().returns_unsaid || case.language().borrows {
         let of_result = |one: &Message| case.language().returns_unsaid || one.of_result().is_some();
         let last = said.iter().filter(|(one, line)| body.contains(line) && of_result(one));
-        let last = last.filter(|(one, _)| tells(case, one, now) && tells(case, one, wanted));
+        let last =
+            last.filter(|(one, _)| tells(case, one, now) && tells_instead(case, one, wanted, now));
         lines.extend(last.map(|(_, line)| *line));
     }
     let name = name_of(case, function)?;
@@ -178,7 +169,8 @@ fn agreeing(
         let own = line(*at);
         match said.iter().find(|(_, line)| *line == own) {
             Some((message, _))
-                if tells(case, message, now) && (nothing || tells(case, message, wanted)) =>
+                if tells(case, message, now)
+                    && (nothing || tells_instead(case, message, wanted, now)) =>
             {
                 lines.insert(own);
             }
@@ -234,120 +226,8 @@ fn declares(case: &Case, line: u32, typed: &str) -> bool {
     })
 }
 
-/// Whether a message, with its remarks, names a type.
-fn tells(case: &Case, message: &Message, typed: &str) -> bool {
-    let wanted = same_text(typed);
-    let called = case.language().called.iter().filter(|(_, written)| *written == typed);
-    let called = called.map(|(compiler, _)| same_text(compiler));
-    let short = wanted.rsplit("::").next().map(str::to_owned);
-    // Of whatever kind a text or a number is.
-    let texts = TEXTS.iter().filter(|_| is_text(case, &wanted)).map(|one| (*one).to_owned());
-    let numbers = NUMBERS.iter().filter(|_| NUMBERS.contains(&typed)).map(|one| (*one).to_owned());
-    let alike = texts.chain(numbers);
-    let names: Vec<String> = called.chain(short).chain(alike).chain([wanted.clone()]).collect();
-    let notes = message.notes.iter().chain(&message.spans).map(|note| note.text.as_str());
-    let mut texts = notes.chain([message.text.as_str()]).map(|text| same_text(text));
-    texts.any(|text| names.iter().any(|name| has_word(&text, name)))
-}
-
 /// Whether a message is about nothing in the place of an object that may not be there.
 fn tells_nothing(message: &Message, wanted: &str) -> bool {
     let may = wanted.ends_with(['*', '?']) || wanted.starts_with(char::is_uppercase);
     may && NOTHING.iter().any(|one| message.text.contains(one))
-}
-
-/// Whether a text has another one in it that is no part of a longer word.
-fn has_word(text: &str, word: &str) -> bool {
-    let inner = |letter: char| letter.is_alphanumeric() || letter == '_';
-    text.match_indices(word).any(|(at, _)| {
-        let before = text[..at].chars().next_back();
-        let behind = text[at + word.len()..].chars().next();
-        // The pointer is not what it points at.
-        !before.is_some_and(inner) && !behind.is_some_and(|letter| inner(letter) || letter == '*')
-    })
-}
-
-/// A type without blanks that mean nothing, as compilers write it and as people do.
-fn same_text(typed: &str) -> String {
-    let mut text = String::with_capacity(typed.len());
-    for (before, letter) in std::iter::once(' ').chain(typed.chars()).zip(typed.chars()) {
-        let mark = |letter: char| matches!(letter, '*' | '&' | '<' | '>' | ',' | '[');
-        if letter == ' ' && (before == ' ' || mark(before)) {
-            continue;
-        }
-        if mark(letter) && text.ends_with(' ') {
-            text.pop();
-        }
-        text.push(letter);
-    }
-    let words =
-        [("struct ", ""), ("class ", ""), ("__cxx11::", ""), ("basic_string<char>", "string")];
-    let bare = words.iter().fold(text, |text, (long, short)| text.replace(long, short));
-    bare.trim_end().to_owned()
-}
-
-/// The type of a value as it is written for a result.
-fn value_type(case: &Case, typed: &str) -> String {
-    let typed = plain(typed);
-    let typed = case.language().written(typed.trim());
-    let pointer = typed.ends_with(['*', '&']);
-    let bare = if pointer { typed } else { typed.strip_prefix("const ").unwrap_or(typed) };
-    match bare.trim_end_matches('&') {
-        // gcc leaves out where a name stands: `string` for `std::string` (seen with gcc 12).
-        short if case.language().usual.text.ends_with(&format!("::{short}")) => {
-            case.language().usual.text.to_owned()
-        }
-        other => other.to_owned(),
-    }
-}
-
-/// Whether both are texts: which of them a value is, is no matter of its meaning.
-fn texts_alike(case: &Case, one: &str, other: &str) -> bool {
-    is_text(case, one) && is_text(case, other)
-}
-
-fn is_text(case: &Case, typed: &str) -> bool {
-    let bare = typed.trim_start_matches('&');
-    TEXTS.contains(&bare) || bare == case.language().usual.text
-}
-
-/// The types of numbers. A whole number may stand where a real one is given back.
-const NUMBERS: &[&str] = &["int", "long", "double", "float", "long unsigned int", "unsigned int"];
-
-/// The types of texts, as programs and compilers call them.
-const TEXTS: &[&str] = &[
-    "str",
-    "String",
-    "string",
-    "char*",
-    "const char*",
-    "std::string",
-    "[Char]",
-    "Constant String",
-];
-
-/// Whether a type can be written: all its words are known here.
-fn is_written(case: &Case, typed: &str) -> bool {
-    let language = case.language();
-    let mut words =
-        typed.split(|c: char| !c.is_alphanumeric() && c != '_').filter(|one| !one.is_empty());
-    let shape = |c: char| c.is_alphanumeric() || "_:<>*&,[]? ".contains(c);
-    let known = |word: &str| {
-        language.is_type(word)
-            || matches!(word, "std" | "const" | "string" | "String" | "struct")
-            || word == language.usual.text
-            || case.text.names.of(word).any(|one| one.kind == NameKind::Type)
-            || case.text.names.seen.get(word).is_some_and(|seen| {
-                let lexed = case.lexed();
-                let of_library = |at: &usize| lexed.before(*at) == "::";
-                let named = |at: &usize| lexed.kind(*at) == Some(TokenKind::Name);
-                let large = word.starts_with(char::is_uppercase);
-                seen.iter().any(|at| named(at) && (large || of_library(at)))
-            })
-    };
-    !typed.is_empty()
-        && typed.len() < 60
-        && typed.chars().all(shape)
-        && words.clone().next().is_some()
-        && words.all(known)
 }
