@@ -8,7 +8,7 @@ use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
-use erratum_syntax::names::NameKind;
+use erratum_syntax::names::{Declared, NameKind};
 
 /// The message says that nothing is taken.
 const TAKES_NOTHING: Factor = weight("the message says that it takes nothing", 6.0);
@@ -162,7 +162,10 @@ fn new_before(case: &Case, name: usize, all: &mut Vec<Candidate>) {
 fn no_function(case: &Case, name: usize, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let member = name.checked_sub(1).is_some_and(|at| lexed.is(at, "."));
-    if member && lexed.is(name + 2, ")") {
+    // Rust has no fields but those of the program, or nearly none.
+    let field = |one: &Declared| one.kind == NameKind::Member;
+    let fields = !case.language().borrows || case.text.names.of(lexed.word(name)).any(field);
+    if member && fields && lexed.is(name + 2, ")") {
         let (open, close) = (lexed.code[name + 1], lexed.code[name + 2]);
         let edit = Edit::delete(case.file(), open.start, close.end);
         all.push(Candidate::new(MistakeId::NotCallable, MEMBER_CALLED, vec![edit]));

@@ -188,6 +188,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::declare::undeclared::FAMILY,
     &super::declare::unused::FAMILY,
     &super::declare::header_words::FAMILY,
+    &super::declare::left_block::FAMILY,
     &super::types::FAMILY,
     &super::calls::FAMILY,
     &super::const_method::FAMILY,

@@ -331,6 +331,16 @@ fn nearest(message: &Message, drafts: &[Draft], lost: bool) -> Option<usize> {
         .min_by_key(|at| far(&drafts[*at]))
 }
 
+/// What is moved is at fault where it stood: the edit that takes away what another puts in as a line.
+fn moved_from<'a>(edits: &'a [Edit], before: &Program) -> Option<&'a Edit> {
+    edits.iter().find(|edit| {
+        let text = before.file(&edit.file).map(|file| file.slice(edit.start, edit.end));
+        let gone = text.as_ref().map_or("", |text| text.trim());
+        let moved = |other: &Edit| puts_in_line(other) && other.text.trim().starts_with(gone);
+        edit.text.is_empty() && !gone.is_empty() && edits.iter().any(moved)
+    })
+}
+
 /// Whether an edit only puts in a line of its own.
 fn puts_in_line(edit: &Edit) -> bool {
     edit.start == edit.end && edit.text.ends_with('\n')
@@ -528,7 +538,9 @@ impl Teller<'_, '_> {
     }
 
     fn faulty_place(&self, draft: &Draft, part: usize, edits: &[Edit]) -> Place {
-        let Some(edit) = edits.iter().min_by_key(|edit| (&edit.file, edit.start)) else {
+        let Some(edit) = moved_from(edits, &draft.step.before)
+            .or_else(|| edits.iter().min_by_key(|edit| (&edit.file, edit.start)))
+        else {
             return Place::point("", 1, 1);
         };
         let Some(original) = self.original(&edit.file) else {
