@@ -118,7 +118,8 @@ fn votes(case: &Case, declared: &Declared, now: &str, wanted: &str) -> Option<(u
             }
             continue;
         }
-        let mut clash = messages.filter(|one| tells(case, one, now));
+        let mut clash =
+            messages.filter(|one| tells(case, one, now) && !mixes_numbers(case, one, now, wanted));
         if !number_in_quotes(case, at_line)
             && clash.any(|one| tells_instead(case, one, wanted, now))
         {
@@ -158,6 +159,20 @@ fn says_nothing(case: &Case, line: u32) -> bool {
     let mut tokens = lexed.on_line(line);
     let names = case.language().prints;
     tokens.any(|at| lexed.kind(at) == Some(TokenKind::Str) || names.contains(&lexed.word(at)))
+}
+
+/// Whether a message is about two kinds of numbers that are computed with: there one of them is usually turned
+/// into the other, and both declarations stay.
+fn mixes_numbers(case: &Case, message: &Message, now: &str, wanted: &str) -> bool {
+    let usual = case.language().usual;
+    let numbers = [now, wanted].iter().all(|one| *one == usual.whole || *one == usual.real);
+    // Seen with go 1.19 and rustc 1.95.
+    let said = &message.text;
+    let computed = said.contains("mismatched types")
+        || ["cannot add", "cannot subtract", "cannot multiply", "cannot divide"]
+            .iter()
+            .any(|start| said.starts_with(start));
+    numbers && computed
 }
 
 /// Whether a line has a number in quotes: it is more likely that these are too many.
