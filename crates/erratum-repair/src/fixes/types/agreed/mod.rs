@@ -7,6 +7,17 @@ mod told;
 mod value;
 
 use crate::fixes::{Candidate, Case};
+use crate::message::Message;
+use crate::score::{Factor, Score, weight};
+
+/// So many lines are no accident.
+const ENOUGH: usize = 2;
+
+/// Each further line.
+const FURTHER: Factor = weight("a further line wants it", 0.5);
+
+/// How many further lines count.
+const FURTHER_LINES: usize = 3;
 
 pub(super) fn agreed(case: &Case, all: &mut Vec<Candidate>) {
     if case.language().applies_bare {
@@ -14,4 +25,16 @@ pub(super) fn agreed(case: &Case, all: &mut Vec<Candidate>) {
     }
     result::results(case, all);
     value::values(case, all);
+}
+
+/// What it is worth that so many lines agree.
+fn worth(agree: Factor, lines: usize) -> Score {
+    agree + FURTHER * lines.saturating_sub(ENOUGH).min(FURTHER_LINES) as f64
+}
+
+/// The errors of this file with their lines.
+fn said_here<'a>(case: &'a Case) -> Vec<(&'a Message, u32)> {
+    let errors = case.all.iter().filter(|message| message.is_error());
+    let here = errors.filter(|one| one.at.as_ref().is_some_and(|at| at.file == case.file()));
+    here.filter_map(|one| Some((one, one.line()?))).collect()
 }

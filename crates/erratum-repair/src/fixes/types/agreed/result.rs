@@ -4,6 +4,7 @@ use super::super::found_types;
 use super::told::{
     is_written, same_text, tells, tells_instead, texts_alike, value_type, whole_type,
 };
+use super::{ENOUGH, said_here, worth};
 use crate::fixes::shape::{Function, calls_near, function_around, function_of, text_of, type_of};
 use crate::fixes::{Candidate, Case};
 use crate::message::Message;
@@ -16,15 +17,6 @@ use std::collections::BTreeSet;
 /// Two lines, what is returned or what a call is used for, want the same other type, and none the one that
 /// is written.
 const AGREE: Factor = weight("what is returned and what it is used for want another type", 6.3);
-
-/// Each further line.
-const FURTHER: Factor = weight("a further line wants it", 0.5);
-
-/// How many further lines count.
-const FURTHER_LINES: usize = 3;
-
-/// So many lines are no accident.
-const ENOUGH: usize = 2;
 
 /// What stands for nothing in place of an object, as compilers call it.
 const NOTHING: &[&str] = &["nullptr_t", "null", "NULL", "void *", "nil"];
@@ -93,7 +85,7 @@ fn result_of(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
             continue;
         };
         let edits = headers(case, function, &now, &typed_as);
-        let score = AGREE + FURTHER * (lines - ENOUGH).min(FURTHER_LINES) as f64;
+        let score = worth(AGREE, lines);
         all.push(Candidate::new(MistakeId::WrongReturnType, score, edits).guess());
     }
 }
@@ -138,10 +130,7 @@ fn agreeing(
     let line = |at: usize| lexed.code.get(at).map_or(0, |token| token.line);
     let close = function.close?;
     let body = line(function.open)..=line(close);
-    let said: Vec<(&Message, u32)> = (case.all.iter().filter(|one| one.is_error()))
-        .filter(|one| one.at.as_ref().is_some_and(|at| at.file == case.file()))
-        .filter_map(|one| Some((one, one.line()?)))
-        .collect();
+    let said = said_here(case);
     let mut lines = BTreeSet::new();
     for (at, end) in returns(case, function) {
         let own = line(at)..=line(end);

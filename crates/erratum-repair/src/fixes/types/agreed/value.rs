@@ -4,6 +4,7 @@ use super::super::found_types;
 use super::told::{
     is_text, is_written, same_text, tells, tells_instead, texts_alike, value_type, whole_type,
 };
+use super::{ENOUGH, said_here, worth};
 use crate::fixes::shape::{Call, call_at, parameter_of, takes_itself, text_of, type_of};
 use crate::fixes::{Candidate, Case};
 use crate::message::Message;
@@ -16,15 +17,6 @@ use std::collections::BTreeSet;
 
 /// Two lines want the same other type, and no line the one that is written.
 const AGREE: Factor = weight("two uses want another type, and none this one", 6.3);
-
-/// Each further line.
-const FURTHER: Factor = weight("a further use wants it", 0.5);
-
-/// How many further lines count.
-const FURTHER_LINES: usize = 3;
-
-/// So many lines are no accident.
-const ENOUGH: usize = 2;
 
 /// What is used on the line of the message, and the parameter to which a value is given there.
 pub(super) fn values(case: &Case, all: &mut Vec<Candidate>) {
@@ -87,7 +79,7 @@ fn value(case: &Case, declared: &Declared, all: &mut Vec<Candidate>) {
     };
     let edit =
         Edit::replace(case.file(), lexed.code[typed.0].start, lexed.code[typed.1].end, wanted);
-    let score = AGREE + FURTHER * (lines - ENOUGH).min(FURTHER_LINES) as f64;
+    let score = worth(AGREE, *lines);
     all.push(Candidate::new(MistakeId::WrongType, score, vec![edit]).guess());
 }
 
@@ -97,10 +89,7 @@ fn votes(case: &Case, declared: &Declared, now: &str, wanted: &str) -> Option<(u
     let lexed = case.lexed();
     let line = |at: usize| lexed.code.get(at).map_or(0, |token| token.line);
     let own = line(declared.token);
-    let said: Vec<(&Message, u32)> = (case.all.iter().filter(|one| one.is_error()))
-        .filter(|one| one.at.as_ref().is_some_and(|at| at.file == case.file()))
-        .filter_map(|one| Some((one, one.line()?)))
-        .collect();
+    let said = said_here(case);
     let of_line = |line: u32| said.iter().filter(move |(_, its)| *its == line).map(|(one, _)| *one);
     let (mut lines, mut told) = (BTreeSet::new(), BTreeSet::new());
     let name = lexed.word(declared.token);
