@@ -1,6 +1,5 @@
 //! Types as messages tell them and as programs write them.
 
-use crate::explain::types::plain;
 use crate::fixes::Case;
 use crate::message::Message;
 use erratum_syntax::lex::TokenKind;
@@ -63,7 +62,9 @@ pub(super) fn same_text(typed: &str) -> String {
 
 /// The type of a value as it is written for a result.
 pub(super) fn value_type(case: &Case, typed: &str) -> String {
-    let typed = plain(typed);
+    // gcc says what another name of a type stands for (seen with gcc 12).
+    let typed = typed.split(" {aka").next().unwrap_or(typed).replace("__cxx11::", "");
+    let typed = typed.replace("basic_string<char>", "string");
     let typed = case.language().written(typed.trim());
     let pointer = typed.ends_with(['*', '&']);
     let bare = if pointer { typed } else { typed.strip_prefix("const ").unwrap_or(typed) };
