@@ -13,6 +13,7 @@ use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::{Declared, NameKind};
+use std::cmp::Reverse;
 use std::collections::BTreeSet;
 
 /// Two lines want the same other type, and no line the one that is written.
@@ -64,7 +65,7 @@ fn value(case: &Case, declared: &Declared, all: &mut Vec<Candidate>) {
     let votes =
         wanted.into_iter().filter_map(|one| Some((votes(case, declared, &now, &one)?, one)));
     let mut votes: Vec<((usize, usize), String)> = votes.collect();
-    votes.sort_by(|one, other| other.0.cmp(&one.0));
+    votes.sort_by_key(|one| Reverse(one.0));
     let best = votes.first().filter(|((lines, _), _)| *lines >= ENOUGH);
     let Some(((lines, told), wanted)) = best else { return };
     let even = |other: &&((usize, usize), String)| other.0 == (*lines, *told);
