@@ -86,7 +86,9 @@ fn head_of(case: &Case, declared: usize) -> Option<usize> {
         if !GO_ON.contains(&lexed.word(word)) {
             break;
         }
-        head = case.statement_start(case.text.pairs.partner_of(word.checked_sub(1)?)?);
+        // Always back: in a broken text such a word may stand behind an opening bracket.
+        let open = partner(word.checked_sub(1)?).filter(|open| *open < head.min(word - 1))?;
+        head = case.statement_start(open);
     }
     lexed.code[head].first.then_some(head)
 }
@@ -182,6 +184,16 @@ mod tests {
             "class Quay {\n    String go(int depth) {\n        if (depth > 3) {\n            String name = tell(depth);\n        } else {\n            String name = tell(3);\n        }\n        return <|>name;\n    }\n}\n",
             "cannot find symbol: variable name",
             "class Quay {\n    String go(int depth) {\n        String name;\n        if (depth > 3) {\n            name = tell(depth);\n        } else {\n            name = tell(3);\n        }\n        return name;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_branch_that_goes_on_with_nothing_ends_the_search() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int go() {\n        else {\n            int best = 0;\n        }\n        return <|>best;\n    }\n}\n",
+            "cannot find symbol: variable best",
         );
     }
 
