@@ -110,9 +110,11 @@ pub(crate) fn of_edits(
             let old = program.file(&edit.file).map(|file| file.slice(edit.start, edit.end));
             edit.start == edit.end || old.is_some_and(|old| !old.contains(edit.text.trim()))
         });
-    // Whether a method makes an object is told by its header, too, and which traits a type has above it.
+    // Whether a method makes an object is told by its header, too, which traits a type has above it, and
+    // whether a name may change by its declaration.
     let taken_out = edits.iter().all(|edit| edit.text.is_empty());
-    let makes = matches!(mistake, MistakeId::ConstructorRules | MistakeId::TraitRules) && taken_out;
+    let told_there = [MistakeId::ConstructorRules, MistakeId::TraitRules, MistakeId::FixedValue];
+    let makes = told_there.contains(&mistake) && taken_out;
     if (header || typed || makes) && edits.len() == 1 {
         return Effect::Redeclares;
     }

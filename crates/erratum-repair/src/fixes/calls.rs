@@ -1,7 +1,7 @@
 //! Calls with too few, too many or misplaced arguments, and formats that do not fit their values.
 
 use super::family::{Example, Family, Phases};
-use super::shape::{Call, calls_near, parameters_of_call, text_of, type_of};
+use super::shape::{Call, calls_near, may_be, parameters_of_call, text_of, type_of};
 use super::values::{Gap, values};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
@@ -21,6 +21,8 @@ const SAME_AS_BEFORE: Factor = weight("it is the same as the one before", 1.0);
 const LITERAL: Factor = weight("it is a plain number", 0.5);
 /// Two neighbouring arguments in the wrong order.
 const SWAPPED: Factor = weight("two neighbours in the wrong order", 1.0);
+/// Neither fits its own parameter, and each that of the other.
+const CROSSED: Factor = weight("each fits only the parameter of the other", 2.0);
 /// Of all that can be wrong with a call, a quite different value is rare.
 const OTHER_VALUE: Factor = weight("another value is given", -2.5);
 /// Two values without a comma between them.
@@ -138,7 +140,9 @@ pub(super) fn arguments(case: &Case, call: &Call, less: Factor, all: &mut Vec<Ca
             let better = wanted
                 .as_ref()
                 .map_or(Score::default(), |wanted| fit_turned(&types, wanted, index));
-            let score = SWAPPED + less + better;
+            let crossed =
+                wanted.as_ref().is_some_and(|wanted| crossed(case, &types, wanted, index));
+            let score = SWAPPED + less + better + CROSSED.when(crossed);
             all.push(Candidate::new(MistakeId::WrongArgumentOrder, score, vec![edit]));
         }
         for (index, &(first, last)) in call.arguments.iter().enumerate() {
@@ -211,6 +215,27 @@ fn fit_turned(types: &[Option<String>], wanted: &[(String, String)], index: usiz
     let (now, then): (Score, Score) =
         (fit(a, first) + fit(b, second), fit(b, first) + fit(a, second));
     then - now
+}
+
+/// Whether an argument and the one before it can be given only for the parameters of each other.
+fn crossed(
+    case: &Case,
+    types: &[Option<String>],
+    wanted: &[(String, String)],
+    index: usize,
+) -> bool {
+    let (Some([a, b]), Some([(first, _), (second, _)])) =
+        (types.get(index - 1..=index), wanted.get(index - 1..=index))
+    else {
+        return false;
+    };
+    let meets = |typed: &Option<String>, wanted: &str| may_be(case, typed.as_deref(), wanted);
+    a.is_some()
+        && b.is_some()
+        && !meets(a, first)
+        && !meets(b, second)
+        && meets(b, first)
+        && meets(a, second)
 }
 
 fn fit(typed: &Option<String>, wanted: &str) -> Factor {

@@ -189,6 +189,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::declare::unused::FAMILY,
     &super::declare::header_words::FAMILY,
     &super::declare::left_block::FAMILY,
+    &super::declare::lost_parameter::FAMILY,
     &super::types::FAMILY,
     &super::calls::FAMILY,
     &super::const_method::FAMILY,

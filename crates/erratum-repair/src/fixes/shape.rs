@@ -70,6 +70,35 @@ pub(crate) fn function_of(case: &Case, open: usize) -> Option<Function> {
     })
 }
 
+/// The function around a token. In Pascal what it declares may stand between its header and its block.
+pub(crate) fn routine_around(case: &Case, token: usize) -> Option<Function> {
+    if !case.language().returns_by_name {
+        return function_around(case, token);
+    }
+    let functions = case.text.names.declared.iter().filter(|one| one.kind == NameKind::Function);
+    let header = functions.filter(|one| one.token < token).max_by_key(|one| one.token)?;
+    routine_at(case, header.token).filter(|one| one.close.is_some_and(|close| token < close))
+}
+
+/// The function that is declared at a token, if its block stands there.
+pub(crate) fn routine_at(case: &Case, declared: usize) -> Option<Function> {
+    let lexed = case.lexed();
+    if !case.language().returns_by_name {
+        let open = (declared..lexed.code.len()).find(|at| lexed.divides(*at))?;
+        return function_of(case, open);
+    }
+    let open = (declared..lexed.code.len()).find(|at| lexed.is(*at, "begin"))?;
+    let named = case.text.names.declared.iter().find(|one| one.token == declared)?;
+    let close = case.text.pairs.partner_of(open);
+    Some(Function { open, close, parameters_close: declared, returns: named.typed })
+}
+
+/// The name of a function.
+pub(crate) fn routine_name(case: &Case, function: &Function) -> Option<usize> {
+    let functions = case.text.names.declared.iter().filter(|one| one.kind == NameKind::Function);
+    functions.filter(|one| one.token < function.open).map(|one| one.token).max()
+}
+
 /// The text of a run of tokens, as it stands.
 pub(crate) fn text_of(case: &Case, (first, last): (usize, usize)) -> String {
     let lexed = case.lexed();
@@ -246,6 +275,26 @@ pub(crate) fn parameters_at(case: &Case, open: usize) -> Option<Vec<(String, Str
         .map(split)
         .filter(|(typed, name)| !(name.is_empty() && typed.is_empty()));
     Some(all.collect())
+}
+
+/// Whether a value of a type can be given where another is wanted, as far as the names of the types tell: a
+/// whole number for another number, a text for a text, and what is not known for anything.
+pub(crate) fn may_be(case: &Case, typed: Option<&str>, wanted: &str) -> bool {
+    let usual = case.language().usual;
+    let text = |one: &str| {
+        let bare = one.trim_start_matches("const ").trim_start_matches('&').to_lowercase();
+        one == usual.text || bare.contains("str") || bare.starts_with("char *")
+    };
+    let Some(typed) = typed else { return true };
+    let plain = |one: &str| text(one) || one == usual.real || case.language().is_type(one);
+    if typed == wanted || !plain(typed) || !plain(wanted) {
+        return true;
+    }
+    let truth = wanted == usual.truth && usual.truth != usual.whole;
+    let number = !text(wanted) && !truth;
+    text(typed) && text(wanted)
+        || typed == usual.whole && number
+        || typed == usual.real && number && wanted != usual.whole
 }
 
 /// The type of an expression of one token, as far as the text tells.

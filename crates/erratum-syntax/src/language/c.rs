@@ -78,6 +78,7 @@ pub(super) static C: Language = Language {
     name: "C",
     extensions: &["c", "h"],
     usual: Usual { truth: "int", whole: "int", real: "double", text: "const char *" },
+    fixed_words: &[("const", "")],
     directives: true,
     keywords: &[
         "auto", "break", "case", "char", "const", "continue", "default", "do", "double", "else",

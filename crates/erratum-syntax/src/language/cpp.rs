@@ -8,6 +8,7 @@ pub(super) static CPP: Language = Language {
     extensions: &["cpp", "cc", "cxx", "C", "c++", "hpp", "hh", "hxx"],
     raw_strings: RawStrings::Delimited,
     usual: Usual { truth: "bool", whole: "int", real: "double", text: "std::string" },
+    fixed_words: &[("const", "")],
     directives: true,
     keywords: &[
         "auto",

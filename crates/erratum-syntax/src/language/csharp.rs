@@ -6,6 +6,7 @@ pub(super) static CSHARP: Language = Language {
     id: "csharp",
     name: "C#",
     extensions: &["cs"],
+    fixed_words: &[("const", ""), ("readonly", "")],
     raw_strings: RawStrings::Verbatim,
     type_arguments: Some(("<", ">")),
     keywords: &[

@@ -11,6 +11,7 @@ pub(super) static GO: Language = Language {
     raw_strings: RawStrings::Backtick,
     line_ends: true,
     usual: Usual { truth: "bool", whole: "int", real: "float64", text: "string" },
+    fixed_words: &[("const", "var")],
     keywords: &[
         "break",
         "case",

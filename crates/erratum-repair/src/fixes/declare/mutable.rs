@@ -3,8 +3,9 @@
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::shape::function_around;
 use crate::fixes::{Candidate, Case};
-use crate::score::{Factor, evidence, weight};
+use crate::score::{Factor, Score, evidence, weight};
 use erratum_catalogue::{MistakeId, Recipe};
+use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 
 /// A binding that is changed must say so.
@@ -17,6 +18,10 @@ const REFERENCE: Factor = weight("a reference on the line", 1.0);
 const OWN_REFERENCE: Factor = weight("the method borrows its object", 2.5);
 /// A word that forbids changes is taken out.
 const NO_LONGER_FIXED: Factor = weight("it takes a word out", 2.0);
+/// What is counted or summed is changed on purpose.
+const CHANGED_IN_PLACE: Factor = weight("it is made of its old value", 4.5);
+/// An object whose method changes it was not meant to stay as it is.
+const METHOD_CHANGES: Factor = weight("a method of the library changes it", 4.5);
 /// A word that forbids changes gives way to one that allows them.
 const CHANGEABLE_WORD: Factor = weight("a word that lets it change", 2.5);
 
@@ -41,7 +46,9 @@ pub(in crate::fixes) static FAMILY: Family = Family {
 };
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
-    if case.asks(Recipe::Mutable) {
+    if case.diagnosis.shows(MistakeId::MissingConst) {
+        fixed_object(case, all);
+    } else if case.asks(Recipe::Mutable) {
         mutable(case, all);
         own_field(case, all);
     }
@@ -93,7 +100,9 @@ fn mutable(case: &Case, all: &mut Vec<Candidate>) {
             let set = own
                 .find(|own| holds.contains(&own.kind))
                 .filter(|_| !holds.contains(&declared.kind));
-            changeable(case, set.unwrap_or(declared).token, all);
+            let sums = changed_in_place(case, token);
+            let why = CHANGED_IN_PLACE.when(sums).into();
+            changeable(case, set.unwrap_or(declared).token, why, all);
             return;
         }
         if name.as_ref().is_some_and(|name| name != lexed.word(declared.token)) {
@@ -126,8 +135,37 @@ fn mutable(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// C++: what is declared to stay as it is meets a method that changes it. A method of the program may only
+/// lack its promise.
+fn fixed_object(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let object = line.into_iter().find(|at| {
+        let method = lexed.word(at + 2);
+        lexed.kind(*at) == Some(TokenKind::Name)
+            && lexed.is(at + 1, ".")
+            && lexed.is(at + 3, "(")
+            && case.text.names.of(method).next().is_none()
+    });
+    let declared = object.and_then(|at| case.text.names.resolve(lexed, at));
+    if let Some(declared) = declared.filter(|one| one.kind == NameKind::Value) {
+        changeable(case, declared.token, METHOD_CHANGES.into(), all);
+    }
+}
+
+/// Whether a name is given a value that is made of its old one: `count++`, `sum += fare`, `sum = sum + fare`.
+fn changed_in_place(case: &Case, at: usize) -> bool {
+    let lexed = case.lexed();
+    let steps = ["++", "--"];
+    let mark = lexed.word(at + 1);
+    steps.contains(&mark)
+        || steps.contains(&lexed.before(at))
+        || matches!(mark, "+=" | "-=" | "*=" | "/=")
+        || matches!(mark, "=" | ":=") && lexed.word(at + 2) == lexed.word(at)
+}
+
 /// A name that is declared to keep its value: another word in front of it lets it change.
-fn changeable(case: &Case, declared: usize, all: &mut Vec<Candidate>) {
+fn changeable(case: &Case, declared: usize, why: Score, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let fixed = |at: usize| case.language().fixed_words.iter().find(|(word, _)| lexed.is(at, word));
     let mut before = (case.statement_start(declared)..declared).rev();
@@ -135,12 +173,12 @@ fn changeable(case: &Case, declared: usize, all: &mut Vec<Candidate>) {
     let Some((word, (_, new))) = found else { return };
     if new.is_empty() {
         let edit = case.delete_token(word);
-        all.push(Candidate::new(MistakeId::FixedValue, NO_LONGER_FIXED, vec![edit]));
+        all.push(Candidate::new(MistakeId::FixedValue, why + NO_LONGER_FIXED, vec![edit]));
         return;
     }
     all.push(Candidate::new(
         MistakeId::FixedValue,
-        CHANGEABLE_WORD,
+        why + CHANGEABLE_WORD,
         vec![case.replace_token(word, *new)],
     ));
 }

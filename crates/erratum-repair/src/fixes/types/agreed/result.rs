@@ -5,7 +5,9 @@ use super::told::{
     is_written, same_text, tells, tells_instead, texts_alike, value_type, whole_type,
 };
 use super::{ENOUGH, said_here, worth};
-use crate::fixes::shape::{Function, calls_near, function_around, function_of, text_of, type_of};
+use crate::fixes::shape::{
+    Function, calls_near, routine_around, routine_at, routine_name, text_of, type_of,
+};
 use crate::fixes::{Candidate, Case};
 use crate::message::Message;
 use crate::score::{Factor, weight};
@@ -23,38 +25,15 @@ const NOTHING: &[&str] = &["nullptr_t", "null", "NULL", "void *", "nil"];
 
 /// The result of the function in which a value does not fit, or of one that is called there.
 pub(super) fn results(case: &Case, all: &mut Vec<Candidate>) {
-    let around = around(case, case.token).filter(|one| line_returns(case, one));
+    let around = routine_around(case, case.token).filter(|one| line_returns(case, one));
     let called = calls_near(case).into_iter().filter_map(|call| {
         let name = case.lexed().word(call.name);
         let mut named = case.text.names.of(name).filter(|one| one.kind == NameKind::Function);
-        named.find_map(|declared| with_body(case, declared.token))
+        named.find_map(|declared| routine_at(case, declared.token))
     });
     for function in around.into_iter().chain(called) {
         result_of(case, &function, all);
     }
-}
-
-/// The function around a token. In Pascal what it declares may stand between its header and its block.
-fn around(case: &Case, token: usize) -> Option<Function> {
-    if !case.language().returns_by_name {
-        return function_around(case, token);
-    }
-    let functions = case.text.names.declared.iter().filter(|one| one.kind == NameKind::Function);
-    let header = functions.filter(|one| one.token < token).max_by_key(|one| one.token)?;
-    with_body(case, header.token).filter(|one| one.close.is_some_and(|close| token < close))
-}
-
-/// The function that is declared at a token, if its block stands there.
-fn with_body(case: &Case, declared: usize) -> Option<Function> {
-    let lexed = case.lexed();
-    if !case.language().returns_by_name {
-        let open = (declared..lexed.code.len()).find(|at| lexed.divides(*at))?;
-        return function_of(case, open);
-    }
-    let open = (declared..lexed.code.len()).find(|at| lexed.is(*at, "begin"))?;
-    let named = case.text.names.declared.iter().find(|one| one.token == declared)?;
-    let close = case.text.pairs.partner_of(open);
-    Some(Function { open, close, parameters_close: declared, returns: named.typed })
 }
 
 fn result_of(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
@@ -93,7 +72,7 @@ fn result_of(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
 /// Writes the result of a function anew, where it is declared before, too.
 fn headers(case: &Case, function: &Function, now: &str, wanted: &str) -> Vec<Edit> {
     let lexed = case.lexed();
-    let name = name_of(case, function).map_or("", |name| lexed.word(name));
+    let name = routine_name(case, function).map_or("", |name| lexed.word(name));
     let own = function.returns.map(|typed| whole_type(case, typed));
     let prototypes = case.text.names.of(name).filter(|one| {
         let behind =
@@ -109,12 +88,6 @@ fn headers(case: &Case, function: &Function, now: &str, wanted: &str) -> Vec<Edi
         Edit::replace(case.file(), lexed.code[first].start, lexed.code[last].end, wanted)
     };
     all.into_iter().map(edit).collect()
-}
-
-/// The name of a function.
-fn name_of(case: &Case, function: &Function) -> Option<usize> {
-    let functions = case.text.names.declared.iter().filter(|one| one.kind == NameKind::Function);
-    functions.filter(|one| one.token < function.open).map(|one| one.token).max()
 }
 
 /// On how many lines what a function gives back, or what its result is used for, is of another type than
@@ -152,7 +125,7 @@ fn agreeing(
             last.filter(|(one, _)| tells(case, one, now) && tells_instead(case, one, wanted, now));
         lines.extend(last.map(|(_, line)| *line));
     }
-    let name = name_of(case, function)?;
+    let name = routine_name(case, function)?;
     let uses = case.text.names.seen.get(lexed.word(name))?;
     for at in uses.iter().filter(|at| !body.contains(&line(**at)) && line(**at) != line(name)) {
         let own = line(*at);
@@ -191,8 +164,9 @@ fn returns<'a>(case: &'a Case, function: &Function) -> impl Iterator<Item = (usi
     let open = function.open;
     let close = function.close.unwrap_or(lexed.code.len());
     let by_name = case.language().returns_by_name;
-    let name = name_of(case, function).map_or(String::new(), |name| lexed.word(name).to_owned());
-    let own = move |at: &usize| around(case, *at).is_some_and(|inner| inner.open == open);
+    let name =
+        routine_name(case, function).map_or(String::new(), |name| lexed.word(name).to_owned());
+    let own = move |at: &usize| routine_around(case, *at).is_some_and(|inner| inner.open == open);
     let gives = move |at: &usize| {
         let word = lexed.word(*at);
         if by_name {
