@@ -13,6 +13,7 @@ pub use point::{LINE, LINES, Point, point};
 use crate::diagnose::Diagnoser;
 use crate::fixes::Case;
 use crate::message::{Message, Place};
+use erratum_syntax::language::Language;
 use serde::Serialize;
 
 /// What a message says, laid out.
@@ -30,6 +31,14 @@ pub struct Explained {
 }
 
 impl Explained {
+    /// Whether a value is wanted where one stands that may be missing: `int` and `Optional<Integer>`.
+    pub(crate) fn may_be_missing(&self, language: &Language) -> bool {
+        let clash = self.clash.as_ref().zip(language.perhaps);
+        clash.is_some_and(|(clash, perhaps)| {
+            perhaps.missing(&clash.found.text, &clash.expected.text).is_some()
+        })
+    }
+
     /// Every place it speaks of.
     pub fn places_mut(&mut self) -> impl Iterator<Item = &mut Place> {
         let sides = self.clash.iter_mut().flat_map(|clash| [&mut clash.expected, &mut clash.found]);

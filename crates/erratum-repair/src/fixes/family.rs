@@ -151,6 +151,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::base_class::FAMILY,
     &super::text_sums::FAMILY,
     &super::counting_loop::FAMILY,
+    &super::types::perhaps::FAMILY,
     &super::plain_text_type::FAMILY,
     &super::headers::FAMILY,
     &super::inherited::FAMILY,

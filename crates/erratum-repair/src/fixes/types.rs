@@ -3,6 +3,7 @@
 mod agreed;
 mod literals;
 mod parsed;
+pub(super) mod perhaps;
 mod references;
 mod returns;
 mod texts;

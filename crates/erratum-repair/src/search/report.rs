@@ -363,6 +363,9 @@ impl Teller<'_, '_> {
         let usual = alone.as_ref().map_or(unknown, |(entry, _)| entry.id.as_str());
         // Where no fix is likely enough, none says what the mistake is.
         let part = draft.part.filter(|_| fixes.first().is_some_and(Fix::is_likely));
+        let explained = self.explained(draft, &diagnosis);
+        let missing = explained.may_be_missing(self.scene.policy.language);
+        let usual = if missing { MistakeId::MaybeNothing.as_str() } else { usual };
         let mistake = part.map_or(usual, |(_, candidate)| candidate.mistake.as_str()).to_owned();
         // Where a line is put in that may not have been meant, no line there is at fault.
         let whole_line = |candidate: &Candidate| candidate.edits.iter().any(puts_in_line);
@@ -403,7 +406,7 @@ impl Teller<'_, '_> {
             meaning: texts.meaning,
             advice: texts.advice,
             reading: texts.reading,
-            explained: self.explained(draft, &diagnosis),
+            explained,
             sound: None,
             will_say: direct.is_none().then(|| message.text.clone()),
             fixes,

@@ -1,6 +1,6 @@
 //! C++.
 
-use super::{ImportForm, Language, ListType, NameKind::*, RawStrings, Synonyms, Usual, c};
+use super::{ImportForm, Language, ListType, NameKind::*, Perhaps, RawStrings, Synonyms, Usual, c};
 
 pub(super) static CPP: Language = Language {
     id: "cpp",
@@ -249,6 +249,11 @@ pub(super) static CPP: Language = Language {
     ],
     each_loop: Some(("for", ":")),
     never: "throw 0;",
+    perhaps: Some(Perhaps {
+        around: ("std::optional<", ">"),
+        there: ".value()",
+        instead: (".value_or(", ")"),
+    }),
     defaults: c::C.defaults,
     grave_warnings: c::GRAVE,
     item_word: "auto",

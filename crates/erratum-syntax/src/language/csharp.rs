@@ -1,6 +1,6 @@
 //! C#.
 
-use super::{ImportForm, Language, ListType, NameKind::*, RawStrings, Synonyms};
+use super::{ImportForm, Language, ListType, NameKind::*, Perhaps, RawStrings, Synonyms};
 
 pub(super) static CSHARP: Language = Language {
     id: "csharp",
@@ -378,6 +378,7 @@ pub(super) static CSHARP: Language = Language {
     typed_value: Some(("default(", ")")),
     item_word: "var",
     bracketed_conditions: true,
+    perhaps: Some(Perhaps { around: ("", "?"), there: ".Value", instead: (" ?? ", "") }),
     defaults: &[
         ("int", "0"),
         ("long", "0"),

@@ -1,12 +1,13 @@
 //! Haskell.
 
-use super::{Apostrophe, Declaring, Language, ListType, NameKind::*, Synonyms, Usual};
+use super::{Apostrophe, Declaring, Language, ListType, NameKind::*, Perhaps, Synonyms, Usual};
 use crate::names::forms;
 
 pub(super) static HASKELL: Language = Language {
     id: "haskell",
     name: "Haskell",
     extensions: &["hs"],
+    perhaps: Some(Perhaps { around: ("Maybe ", ""), there: "", instead: ("", "") }),
     line_comments: &["--"],
     block_comments: &[("{-", "-}")],
     nested_comments: true,

@@ -1,6 +1,6 @@
 //! Java.
 
-use super::{ImportForm, Language, NameKind::*, Synonyms, Usual};
+use super::{ImportForm, Language, NameKind::*, Perhaps, Synonyms, Usual};
 
 pub(super) static JAVA: Language = Language {
     id: "java",
@@ -346,6 +346,11 @@ pub(super) static JAVA: Language = Language {
     never: "throw null;",
     item_word: "var",
     bracketed_conditions: true,
+    perhaps: Some(Perhaps {
+        around: ("Optional<", ">"),
+        there: ".get()",
+        instead: (".orElse(", ")"),
+    }),
     defaults: &[
         ("int", "0"),
         ("long", "0"),

@@ -205,6 +205,7 @@ const PLAIN: Language = Language {
     count_by_one: &[],
     member_functions: &[],
     exact_numbers: false,
+    perhaps: None,
     narrowing: &[],
     text_types: false,
     import_list: ImportList::None,
@@ -215,6 +216,33 @@ const PLAIN: Language = Language {
     message_types_end: None,
     else_unended: false,
 };
+
+/// The type of a value that may be missing, and the two ways to the value itself.
+#[derive(Clone, Copy, Debug)]
+pub struct Perhaps {
+    /// What stands before the type of the value, and behind it.
+    pub around: (&'static str, &'static str),
+    /// What is written behind the value to take it as there; empty if the language has no such mark.
+    pub there: &'static str,
+    /// What is written behind it in front of a value to use in its place, and behind that.
+    pub instead: (&'static str, &'static str),
+}
+
+impl Perhaps {
+    /// The type of the value, where `typed` is that of one that may be missing.
+    pub fn inner<'a>(&self, typed: &'a str) -> Option<&'a str> {
+        let (before, after) = self.around;
+        typed.strip_prefix(before)?.strip_suffix(after).filter(|inner| !inner.is_empty())
+    }
+
+    /// The type of the value, where one is found that may be missing and the value itself is wanted. A type
+    /// and the class that holds its values (`int` and `Integer`) are the same here.
+    pub fn missing<'a>(&self, found: &'a str, wanted: &str) -> Option<&'a str> {
+        let bare = |typed: &str| typed.trim_start_matches('&').to_lowercase();
+        let same = |inner: &&str| !wanted.is_empty() && bare(inner).starts_with(&bare(wanted));
+        self.inner(found).filter(same)
+    }
+}
 
 /// The parts of the head of a loop that counts through a range, around the name, the start and the end.
 #[derive(Clone, Copy, Debug)]
@@ -370,6 +398,8 @@ pub struct Language {
     /// What stands before and behind the name of a type in an expression that has this type, where no
     /// expression has any.
     pub typed_value: Option<(&'static str, &'static str)>,
+    /// How a value is declared that may be missing.
+    pub perhaps: Option<Perhaps>,
     /// How a loop counts by one, where it goes through a range.
     pub counting: Option<Counting>,
     /// Warnings that tell of a mistake (the language forbids it, or the program goes wrong): they

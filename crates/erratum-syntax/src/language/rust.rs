@@ -1,7 +1,8 @@
 //! Rust.
 
 use super::{
-    Apostrophe, Counting, ImportForm, Language, ListType, NameKind::*, RawStrings, Synonyms, Usual,
+    Apostrophe, Counting, ImportForm, Language, ListType, NameKind::*, Perhaps, RawStrings,
+    Synonyms, Usual,
 };
 
 pub(super) static RUST: Language = Language {
@@ -327,6 +328,11 @@ pub(super) static RUST: Language = Language {
     made_by: ["", "::new("],
     never: "panic!()",
     any_value: "None.unwrap()",
+    perhaps: Some(Perhaps {
+        around: ("Option<", ">"),
+        there: ".unwrap()",
+        instead: (".unwrap_or(", ")"),
+    }),
     defaults: &[
         ("i8", "0"),
         ("i16", "0"),

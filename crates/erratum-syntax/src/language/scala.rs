@@ -1,6 +1,6 @@
 //! Scala.
 
-use super::{Counting, Language, ListType, NameKind::*, RawStrings, Synonyms, Usual};
+use super::{Counting, Language, ListType, NameKind::*, Perhaps, RawStrings, Synonyms, Usual};
 
 pub(super) static SCALA: Language = Language {
     counting: Some(Counting {
@@ -309,6 +309,11 @@ pub(super) static SCALA: Language = Language {
     any_value: "???",
     bracketed_conditions: true,
     calls_elements: true,
+    perhaps: Some(Perhaps {
+        around: ("Option[", "]"),
+        there: ".get",
+        instead: (".getOrElse(", ")"),
+    }),
     defaults: &[
         ("Int", "0"),
         ("Long", "0"),

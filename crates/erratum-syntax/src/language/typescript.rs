@@ -1,6 +1,6 @@
 //! TypeScript, and JavaScript that is checked.
 
-use super::{Apostrophe, Language, ListType, NameKind::*, RawStrings, Synonyms, Usual};
+use super::{Apostrophe, Language, ListType, NameKind::*, Perhaps, RawStrings, Synonyms, Usual};
 
 pub(super) static TYPESCRIPT: Language = Language {
     id: "typescript",
@@ -292,6 +292,7 @@ pub(super) static TYPESCRIPT: Language = Language {
     places_loop: Some(("in", "of")),
     item_word: "const",
     bracketed_conditions: true,
+    perhaps: Some(Perhaps { around: ("", " | undefined"), there: "!", instead: (" ?? ", "") }),
     defaults: &[("number", "0"), ("string", "\"\""), ("boolean", "false")],
     object_required: true,
     new_object: "new ",

@@ -35,7 +35,7 @@ pub(super) fn parsed(case: &Case, all: &mut Vec<Candidate>) {
 }
 
 /// The value that does not fit: what the message points at, or what a name that it points at is given.
-fn value(case: &Case) -> Option<(usize, usize)> {
+pub(super) fn value(case: &Case) -> Option<(usize, usize)> {
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[case.token].line);
     let typed = |at: usize| case.text.names.declared.iter().any(|d| d.token == at);
