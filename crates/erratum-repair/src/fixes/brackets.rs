@@ -18,6 +18,8 @@ const FLAT_BLOCK: Factor = weight("nothing is indented behind it", 2.0);
 const DEEP_BLOCK: Factor = weight("a block is indented behind it", -3.0);
 /// Lines beside it are lists, each on one line.
 const LIST_OF_LINES: Factor = weight("lines beside it are lists of one line", 3.0);
+/// A value in braces ends before the mark that ends its line.
+const VALUE_ENDS: Factor = weight("a value ends before its statement", 1.5);
 /// A list on one line without others beside it.
 const NO_LIST: Factor = weight("no list of one line", -1.0);
 /// The other groups of a list open at such a place.
@@ -171,10 +173,19 @@ fn one_line(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
         near && lexed.word(at) == lexed.word(line.start)
     });
     let alone = lexed.is(line.start, "{");
+    // `= {{"north", 4}, {"south", 7};`: a value ends before its statement does.
+    let value = matches!(lexed.before(odd.token), "=" | "{" | "," | "]")
+        && !lexed.code[odd.token].first
+        && lexed.is(last, ";")
+        && lexed.is(odd.token, "{");
     let score = w::INSERT
         + w::PAIRS_MENDED
         + w::LAYOUT_PLACE
-        + if alone && sibling { LIST_OF_LINES } else { NO_LIST };
+        + match () {
+            () if alone && sibling => LIST_OF_LINES,
+            () if value => VALUE_ENDS,
+            () => NO_LIST,
+        };
     let spaced =
         lexed.code.get(odd.token + 1).is_some_and(|next| next.start > lexed.code[odd.token].end);
     let text = if spaced { " }" } else { "}" };

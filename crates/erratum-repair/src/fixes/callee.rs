@@ -2,7 +2,7 @@
 //! method that does not say what it returns; and marks or words that lead to the member that is called.
 
 use super::family::{Example, Family, Phases};
-use super::shape::type_of;
+use super::shape::{receiver, type_of};
 use super::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Phase, Recipe};
@@ -55,6 +55,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     no_pointer(case, all);
     smart_pointer(case, all);
     bare_member(case, all);
+    bare_field(case, all);
     // Some compilers point at the dot before the name.
     let name = case.token + usize::from(lexed.is(case.token, "."));
     let starts = name.checked_sub(1).is_some_and(|at| matches!(lexed.word(at), "=" | "(" | ","));
@@ -142,6 +143,31 @@ fn bare_member(case: &Case, all: &mut Vec<Candidate>) {
             OWN_MEMBER + TOLD_MEMBER.when(told),
             vec![edit],
         ));
+    }
+}
+
+/// Go: a field of the own type without the name of the object in front of it.
+fn bare_field(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let name = case.token;
+    let bare = !matches!(lexed.before(name), "." | ":") && !lexed.is(name + 1, ":");
+    let known = case.text.names.resolve(lexed, name);
+    let visible = known.is_some_and(|one| one.kind != NameKind::Member);
+    if case.phase != Phase::Name || !bare || visible {
+        return;
+    }
+    let Some((object, typed)) = receiver(case, name) else { return };
+    let own = case.text.names.of(lexed.word(name)).filter(|one| one.kind == NameKind::Member);
+    let of_type = |field: &Declared| {
+        let open = case.text.pairs.inside_of(field.token);
+        open.is_some_and(|open| {
+            let head = case.statement_start(open)..open;
+            head.into_iter().any(|at| lexed.word(at) == typed)
+        })
+    };
+    if own.into_iter().any(of_type) && object != typed {
+        let edit = case.insert(lexed.code[name].start, format!("{object}."));
+        all.push(Candidate::new(MistakeId::MissingObject, OWN_MEMBER, vec![edit]));
     }
 }
 

@@ -1,7 +1,7 @@
 //! Marks of other languages, and loops over elements as other languages write them.
 
 use super::family::{Example, Family, Phases};
-use super::shape::function_around;
+use super::shape;
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Phase};
@@ -118,10 +118,8 @@ fn receiver(case: &Case, all: &mut Vec<Candidate>) {
     if !case.language().receivers || !matches!(lexed.word(case.token), "this" | "self") {
         return;
     }
-    let Some(function) = function_around(case, case.token) else { return };
-    let header = (0..function.open).rev().find(|at| lexed.is(*at, "func"));
-    if let Some(start) = header.filter(|at| lexed.is(at + 1, "(")) {
-        let edit = case.replace_token(case.token, lexed.word(start + 2));
+    if let Some((object, _)) = shape::receiver(case, case.token) {
+        let edit = case.replace_token(case.token, object);
         all.push(Candidate::new(MistakeId::ForeignWord, RECEIVER, vec![edit]));
     }
 }

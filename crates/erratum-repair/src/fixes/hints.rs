@@ -171,6 +171,7 @@ fn kind(case: &Case, edits: &[Edit]) -> MistakeId {
         "mut" => return MistakeId::MissingMut,
         "&" | "&mut" => return MistakeId::MissingBorrow,
         "->" | "." => return MistakeId::WrongMark,
+        "::" => return MistakeId::MissingMark,
         _ if text == case.language().object => return MistakeId::MissingObject,
         _ if text.starts_with("-> ") => return MistakeId::MissingReturnType,
         _ if text.starts_with(case.language().import.before) => return MistakeId::MissingImport,

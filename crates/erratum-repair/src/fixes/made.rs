@@ -20,6 +20,8 @@ const OBJECT_MADE: Factor = evidence("an object of a class is made with `new`", 
 const ARRAY_MADE: Factor = evidence("an array is made with `new`", 7.0);
 /// A pointer to an object is wanted.
 const POINTED_TO: Factor = evidence("a pointer to an object of that class is wanted", 6.5);
+/// The object itself is declared, and no pointer to one.
+const OBJECT_ITSELF: Factor = evidence("no pointer is declared", 6.5);
 /// An object is made by a call.
 const OBJECT: Factor = evidence("an object is made by a call", 6.0);
 
@@ -40,6 +42,7 @@ pub(super) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     pointed_to(case, all);
+    needless_word(case, all);
     if case.language().new_object == "new " {
         lost_word(case, all);
         if case.phase <= Phase::Syntax {
@@ -76,6 +79,23 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             continue;
         }
         all.push(Candidate::new(MistakeId::ForeignWord, NO_SUCH_WORD, edits));
+    }
+}
+
+/// C++: `Boat skua = new Boat("skua");` where the object itself is declared (seen with gcc 12).
+fn needless_word(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !case.message.text.contains("to non-scalar type") {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for at in line.filter(|at| lexed.is(*at, "new") && lexed.before(*at) == "=") {
+        let class = lexed.word(at + 1);
+        let declared = at.checked_sub(3).is_some_and(|typed| lexed.word(typed) == class);
+        if declared && lexed.is(at + 2, "(") {
+            let edit = case.delete_token(at);
+            all.push(Candidate::new(MistakeId::ForeignWord, OBJECT_ITSELF, vec![edit]).guess());
+        }
     }
 }
 

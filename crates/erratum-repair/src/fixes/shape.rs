@@ -171,12 +171,25 @@ pub(crate) fn calls_near(case: &Case) -> Vec<Call> {
     calls
 }
 
-/// The name of a constructor where it is defined: `Route(…) {`.
+/// The object of the method around a token, where methods stand outside of their type: its name and that of
+/// its type, `q` and `Quay` of `func (q *Quay) land()`.
+pub(crate) fn receiver<'a>(case: &'a Case, token: usize) -> Option<(&'a str, &'a str)> {
+    let lexed = case.lexed();
+    let function = function_around(case, token).filter(|_| case.language().receivers)?;
+    let start = (0..function.open).rev().find(|at| lexed.is(*at, "func"))?;
+    let close = case.text.pairs.partner_of(start + 1).filter(|_| lexed.is(start + 1, "("))?;
+    Some((lexed.word(start + 2), lexed.word(close.checked_sub(1)?)))
+}
+
+/// The name of a constructor where it is defined: `Route(…) {`. In Scala the head of the class is one.
 fn constructor(case: &Case, name: &str) -> Option<usize> {
     let lexed = case.lexed();
     let seen = case.text.names.seen.get(name)?;
     seen.iter().copied().find(|at| {
         let close = case.text.pairs.partner_of(at + 1);
+        if lexed.before(*at) == "class" && lexed.is(at + 1, "(") {
+            return close.is_some();
+        }
         !matches!(lexed.word(at.wrapping_sub(1)), "new" | "." | "=" | "return")
             && close.is_some_and(|close| matches!(lexed.word(close + 1), "{" | "throws" | ":"))
     })

@@ -23,6 +23,7 @@ use crate::message::{Message, Place};
 use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Verdict};
 use erratum_catalogue::{Captures, MistakeId};
 use erratum_syntax::edit::{self, Edit};
+use erratum_syntax::names::NameKind;
 use erratum_syntax::source::{Program, Source};
 use erratum_syntax::text::Text;
 use std::sync::Arc;
@@ -365,7 +366,13 @@ impl Teller<'_, '_> {
         let part = draft.part.filter(|_| fixes.first().is_some_and(Fix::is_likely));
         let explained = self.explained(draft, &diagnosis);
         let missing = explained.may_be_missing(self.scene.policy.language);
-        let usual = if missing { MistakeId::MaybeNothing.as_str() } else { usual };
+        let unknown_name = usual == MistakeId::UnknownName.as_str();
+        let asked = unknown_name.then(|| self.asked_of_type(draft)).flatten();
+        let usual = match () {
+            () if missing => MistakeId::MaybeNothing.as_str(),
+            () if asked.is_some() => MistakeId::MissingStatic.as_str(),
+            () => usual,
+        };
         let mistake = part.map_or(usual, |(_, candidate)| candidate.mistake.as_str()).to_owned();
         // Where a line is put in that may not have been meant, no line there is at fault.
         let whole_line = |candidate: &Candidate| candidate.edits.iter().any(puts_in_line);
@@ -384,6 +391,7 @@ impl Teller<'_, '_> {
         if part.is_none() {
             // What the message itself names.
             words.extend(alone.into_iter().flat_map(|(_, words)| words));
+            words.extend(asked.map(|member| ("name".to_owned(), member)));
         }
         let texts = super::judge::texts(
             diagnoser.catalogue,
@@ -505,6 +513,16 @@ impl Teller<'_, '_> {
         self.node.back(file, within, draft.number)
     }
 
+    /// The member that a type of the program is asked for, where no value of that name is known: `land` of
+    /// `Quay.land(4)`.
+    fn asked_of_type(&self, draft: &Draft) -> Option<String> {
+        let place = draft.message().at.as_ref()?;
+        let text = self.read(draft.step.before.file(&place.file)?);
+        let at = text.lexed.at(place.range(&text.lexed.source).0);
+        let own = text.names.of(text.lexed.word(at)).any(|one| one.kind == NameKind::Type);
+        (own && text.lexed.is(at + 1, ".")).then(|| text.lexed.word(at + 2).to_owned())
+    }
+
     /// Where the message of a mistake points, in the file as the learner has it.
     fn reported_place(&self, draft: &Draft) -> Place {
         let (step, number, message) = (draft.step, draft.number, draft.message());
@@ -542,7 +560,10 @@ impl Teller<'_, '_> {
 
     fn faulty_place(&self, draft: &Draft, part: usize, edits: &[Edit]) -> Place {
         let Some(edit) = moved_from(edits, &draft.step.before)
-            .or_else(|| edits.iter().min_by_key(|edit| (&edit.file, edit.start)))
+            // What is brought in for a change stands elsewhere.
+            .or_else(|| {
+                edits.iter().min_by_key(|edit| (puts_in_line(edit), &edit.file, edit.start))
+            })
         else {
             return Place::point("", 1, 1);
         };

@@ -388,7 +388,9 @@ fn names_only(setting: &Setting, sets: &[&[Edit]]) -> bool {
         let bare = edit.text.rfind(['.', ':']).map_or(0, |at| at + 1);
         let (before, name) = edit.text.split_at(bare);
         let renamed = named(&old) && named(name) && (before.is_empty() || owner(before));
-        renamed || old.is_empty() && owner(&edit.text)
+        // C: `struct berth` names the type that `berth` alone does not.
+        let tag = language.tagged_types && matches!(edit.text.trim(), "struct" | "union" | "enum");
+        renamed || old.is_empty() && (owner(&edit.text) || tag)
     };
     edits.peek().is_some() && edits.all(only)
 }

@@ -537,11 +537,28 @@ fn touches_own_change(node: &Node, message: &Message) -> bool {
 }
 
 /// Whether a message may come from the choice of a fix: it is new with that fix, and was not with
-/// another that holds.
+/// another that holds; or it was there before, and a likelier one takes it away.
 fn comes_of_a_choice(node: &Node, message: &Message) -> bool {
-    let says = |report: &Report| report.messages.iter().any(|other| other.text == message.text);
-    let came = node.steps.iter().rev().find(|step| !says(&step.report));
+    // The same words are said of other lines, too; what stands on a line stays where others come before it.
+    let line = |program: &Program, message: &Message| {
+        let at = message.at.as_ref()?;
+        Some(program.file(&at.file)?.line_text(at.line).trim().to_owned())
+    };
+    let own = line(&node.program, message);
+    let says = |program: &Program, report: &Report| {
+        let mut same = report.messages.iter().filter(|other| other.text == message.text);
+        same.any(|other| line(program, other) == own)
+    };
+    let stays = node.steps.iter().any(|step| {
+        let Done::Mended { held, pick } = &step.done else { return false };
+        let gone = |other: &Trial| !says(&other.program, &other.report);
+        !gone(&held[*pick]) && held[..*pick].iter().any(gone)
+    });
+    if stays {
+        return true;
+    }
+    let came = node.steps.iter().rev().find(|step| !says(&step.before, &step.report));
     let Some(Done::Mended { held, pick }) = came.map(|step| &step.done) else { return false };
     let others = held.iter().enumerate().filter(|(at, _)| at != pick);
-    others.into_iter().any(|(_, other)| !says(&other.report))
+    others.into_iter().any(|(_, other)| !says(&other.program, &other.report))
 }

@@ -12,6 +12,8 @@ use erratum_syntax::names::NameKind;
 
 /// The first use of an undeclared name gives it a value.
 const FIRST_VALUE: Factor = weight("its first use gives it a value", 1.5);
+/// The head of a loop declares its counter.
+const LOOP_COUNTER: Factor = weight("it counts in the head of a loop, and is used only there", 3.5);
 /// A form that is nearly as usual as the first.
 const NEARLY_AS_USUAL: Factor = weight("another form is a little more usual", -0.1);
 /// A form that is less usual than the first.
@@ -96,7 +98,8 @@ fn undeclared(case: &Case, all: &mut Vec<Candidate>) {
         }
         Declaring::Mark(mark) => {
             let edit = case.replace_token(first + 1, mark);
-            all.push(Candidate::new(MistakeId::WrongMark, DECLARING_MARK, vec![edit]));
+            let score = DECLARING_MARK + LOOP_COUNTER.when(is_counter(case, first));
+            all.push(Candidate::new(MistakeId::WrongMark, score, vec![edit]));
             return;
         }
         Declaring::Elsewhere => return,
@@ -111,13 +114,40 @@ fn undeclared(case: &Case, all: &mut Vec<Candidate>) {
                 .collect()
         }
     };
+    // A counter is of the type of its first value.
+    let counter = is_counter(case, first);
+    let counts = LOOP_COUNTER.when(counter);
+    let words = words.into_iter().take(if counter { 1 } else { usize::MAX });
     for (word, score) in words {
+        let score = score + counts;
         all.push(Candidate::new(
             MistakeId::MissingDeclaration,
             score,
             vec![case.insert(start, word)],
         ));
     }
+}
+
+/// Whether a name is given its first value in the head of a loop, and used nowhere else.
+fn is_counter(case: &Case, first: usize) -> bool {
+    let lexed = case.lexed();
+    let head = first - usize::from(lexed.before(first) == "(");
+    if lexed.before(head) != "for" || head == 0 {
+        return false;
+    }
+    let behind = match lexed.is(head, "(") {
+        true => case.text.pairs.partner_of(head).map(|close| close + 1),
+        false => (head..lexed.code.len()).find(|at| lexed.opens_block(*at)),
+    };
+    let Some(body) = behind else { return false };
+    let end = match lexed.opens_block(body) {
+        true => case.text.pairs.partner_of(body),
+        false => Some(case.statement_end(body)),
+    };
+    let around = function_around(case, first);
+    let own = around.map_or(0..lexed.code.len(), |one| one.open..one.close.unwrap_or(one.open));
+    let seen = case.text.names.seen.get(lexed.word(first)).map_or(&[][..], Vec::as_slice);
+    end.is_some_and(|end| seen.iter().all(|at| !own.contains(at) || (head..=end).contains(at)))
 }
 
 /// C: a type that is named without the word under which it is declared, `struct tide`.

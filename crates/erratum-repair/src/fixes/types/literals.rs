@@ -4,6 +4,7 @@ use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::Declared;
 use erratum_syntax::spelling::edit_distance;
 
 /// The message points at the literal.
@@ -118,8 +119,13 @@ pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
                 let content = word.trim_matches(['"', '\'']);
                 let number = !content.is_empty() && content.parse::<f64>().is_ok();
                 near_text(case, token, content, near, all);
-                let word_like = matches!(content, "true" | "false")
-                    || case.text.names.of(content).next().is_some();
+                // A name that this very statement declares has no value yet.
+                let known = |declared: &Declared| {
+                    let (from, to) = declared.scope;
+                    !(start..=end).contains(&declared.token) && (from..=to).contains(&token)
+                };
+                let word_like =
+                    matches!(content, "true" | "false") || case.text.names.of(content).any(known);
                 if let Some(value) = enum_value(case, content) {
                     let score = QUOTED + OF_AN_ENUM + near;
                     let edit = case.replace_token(token, value);
@@ -193,7 +199,7 @@ pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
                     .is_some_and(|t| t.contains("String") || t.contains("str"));
                 if text_wanted {
                     all.push(Candidate::new(
-                        MistakeId::TextAsCode,
+                        MistakeId::MissingToString,
                         MADE_TEXT + near,
                         vec![case.replace_token(token, format!("\"{word}\""))],
                     ));

@@ -71,7 +71,11 @@ pub(super) fn rust(case: &Case, all: &mut Vec<Candidate>) {
         let base = expected.trim_start_matches('&').trim_start_matches("mut ").to_owned();
         match (expected.as_str(), found.as_str()) {
             ("String", _) if found.contains("str") || found.starts_with('&') => {
-                push(MistakeId::MissingToString, OWNED_TEXT, wrap("", ".to_string()"));
+                // rustc names only the first text of a list (seen with 1.95).
+                let all = texts_of_list(case, lexed.at(from));
+                let each = all.iter().map(|at| case.insert(lexed.code[*at].end, ".to_string()"));
+                let edits = if all.len() > 1 { each.collect() } else { wrap("", ".to_string()") };
+                push(MistakeId::MissingToString, OWNED_TEXT, edits);
                 push(MistakeId::MissingToString, OWNED_COPY, wrap("String::from(", ")"));
             }
             ("String" | "&str", "integer" | "i32" | "u32" | "usize" | "f64") => {
@@ -113,6 +117,22 @@ pub(super) fn rust(case: &Case, all: &mut Vec<Candidate>) {
             unit(case, &expected, &found, all);
         }
     }
+}
+
+/// The texts in quotes that stand in one list with a text, that one with them.
+fn texts_of_list(case: &Case, text: usize) -> Vec<usize> {
+    let lexed = case.lexed();
+    let pairs = &case.text.pairs;
+    let Some(open) = pairs.inside_of(text).filter(|open| lexed.is(*open, "[")) else {
+        return Vec::new();
+    };
+    let close = pairs.partner_of(open).unwrap_or(open);
+    let alone = |at: &usize| {
+        lexed.kind(*at) == Some(TokenKind::Str)
+            && (*at == open + 1 || lexed.before(*at) == ",")
+            && (*at + 1 == close || lexed.is(at + 1, ","))
+    };
+    (open..close).filter(alone).collect()
 }
 
 /// `let now = book(3);` whose value is used as if nothing could go wrong, in a function that hands on what

@@ -33,6 +33,11 @@ pub(super) fn texts(case: &Case, all: &mut Vec<Candidate>) {
     if ways.is_empty() || !(wants("to") || wants("expected")) || wants("from") || wants("found") {
         return;
     }
+    // A list is not meant as one text: rather one of its elements.
+    let list = |hole: &str| case.word(hole).is_some_and(is_list);
+    if list("from") || list("found") {
+        return;
+    }
     let Some((first, last)) = value(case) else { return };
     let lexed = case.lexed();
     let plain =
@@ -59,6 +64,16 @@ pub(super) fn texts(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// Whether a type is that of a list, as compilers write it.
+fn is_list(typed: &str) -> bool {
+    let bare = typed.rsplit("::").next().unwrap_or(typed);
+    typed.starts_with('[')
+        || typed.ends_with("[]")
+        || ["List", "Vec<", "Array", "Seq[", "Set", "Map"]
+            .iter()
+            .any(|start| bare.starts_with(start))
+}
+
 /// Returns whether a type is the one that texts have.
 pub(super) fn is_text(case: &Case, typed: &str) -> bool {
     let bare = typed.rsplit(['.', ':']).next().unwrap_or(typed);
@@ -73,7 +88,11 @@ pub(super) fn is_text(case: &Case, typed: &str) -> bool {
 /// its operand.
 fn value(case: &Case) -> Option<(usize, usize)> {
     let lexed = case.lexed();
-    let first = case.token;
+    // tsc points at the word in front of what is given back (seen with 5.9).
+    let first = case.token + usize::from(lexed.is(case.token, "return"));
+    if first > case.token {
+        return operand_end(case, first).map(|last| (first, last));
+    }
     if !matches!(
         lexed.kind(first)?,
         TokenKind::Name | TokenKind::Keyword | TokenKind::Open | TokenKind::Number
