@@ -41,6 +41,9 @@ const BLOCK_ENDS: Factor = evidence("the block of a condition ends before its `e
 /// A condition stands behind `else`.
 const OTHER_CONDITION: Factor = evidence("a condition stands behind `else`", 7.0);
 
+/// The last branch needs none.
+const LAST_BRANCH: Factor = evidence("no condition stands behind `else if`", 6.5);
+
 /// Words that a condition in brackets follows.
 const WORDS: &[&str] = &["if", "while", "switch", "for", "foreach"];
 
@@ -68,6 +71,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     lost_else(case, all);
     lost_if(case, all);
+    no_condition(case, all);
     lost_brace(case, lexed.on_line(lexed.code[case.token].line).start, all);
     // A compiler that counts brackets to the end tells only that one is open.
     for odd in case.odd().take(4).filter(|odd| odd.odd == Odd::Unclosed) {
@@ -161,6 +165,21 @@ fn lost_else(case: &Case, all: &mut Vec<Candidate>) {
         if header.is_some_and(|mut header| header.any(|at| lexed.is(at, "if"))) {
             let edit = case.insert(lexed.code[open].start, "else ");
             all.push(Candidate::new(MistakeId::MissingWord, OTHER_BLOCK, vec![edit]));
+        }
+    }
+}
+
+/// `} else if {`: the last branch has no condition.
+fn no_condition(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let reported = lexed.code[case.token].line;
+    for number in reported.saturating_sub(1).max(1)..=reported {
+        let mut line = lexed.on_line(number);
+        let word = line
+            .find(|at| lexed.is(*at, "if") && lexed.before(*at) == "else" && lexed.is(at + 1, "{"));
+        if let Some(word) = word {
+            let edit = case.delete_token(word);
+            all.push(Candidate::new(MistakeId::ExtraWord, LAST_BRANCH, vec![edit]).guess());
         }
     }
 }
@@ -366,8 +385,19 @@ fn lost_end(case: &Case, all: &mut Vec<Candidate>) {
 
 #[cfg(test)]
 mod tests {
-    use super::super::testing::{check_fix, check_no_fix};
+    use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_last_branch_has_no_condition() {
+        check_among(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(int tide) {\n        if (tide > 2) {\n            stop();\n        } else if <|>{\n            go(3);\n        }\n    }\n}\n",
+            "'(' expected",
+            "class Quay {\n    void go(int tide) {\n        if (tide > 2) {\n            stop();\n        } else {\n            go(3);\n        }\n    }\n}\n",
+        );
+    }
 
     #[test]
     fn the_other_block_of_a_condition_has_its_word() {

@@ -73,7 +73,7 @@ fn undeclared(case: &Case, all: &mut Vec<Candidate>) {
     let body = function_around(case, case.token).map_or(0, |function| function.open);
     let seen = case.text.names.seen.get(name).map_or(&[][..], Vec::as_slice);
     let first = seen.iter().copied().find(|at| *at > body).unwrap_or(case.token);
-    let starts = matches!(lexed.word(first.wrapping_sub(1)), ";" | "{" | "}" | "(" | "")
+    let starts = matches!(lexed.word(first.wrapping_sub(1)), ";" | "{" | "}" | "(" | "for" | "")
         || lexed.code[first].first;
     let assigned = lexed.is(first + 1, "=") || lexed.is(first + 1, ":=");
     if !case.language().variable_section.is_empty() {
