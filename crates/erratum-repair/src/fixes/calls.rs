@@ -69,7 +69,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let less = CALL_RANK * rank as f64;
             if case.asks(Recipe::Arguments) {
                 arguments(case, call, less, all);
-                lost_comma(case, call, less, all);
+                // Where functions are given values side by side, no comma is missing between them.
+                if !case.language().applies_bare {
+                    lost_comma(case, call, less, all);
+                }
             }
             format_marks(case, call, less, all);
         }

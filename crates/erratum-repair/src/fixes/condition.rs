@@ -274,7 +274,7 @@ fn word_of_elsewhere(case: &Case, all: &mut Vec<Candidate>) {
         if behind && (closed || lexed.opens_block(at + 1) && lexed.is(at + 1, "{")) {
             let edit = case.delete_token(at);
             let far = PER_LINE * f64::from(reported - lexed.code[at].line);
-            all.push(Candidate::new(MistakeId::ExtraWord, ELSEWHERE + far, vec![edit]));
+            all.push(Candidate::new(MistakeId::ForeignWord, ELSEWHERE + far, vec![edit]));
         }
     }
 }

@@ -145,6 +145,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::missing_value::FAMILY,
     &super::import_lines::FAMILY,
     &super::class_words::FAMILY,
+    &super::told_word::FAMILY,
     &super::truth::FAMILY,
     &super::exceptions::FAMILY,
     &super::decimal_comma::FAMILY,

@@ -225,7 +225,7 @@ fn haskell_import(case: &Case, path: &str) -> Edit {
     }
 }
 
-fn imported(case: &Case, path: &str) -> bool {
+pub(super) fn imported(case: &Case, path: &str) -> bool {
     let lexed = case.lexed();
     let import = case.language().import;
     if let Some((open, close)) = list(case) {
@@ -313,7 +313,7 @@ fn insert_among(case: &Case, start: &str, new: &str) -> Edit {
 }
 
 /// C++ names of `std` that are used bare, in a file that does not open `std`.
-fn standard_namespace(case: &Case, name: &str) -> bool {
+pub(super) fn standard_namespace(case: &Case, name: &str) -> bool {
     let namespace = case.language().namespace;
     if namespace.is_empty() {
         return false;

@@ -113,6 +113,7 @@ mod synonyms;
 #[cfg(test)]
 pub(crate) mod testing;
 mod text_sums;
+mod told_word;
 mod truth;
 mod turned;
 mod type_arguments;

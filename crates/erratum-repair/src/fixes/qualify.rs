@@ -2,6 +2,7 @@
 //! `Red` for `Light::Red`.
 
 use super::family::{Example, Family, Phases};
+use super::imports::{imported, standard_namespace};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Phase};
@@ -18,10 +19,13 @@ const TOLD: Factor = evidence("the message says where the name stands", 6.5);
 /// A name of the program is declared as something by itself, too.
 const BY_ITSELF: Factor = weight("the name is declared by itself, too", -4.0);
 
+/// A type of the library stands before the place where the compiler stops.
+const STOPS_BEHIND: Factor = evidence("a type of the library stands bare before the place", 7.0);
+
 pub(super) static FAMILY: Family = Family {
     id: "qualify",
     recipes: &[],
-    phases: Phases::Late,
+    phases: Phases::Any,
     within_text: true,
     propose,
     example: Example {
@@ -34,6 +38,10 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    if case.phase <= Phase::Syntax {
+        of_standard(case, all);
+        return;
+    }
     of_module(case, all);
     told(case, all);
     let mark = case.language().scope_mark;
@@ -77,6 +85,33 @@ fn told(case: &Case, all: &mut Vec<Candidate>) {
         }
         let edit = case.insert(lexed.code[case.token].start, format!("{owner}{mark}"));
         all.push(Candidate::new(MistakeId::MissingPrefix, TOLD, vec![edit]));
+    }
+}
+
+/// C++: types of the library that are named without their namespace, where the compiler stops behind the first
+/// of them: `Berth(string name)` (seen with gcc 12 and clang 14).
+fn of_standard(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let namespace = case.language().namespace;
+    if namespace.is_empty() || !case.message.text.starts_with("expected ") {
+        return;
+    }
+    let bare = |at: &usize| {
+        let word = lexed.word(*at);
+        lexed.kind(*at) == Some(TokenKind::Name)
+            && !matches!(lexed.before(*at), "." | "::" | "->")
+            && (lexed.kind(at + 1) == Some(TokenKind::Name)
+                || matches!(lexed.word(at + 1), "&" | "*" | "<" | ">"))
+            && case.text.names.of(word).next().is_none()
+            && standard_namespace(case, word)
+            && case.language().imports_of(word).any(|(path, _)| imported(case, path))
+    };
+    let places: Vec<usize> =
+        lexed.on_line(lexed.code[case.token].line).filter(|at| bare(at)).collect();
+    if places.iter().any(|at| at + 1 == case.token) {
+        let prefix = format!("{namespace}{}", case.language().scope_mark);
+        let edits = places.iter().map(|at| case.insert(lexed.code[*at].start, prefix.clone()));
+        all.push(Candidate::new(MistakeId::MissingPrefix, STOPS_BEHIND, edits.collect()));
     }
 }
 

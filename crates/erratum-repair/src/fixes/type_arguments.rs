@@ -68,6 +68,9 @@ impl List {
         }
         let mut brackets: Vec<(usize, bool, usize)> = Vec::new();
         let mut depth = 0;
+        // `Berth(string name)`: a type with a name behind it is a parameter.
+        let named =
+            |at: usize| matches!(lexed.kind(at), Some(TokenKind::Name | TokenKind::Keyword));
         for at in open..lexed.on_line(lexed.code[open].line).end {
             let word = lexed.word(at);
             if opens.contains(&word) {
@@ -77,7 +80,7 @@ impl List {
                 let many = word.len().min(depth);
                 brackets.push((at, false, many));
                 depth -= many;
-            } else if !typed_word(case, at) {
+            } else if !typed_word(case, at) || named(at) && named(at - 1) {
                 return None;
             }
             if depth == 0 {

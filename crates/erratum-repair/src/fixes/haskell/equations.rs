@@ -19,6 +19,9 @@ const SIGNED: Factor = weight("the other name has a signature of its own", -1.5)
 /// A type in small letters is a variable to the compiler.
 const SMALL_TYPE: Factor = weight("a type in small letters", 5.0);
 
+/// The equation below the signature lacks one.
+const EQUATION_BELOW: Factor = weight("the equation below it has no signature", 6.5);
+
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "equations",
     recipes: &[],
@@ -51,6 +54,17 @@ fn unbound(case: &Case, all: &mut Vec<Candidate>) {
     let name = lexed.word(case.token).to_owned();
     let line = lexed.code[case.token].line;
     let below = lexed.code.iter().enumerate().filter(|(_, token)| token.first && token.line > line);
+    // The equation right below has no signature of its own: it is that of this one.
+    let next = lexed.on_line(line).end;
+    if let Some(token) = lexed.code.get(next).filter(|token| token.line == line + 1) {
+        let bound = lexed.text(token);
+        let unsigned = case.text.names.of(bound).all(|one| one.typed.is_none());
+        let equation = lexed.on_line(line + 1).any(|at| matches!(lexed.word(at), "=" | "|"));
+        if unsigned && bound != name && lexed.kind(next) == Some(TokenKind::Name) && equation {
+            let edit = case.replace_token(case.token, bound);
+            all.push(Candidate::new(MistakeId::MisspeltName, EQUATION_BELOW, vec![edit]).guess());
+        }
+    }
     for (at, _) in below.take(3) {
         let apart = edit_distance(lexed.word(at), &name);
         if apart > 0.0 && apart <= 3.0 {

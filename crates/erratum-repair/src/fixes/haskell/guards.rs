@@ -8,6 +8,9 @@ use erratum_catalogue::MistakeId;
 /// The line has two of them: the last one ends the guard.
 const TWO_OF_THEM: Factor = evidence("the guard has its own `=` further on", 8.0);
 
+/// A condition compares.
+const IN_CONDITION: Factor = evidence("it stands between `if` and `then`", 8.0);
+
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "guards",
     recipes: &[],
@@ -25,6 +28,9 @@ pub(in crate::fixes) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[case.token].line);
+    if case.language().applies_bare {
+        condition(case, all);
+    }
     if !case.language().applies_bare || !lexed.is(line.start, "|") {
         return;
     }
@@ -36,10 +42,35 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `if zone = 3 then`: a condition gives nothing a value.
+fn condition(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let Some(word) = line.clone().find(|at| lexed.is(*at, "if")) else { return };
+    let Some(end) = (word..line.end).find(|at| lexed.is(*at, "then")) else { return };
+    let own = case.text.pairs.inside_of(word);
+    let mark = (word..end).find(|at| lexed.is(*at, "=") && case.text.pairs.inside_of(*at) == own);
+    if let Some(mark) = mark {
+        let edit = case.replace_token(mark, "==");
+        all.push(Candidate::new(MistakeId::AssignmentComparison, IN_CONDITION, vec![edit]));
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::FAMILY;
-    use crate::fixes::testing::check_no_fix;
+    use crate::fixes::testing::{check_fix, check_no_fix};
+
+    #[test]
+    fn a_condition_compares() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "near :: String -> Bool\nnear n = if n <|>= \"north\" then True else False\n",
+            "parse error on input '='",
+            "near :: String -> Bool\nnear n = if n == \"north\" then True else False\n",
+        );
+    }
 
     #[test]
     fn a_record_in_a_guard_has_marks_of_its_own() {

@@ -149,6 +149,16 @@ fn guard(case: &Case, item: &Range<usize>, far: Factor, all: &mut Vec<Candidate>
     let mark = (item.start..item.end).find(|at| lexed.is(*at, "|"));
     let Some(at) = mark.map(|mark| mark + 1) else { return };
     let value = lexed.is(at + 1, "=") || lexed.is(at + 1, "->");
+    // What always holds is followed by its value.
+    if lexed.is(at, "otherwise")
+        && !value
+        && at + 1 < item.end
+        && lexed.code[at + 1].line == lexed.code[at].line
+        && !lexed.is(at + 1, ",")
+    {
+        let edit = case.insert(lexed.code[at].end, " =");
+        all.push(Candidate::new(MistakeId::MissingMark, ALWAYS + far, vec![edit]));
+    }
     if value && matches!(lexed.word(at), "else" | "default" | "otherwize" | "_") {
         let edit = case.replace_token(at, "otherwise");
         all.push(Candidate::new(MistakeId::ForeignWord, ALWAYS + far, vec![edit]));

@@ -6,6 +6,7 @@ use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::{Declared, NameKind};
 
 /// The other fields of a record start with the mark.
 const FIELD_MARK: Factor = weight("the fields beside it start so", 8.0);
@@ -162,6 +163,17 @@ fn elements(case: &Case, all: &mut Vec<Candidate>) {
             lexed.kind(at - 1),
             Some(TokenKind::Number | TokenKind::Str | TokenKind::Char)
         );
+        // `Berth "north" 4`: a function or a constructor is given all that stands behind it.
+        let inside = |i: &usize| case.text.pairs.inside_of(*i) == Some(open);
+        let start = (open + 1..at).rev().find(|i| lexed.is(*i, ",") && inside(i));
+        let first = start.unwrap_or(open) + 1;
+        let name = lexed.word(first);
+        let takes = |one: &Declared| one.kind == NameKind::Function;
+        let applied = lexed.kind(first) == Some(TokenKind::Name)
+            && (name.starts_with(char::is_uppercase) || case.text.names.of(name).any(takes));
+        if applied {
+            continue;
+        }
         let far = MARK_AWAY * at.abs_diff(case.token) as f64;
         let edit = || vec![case.insert(lexed.code[at - 1].end, ",")];
         if value && plain && case.text.pairs.inside_of(at - 1) == Some(open) && at - 1 > open {

@@ -22,6 +22,8 @@ const ENDS_LIKE_CODE: Factor = weight("the line ends as code does", -5.0);
 const STARTS_LIKE_CODE: Factor = weight("the line starts with nearly a keyword", -7.0);
 /// One word is rather a name.
 const SINGLE_WORD: Factor = weight("it is one word", -3.0);
+/// It is rather misspelt.
+const NEARLY_DECLARED: Factor = weight("it is nearly the name of a value", -6.0);
 /// Strings stand in the like places around.
 const SIBLING: Factor = weight("strings stand in the like places around", 6.5);
 /// Each line between the text and the reported place.
@@ -142,6 +144,8 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
             .concat();
             let single = SINGLE_WORD.when(start == end);
             let sibling = SIBLING.when(is_text_place(case, start, end));
+            let single =
+                single + NEARLY_DECLARED.when(start == end && is_nearly_declared(case, start));
             let gain = reading(case, &text, line, cost) - plain;
             let score = READS_LIKE_CODE * gain + QUOTED_AWAY * far + single + sibling;
             let edits = vec![case.insert(from, mark), case.insert(to, mark)];
@@ -153,6 +157,17 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
         return;
     };
     rank(ranked, BEST_TEXT * (best - 2.0).min(6.0), all);
+}
+
+/// Whether a word is nearly the name of a value that is known there.
+fn is_nearly_declared(case: &Case, at: usize) -> bool {
+    let word = case.lexed().word(at);
+    let mut values = case.text.names.declared.iter().filter(|one| {
+        let (from, to) = one.scope;
+        one.kind == NameKind::Value && (from..=to).contains(&at)
+    });
+    let near = |one: &str| one != word && edit_distance(one, word) <= 1.5;
+    word.len() > 3 && values.any(|one| near(case.lexed().word(one.token)))
 }
 
 fn opens_value(word: &str) -> bool {

@@ -197,7 +197,9 @@ pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
                     .word("to")
                     .or(case.word("expected"))
                     .is_some_and(|t| t.contains("String") || t.contains("str"));
-                if text_wanted {
+                // What counts the elements of a list is no value of its own.
+                let counts = lexed.before(token) == "[";
+                if text_wanted && !counts {
                     all.push(Candidate::new(
                         MistakeId::MissingToString,
                         MADE_TEXT + near,

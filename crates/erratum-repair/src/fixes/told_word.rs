@@ -1,0 +1,62 @@
+//! A word that the compiler says it expected, where the line before ends without it: `if tide > 2` without its
+//! `then`.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+
+/// The message names the word, and the statement before it takes one.
+const TOLD: Factor = evidence("the message names the word that its statement takes", 7.0);
+
+/// Which word each statement takes behind its condition, its range or its value.
+const TAKES: &[(&str, &str)] =
+    &[("if", "then"), ("while", "do"), ("for", "do"), ("with", "do"), ("case", "of")];
+
+pub(super) static FAMILY: Family = Family {
+    id: "told-word",
+    recipes: &[],
+    phases: Phases::Early,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "pascal",
+        before: "program Quay;\nvar\n  I: integer;\nbegin\n  if I > 2\n    <|>I := 2;\nend.\n",
+        message: "Syntax error, \"THEN\" expected but \"identifier I\" found",
+        after: "program Quay;\nvar\n  I: integer;\nbegin\n  if I > 2 then\n    I := 2;\nend.\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Seen with fpc 3.2.
+    let said = case.message.text.strip_prefix("Syntax error, \"");
+    let Some((word, _)) = said.and_then(|said| said.split_once("\" expected but")) else { return };
+    let word = word.to_lowercase();
+    let at = case.token;
+    let Some(last) = at.checked_sub(1).filter(|_| lexed.code[at].first) else { return };
+    // What the line before begins with is still open.
+    let line = lexed.on_line(lexed.code[last].line);
+    let head = line.rev().find(|at| TAKES.iter().any(|(head, _)| lexed.is(*at, head)));
+    let takes = head.and_then(|head| TAKES.iter().find(|(word, _)| lexed.is(head, word)));
+    if takes.is_some_and(|(_, takes)| *takes == word) {
+        let edit = case.insert(lexed.code[last].end, format!(" {word}"));
+        all.push(Candidate::new(MistakeId::MissingWord, TOLD, vec![edit]));
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::FAMILY;
+    use crate::fixes::testing::check_no_fix;
+
+    #[test]
+    fn another_statement_takes_another_word() {
+        check_no_fix(
+            &FAMILY,
+            "pascal",
+            "program Quay;\nvar\n  I: integer;\nbegin\n  while I > 2\n    <|>I := 2;\nend.\n",
+            "Syntax error, \"THEN\" expected but \"identifier I\" found",
+        );
+    }
+}
