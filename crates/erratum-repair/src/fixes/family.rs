@@ -153,6 +153,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::base_class::FAMILY,
     &super::text_sums::FAMILY,
     &super::counting_loop::FAMILY,
+    &super::types::part_meant::FAMILY,
     &super::types::perhaps::FAMILY,
     &super::plain_text_type::FAMILY,
     &super::headers::FAMILY,

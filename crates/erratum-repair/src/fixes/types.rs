@@ -3,6 +3,7 @@
 mod agreed;
 mod literals;
 mod parsed;
+pub(super) mod part_meant;
 pub(super) mod perhaps;
 mod references;
 mod returns;

@@ -60,7 +60,8 @@ fn unbound(case: &Case, all: &mut Vec<Candidate>) {
         let bound = lexed.text(token);
         let unsigned = case.text.names.of(bound).all(|one| one.typed.is_none());
         let equation = lexed.on_line(line + 1).any(|at| matches!(lexed.word(at), "=" | "|"));
-        if unsigned && bound != name && lexed.kind(next) == Some(TokenKind::Name) && equation {
+        let far = edit_distance(bound, &name) > 3.0;
+        if unsigned && far && lexed.kind(next) == Some(TokenKind::Name) && equation {
             let edit = case.replace_token(case.token, bound);
             all.push(Candidate::new(MistakeId::MisspeltName, EQUATION_BELOW, vec![edit]).guess());
         }
@@ -183,12 +184,23 @@ mod tests {
     }
 
     #[test]
-    fn a_name_that_is_far_is_not_the_same() {
+    fn an_equation_with_a_signature_of_its_own_is_not_meant() {
         check_no_fix(
+            &FAMILY,
+            "haskell",
+            "mooring :: Int -> Int\n<|>rise :: Int -> Int\nmooring t = t + 1\n",
+            "The type signature for 'rise' lacks an accompanying binding",
+        );
+    }
+
+    #[test]
+    fn the_equation_below_names_its_signature() {
+        check_fix(
             &FAMILY,
             "haskell",
             "<|>rise :: Int -> Int\nmooring t = t + 1\n",
             "The type signature for 'rise' lacks an accompanying binding",
+            "mooring :: Int -> Int\nmooring t = t + 1\n",
         );
     }
 
