@@ -41,10 +41,7 @@ pub(super) fn value(case: &Case) -> Option<(usize, usize)> {
     let typed = |at: usize| case.text.names.declared.iter().any(|d| d.token == at);
     let mut first = case.token;
     let mark = (first + 1..line.end).find(|at| lexed.is(*at, "="));
-    if lexed.is(first, "return") {
-        // tsc points at the word in front of what is given back (seen with 5.9).
-        first += 1;
-    } else if lexed.is(first + 1, "=") {
+    if lexed.is(first + 1, "=") {
         first += 2;
     } else if lexed.is(first + 1, ":") {
         // A member of an object has its value there; a variable has its type there first.

@@ -88,11 +88,7 @@ pub(super) fn is_text(case: &Case, typed: &str) -> bool {
 /// its operand.
 fn value(case: &Case) -> Option<(usize, usize)> {
     let lexed = case.lexed();
-    // tsc points at the word in front of what is given back (seen with 5.9).
-    let first = case.token + usize::from(lexed.is(case.token, "return"));
-    if first > case.token {
-        return operand_end(case, first).map(|last| (first, last));
-    }
+    let first = case.token;
     if !matches!(
         lexed.kind(first)?,
         TokenKind::Name | TokenKind::Keyword | TokenKind::Open | TokenKind::Number
