@@ -118,6 +118,10 @@ pub(crate) fn of_edits(
     if (header || typed || makes) && edits.len() == 1 {
         return Effect::Redeclares;
     }
+    // A text in quotes says the same where no copy is made of it.
+    if mistake == MistakeId::MissingBorrow && taken_out && edits.len() == 1 {
+        return Effect::Converts;
+    }
     // One value becomes a list of one.
     let wrapped = edits.len() == 2 && edits.iter().all(|edit| edit.start == edit.end);
     if mistake == MistakeId::WrongArgument && wrapped {

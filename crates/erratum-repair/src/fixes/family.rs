@@ -76,6 +76,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::patterns::FAMILY,
     &super::pattern_values::FAMILY,
     &super::type_order::FAMILY,
+    &super::typed_mark::FAMILY,
     &super::typedef_name::FAMILY,
     &super::import_path::FAMILY,
     &super::window::FAMILY,

@@ -119,6 +119,7 @@ mod turned;
 mod type_arguments;
 mod type_order;
 mod type_parameter;
+mod typed_mark;
 mod typedef_name;
 mod types;
 mod uncalled;

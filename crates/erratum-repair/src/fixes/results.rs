@@ -1,7 +1,7 @@
 //! What a function gives back against what it says: Go tells both as lists of types.
 
 use super::family::{Example, Family, Phases};
-use super::shape::{Function, function_around};
+use super::shape::{Function, function_around, routine_name};
 use super::{Candidate, Case};
 use crate::message::Message;
 use crate::score::{Factor, evidence, weight};
@@ -11,6 +11,8 @@ use erratum_syntax::names::NameKind;
 
 /// The function says nothing of results, and gives some back.
 const UNSAID: Factor = evidence("the function says of no result", 4.0);
+/// `main` gives nothing back.
+const OF_MAIN: Factor = evidence("`main` gives nothing back", 7.0);
 /// Each return of the function gives back as many values.
 const ALL_AGREE: Factor = weight("all returns give back as many values", 3.0);
 /// A return that differs from the others.
@@ -64,6 +66,16 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let unknown = types.iter_mut().zip(others).filter(|(typed, _)| *typed == "nil");
             unknown.for_each(|(typed, other)| *typed = other);
         }
+    }
+    // The start of a program gives nothing back.
+    if want.is_empty() && routine_name(case, &function).is_some_and(|name| lexed.is(name, "main")) {
+        let line = lexed.on_line(lexed.code[case.token].line);
+        if let Some(word) = line.into_iter().rev().find(|at| lexed.is(*at, "return")) {
+            let end = lexed.code[case.statement_end(word)].end;
+            let edit = Edit::delete(case.file(), lexed.code[word].end, end);
+            all.push(Candidate::new(MistakeId::ReturnCount, OF_MAIN, vec![edit]).guess());
+        }
+        return;
     }
     declared(case, &function, &types, &want, all);
     values(case, &have, &want, all);
@@ -321,6 +333,17 @@ mod tests {
             "package quay\n\nfunc low(all []int) (int, int) {\n\tbest, at := all[0], 0\n\tfor i, n := range all {\n\t\tif n < best {\n\t\t\tbest, at = n, i\n\t\t}\n\t}\n\treturn <|>best\n}\n",
             "not enough return values\n\thave (int)\n\twant (int, int)",
             "package quay\n\nfunc low(all []int) (int, int) {\n\tbest, at := all[0], 0\n\tfor i, n := range all {\n\t\tif n < best {\n\t\t\tbest, at = n, i\n\t\t}\n\t}\n\treturn best, at\n}\n",
+        );
+    }
+
+    #[test]
+    fn main_gives_nothing_back() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package main\n\nfunc main() {\n\treturn <|>0\n}\n",
+            "too many return values\n\thave (number)\n\twant ()",
+            "package main\n\nfunc main() {\n\treturn\n}\n",
         );
     }
 

@@ -59,6 +59,9 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    // javac 17 looks for a variable where a member is not called.
+    let variable =
+        case.message.notes.iter().any(|note| note.text.starts_with("symbol:   variable"));
     // Where functions and values have names of their own, a function is unknown as a value.
     let unknown = |at: usize| {
         // A plain value of that name is no member.
@@ -69,11 +72,12 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         case.phase == Phase::Name
             && case.message.text.starts_with("cannot find symbol")
             && declared.peek().is_some()
-            && declared.all(|declared| declared.kind == NameKind::Function)
+            // Another type may have a field of that name: this one has none.
+            && match member && variable {
+                true => declared.any(|declared| declared.kind == NameKind::Function),
+                false => declared.all(|declared| declared.kind == NameKind::Function),
+            }
     };
-    // javac 17 looks for a variable where a member is not called.
-    let variable =
-        case.message.notes.iter().any(|note| note.text.starts_with("symbol:   variable"));
     let library = case.message.text.starts_with("cannot find symbol") && variable;
     if library {
         member_of_library(case, all);

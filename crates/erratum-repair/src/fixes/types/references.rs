@@ -16,6 +16,8 @@ const OWNED_COPY: Factor = weight("the longer way to the same", 0.5);
 const NUMBER_TO_TEXT: Factor = weight("a number where a text is wanted", 0.5);
 /// A value where a reference is wanted.
 const BORROWED: Factor = weight("a reference is wanted", 3.5);
+/// A text in quotes is lent already.
+const LITERAL_AS_IT_IS: Factor = weight("a text in quotes is lent already", 7.0);
 /// A reference where a value is wanted.
 const NOT_BORROWED: Factor = weight("a reference too many", 2.5);
 /// What a reference refers to is wanted.
@@ -84,6 +86,12 @@ pub(super) fn rust(case: &Case, all: &mut Vec<Candidate>) {
             _ if expected.starts_with("&mut ") => {
                 push(MistakeId::MissingBorrow, BORROWED, wrap("&mut ", ""))
             }
+            ("&str", "String") => {
+                push(MistakeId::MissingBorrow, BORROWED, wrap("&", ""));
+                if let Some(edit) = as_it_is(case, lexed.at(from)) {
+                    push(MistakeId::MissingBorrow, LITERAL_AS_IT_IS, vec![edit]);
+                }
+            }
             _ if expected.starts_with('&') && !found.starts_with("&") => {
                 push(MistakeId::MissingBorrow, BORROWED, wrap("&", ""))
             }
@@ -117,6 +125,15 @@ pub(super) fn rust(case: &Case, all: &mut Vec<Candidate>) {
             unit(case, &expected, &found, all);
         }
     }
+}
+
+/// Takes off what makes a text of its own of one in quotes: `"Gull".to_string()`.
+fn as_it_is(case: &Case, text: usize) -> Option<Edit> {
+    let lexed = case.lexed();
+    let owned = ["to_string", "to_owned", "into"].contains(&lexed.word(text + 2));
+    let called = lexed.is(text + 1, ".") && lexed.is(text + 3, "(") && lexed.is(text + 4, ")");
+    (lexed.kind(text) == Some(TokenKind::Str) && owned && called)
+        .then(|| Edit::delete(case.file(), lexed.code[text].end, lexed.code[text + 4].end))
 }
 
 /// The texts in quotes that stand in one list with a text, that one with them.
