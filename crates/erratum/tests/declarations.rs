@@ -193,7 +193,7 @@ fn a_list_says_what_it_holds() {
         "list1.rs",
         text,
         &[
-            "Add `<i32>` after `Vec`",
+            ">` after `Vec` on line 2",
             "Add `.to_string()` before `,` on line 5, and add `.to_string()`",
         ],
     );
