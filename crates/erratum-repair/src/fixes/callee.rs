@@ -166,8 +166,16 @@ fn bare_field(case: &Case, all: &mut Vec<Candidate>) {
         })
     };
     if own.into_iter().any(of_type) && object != typed {
-        let edit = case.insert(lexed.code[name].start, format!("{object}."));
-        all.push(Candidate::new(MistakeId::MissingObject, OWN_MEMBER, vec![edit]));
+        // The compiler tells of each use on its line: they lack the object together.
+        let line = lexed.on_line(lexed.code[name].line);
+        let uses = line.filter(|at| {
+            lexed.word(*at) == lexed.word(name)
+                && !matches!(lexed.before(*at), "." | ":")
+                && !lexed.is(at + 1, ":")
+        });
+        let edits =
+            uses.map(|at| case.insert(lexed.code[at].start, format!("{object}."))).collect();
+        all.push(Candidate::new(MistakeId::MissingObject, OWN_MEMBER, edits));
     }
 }
 

@@ -1,11 +1,12 @@
 //! A list that does not say of what: `std::vector depths;` gets the type of what is put into it.
 
 use super::family::{Example, Family, Phases};
-use super::shape::{call_at, type_of};
+use super::shape::{call_at, text_of, type_of};
 use super::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
 use std::collections::BTreeSet;
 
 /// All that is put into it is of one type.
@@ -25,8 +26,21 @@ const SAID: &[&str] = &[
 ];
 
 /// Methods that put a value into a list.
-const PUTS_IN: &[&str] =
-    &["push", "push_back", "add", "Add", "append", "Append", "insert", "addOne", "enqueue"];
+const PUTS_IN: &[&str] = &[
+    "push",
+    "Push",
+    "push_back",
+    "add",
+    "Add",
+    "append",
+    "Append",
+    "insert",
+    "Insert",
+    "addOne",
+    "enqueue",
+    "Enqueue",
+    "offer",
+];
 
 pub(super) static FAMILY: Family = Family {
     id: "element-type",
@@ -76,6 +90,26 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// The type of a value, as far as the text tells: also what the only method of a name gives back, and what is made
+/// with `new`.
+fn value_type(case: &Case, first: usize, last: usize) -> Option<String> {
+    let lexed = case.lexed();
+    let result = || {
+        let open = case.text.pairs.partner_of(last).filter(|_| lexed.is(last, ")"))?;
+        let name = lexed.word(open.checked_sub(1).filter(|name| *name >= first)?);
+        let mut named = case.text.names.of(name).filter(|one| one.kind == NameKind::Function);
+        let typed = named.next().filter(|_| named.next().is_none())?.typed?;
+        Some(text_of(case, typed))
+    };
+    // `val north = new Pier(4.5)`: the object tells its type where it is made.
+    let made = || {
+        let declared = case.text.names.resolve(lexed, first).filter(|_| first == last)?;
+        let made = lexed.is(declared.token + 1, "=") && lexed.is(declared.token + 2, "new");
+        made.then(|| lexed.word(declared.token + 3).to_owned())
+    };
+    type_of(case, first, last).or_else(result).or_else(made)
+}
+
 /// The one type of what a list is made of, and of what is put into it.
 fn element(case: &Case, name: usize, end: usize) -> Option<String> {
     let lexed = case.lexed();
@@ -90,7 +124,7 @@ fn element(case: &Case, name: usize, end: usize) -> Option<String> {
         for at in open + 1..=close {
             let inside = case.text.pairs.inside_of(at) == Some(open);
             if (at == close || inside && lexed.is(at, ",")) && at > first {
-                types.extend(type_of(case, first, at - 1));
+                types.extend(value_type(case, first, at - 1));
                 first = at + 1;
             }
         }
@@ -102,7 +136,7 @@ fn element(case: &Case, name: usize, end: usize) -> Option<String> {
         }
         if let Some((first, last)) = call_at(case, at + 3).and_then(|c| c.arguments.last().copied())
         {
-            types.extend(type_of(case, first, last));
+            types.extend(value_type(case, first, last));
         }
     }
     types.pop_first().filter(|_| types.is_empty())

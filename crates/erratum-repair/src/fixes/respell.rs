@@ -398,9 +398,16 @@ fn near_names(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>)
         asked_kind(lexed, token)
     };
     let others = case.text.names.seen.get(word).map_or(&[][..], Vec::as_slice);
+    let language = case.language();
     for (name, known) in meant(case, token) {
         let Some(score) = likeness(case, word, name, known, asked) else { continue };
         if misplaced(case, token, name, asked) {
+            continue;
+        }
+        // What is computed with is no type of the language: `unit` is not `Unit`.
+        let led_on = matches!(lexed.word(token + 1), "." | "::" | "(" | "<" | "[" | "{");
+        let behind_sum = matches!(lexed.before(token), "+" | "-" | "*" | "/");
+        if behind_sum && asked == NameKind::Value && language.types.contains(&name) && !led_on {
             continue;
         }
         // What a statement declares is not there yet while its value is worked out.

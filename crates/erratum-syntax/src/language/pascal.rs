@@ -364,6 +364,7 @@ pub(super) static PASCAL: Language = Language {
     called: &[
         ("LongInt", "integer"),
         ("SmallInt", "integer"),
+        ("SmallInt", "integer"),
         ("ShortInt", "integer"),
         ("Int64", "integer"),
         ("Byte", "integer"),

@@ -36,10 +36,12 @@ pub(in crate::fixes) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let asked = case.phase == Phase::Name && lexed.kind(case.token) == Some(TokenKind::Name);
+    // A field of that name is asked of its object.
+    let known = case.text.names.resolve(lexed, case.token);
     if !asked
         || matches!(lexed.before(case.token), "." | "->" | "::")
         || lexed.is(case.token + 1, "(")
-        || case.text.names.resolve(lexed, case.token).is_some()
+        || known.is_some_and(|one| one.kind != NameKind::Member)
     {
         return;
     }

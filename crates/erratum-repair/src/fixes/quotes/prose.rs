@@ -144,8 +144,9 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
             .concat();
             let single = SINGLE_WORD.when(start == end);
             let sibling = SIBLING.when(is_text_place(case, start, end));
-            let single =
-                single + NEARLY_DECLARED.when(start == end && is_nearly_declared(case, start));
+            let mut unknown = (start..=end).filter(|at| unknown_name(case, lexed, *at));
+            let misspelt = unknown.all(|at| is_nearly_declared(case, at));
+            let single = single + NEARLY_DECLARED.when(misspelt);
             let gain = reading(case, &text, line, cost) - plain;
             let score = READS_LIKE_CODE * gain + QUOTED_AWAY * far + single + sibling;
             let edits = vec![case.insert(from, mark), case.insert(to, mark)];
