@@ -13,6 +13,9 @@ use erratum_syntax::names::{Declared, NameKind};
 /// Only one object of the type is at hand.
 const ONLY_OBJECT: Factor = weight("it is the only object of the type at hand", 6.0);
 
+/// Where a method may belong to the class as a whole, that is as likely.
+const NEEDS_NONE: Factor = weight("it may need no object", -5.0);
+
 /// What compilers say of it (seen with gcc 12, tsc 5.9, scalac 2.11, javac 17, mcs 6.8, go 1.19).
 const SAID: &[&str] = &[
     "without object",
@@ -70,7 +73,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         } else {
             case.insert(start, format!("{name}{mark}"))
         };
-        all.push(Candidate::new(MistakeId::MissingStatic, ONLY_OBJECT, vec![edit]).guess());
+        let may_be_static = !of_type && lexed.language.is_keyword("static");
+        let score = ONLY_OBJECT + NEEDS_NONE.when(may_be_static);
+        all.push(Candidate::new(MistakeId::MissingStatic, score, vec![edit]).guess());
     }
 }
 

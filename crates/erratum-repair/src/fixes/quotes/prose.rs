@@ -23,7 +23,7 @@ const STARTS_LIKE_CODE: Factor = weight("the line starts with nearly a keyword",
 /// One word is rather a name.
 const SINGLE_WORD: Factor = weight("it is one word", -3.0);
 /// It is rather misspelt.
-const NEARLY_DECLARED: Factor = weight("it is nearly the name of a value", -6.0);
+const NEARLY_DECLARED: Factor = weight("it is nearly the name of a value", -9.0);
 /// Strings stand in the like places around.
 const SIBLING: Factor = weight("strings stand in the like places around", 6.5);
 /// Each line between the text and the reported place.
@@ -167,7 +167,7 @@ fn is_nearly_declared(case: &Case, at: usize) -> bool {
         let (from, to) = one.scope;
         one.kind == NameKind::Value && (from..=to).contains(&at)
     });
-    let near = |one: &str| one != word && edit_distance(one, word) <= 1.5;
+    let near = |one: &str| !one.eq_ignore_ascii_case(word) && edit_distance(one, word) <= 1.5;
     word.len() > 3 && values.any(|one| near(case.lexed().word(one.token)))
 }
 

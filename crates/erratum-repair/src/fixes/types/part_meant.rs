@@ -54,6 +54,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     let score = if parts.len() == 1 { ONLY_PART } else { ONE_OF_THEM };
     let called = case.text.pairs.inside_of(first).is_some_and(|open| call_at(case, open).is_some());
+    // `berth,length`: the part is named there, behind another mark.
+    if lexed.is(last + 1, ",") && !called {
+        return;
+    }
     let mistake = if called { MistakeId::WrongArgument } else { MistakeId::TypeClash };
     for part in parts {
         let edit = case.insert(lexed.code[last].end, format!(".{part}"));
