@@ -175,7 +175,8 @@ fn bare_field(case: &Case, all: &mut Vec<Candidate>) {
         });
         let edits =
             uses.map(|at| case.insert(lexed.code[at].start, format!("{object}."))).collect();
-        all.push(Candidate::new(MistakeId::MissingObject, OWN_MEMBER, edits));
+        // The compiler does not name the object (seen with go 1.19).
+        all.push(Candidate::new(MistakeId::MissingObject, OWN_MEMBER, edits).guess());
     }
 }
 

@@ -274,7 +274,14 @@ fn word_of_elsewhere(case: &Case, all: &mut Vec<Candidate>) {
         if behind && (closed || lexed.opens_block(at + 1) && lexed.is(at + 1, "{")) {
             let edit = case.delete_token(at);
             let far = PER_LINE * f64::from(reported - lexed.code[at].line);
-            all.push(Candidate::new(MistakeId::ForeignWord, ELSEWHERE + far, vec![edit]));
+            // `do` is a word of the language there: its `while` may be lost.
+            let mistake = match lexed.word(at) {
+                "then" => MistakeId::ForeignWord,
+                _ => MistakeId::ExtraWord,
+            };
+            let candidate = Candidate::new(mistake, ELSEWHERE + far, vec![edit]);
+            let foreign = mistake == MistakeId::ForeignWord;
+            all.push(if foreign { candidate.guess() } else { candidate });
         }
     }
 }

@@ -111,7 +111,9 @@ fn of_standard(case: &Case, all: &mut Vec<Candidate>) {
     if places.iter().any(|at| at + 1 == case.token) {
         let prefix = format!("{namespace}{}", case.language().scope_mark);
         let edits = places.iter().map(|at| case.insert(lexed.code[*at].start, prefix.clone()));
-        all.push(Candidate::new(MistakeId::MissingPrefix, STOPS_BEHIND, edits.collect()));
+        let edits = edits.collect();
+        // The compiler does not name the namespace.
+        all.push(Candidate::new(MistakeId::MissingPrefix, STOPS_BEHIND, edits).guess());
     }
 }
 

@@ -66,12 +66,10 @@ pub(super) fn texts(case: &Case, all: &mut Vec<Candidate>) {
 
 /// Whether a type is that of a list, as compilers write it.
 fn is_list(typed: &str) -> bool {
-    let bare = typed.rsplit("::").next().unwrap_or(typed);
-    typed.starts_with('[')
-        || typed.ends_with("[]")
-        || ["List", "Vec<", "Array", "Seq[", "Set", "Map"]
-            .iter()
-            .any(|start| bare.starts_with(start))
+    let outer = typed.split(['<', '[']).next().unwrap_or(typed);
+    let bare = outer.rsplit(['.', ':']).next().unwrap_or(outer);
+    let holds = ["List", "ArrayList", "Vec", "Array", "Seq", "Set", "Map"].contains(&bare);
+    typed.starts_with('[') || typed.ends_with("[]") || holds && outer.len() < typed.len()
 }
 
 /// Returns whether a type is the one that texts have.
