@@ -113,8 +113,15 @@ pub(crate) fn of_edits(
     // Whether a method makes an object is told by its header, too, which traits a type has above it, and
     // whether a name may change by its declaration.
     let taken_out = edits.iter().all(|edit| edit.text.is_empty());
-    let told_there = [MistakeId::ConstructorRules, MistakeId::TraitRules, MistakeId::FixedValue];
-    let makes = told_there.contains(&mistake) && taken_out;
+    let told_there = [
+        MistakeId::ConstructorRules,
+        MistakeId::TraitRules,
+        MistakeId::FixedValue,
+        MistakeId::ConstChanges,
+    ];
+    let put_in = edits.iter().all(|edit| edit.start == edit.end);
+    let makes =
+        told_there.contains(&mistake) && taken_out || mistake == MistakeId::FixedValue && put_in;
     if (header || typed || makes) && edits.len() == 1 {
         return Effect::Redeclares;
     }

@@ -1,14 +1,19 @@
-//! C++: a method that is called on what must not change, and does not say that it changes nothing.
+//! C++: a method that is called on what must not change, and does not say that it changes nothing; and
+//! one that says so and changes its object.
 
 use super::family::{Example, Family, Phases};
-use super::shape::function_of;
+use super::shape::{function_around, function_of};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
 use erratum_syntax::names::NameKind;
 
 /// The method is called on what must not change.
 const CALLED_ON_FIXED: Factor = evidence("the method is called on what must not change", 7.0);
+
+/// The method changes its object.
+const CHANGES: Factor = evidence("the method changes its object", 7.0);
 
 pub(super) static FAMILY: Family = Family {
     id: "const-method",
@@ -29,6 +34,7 @@ const SAID: &[&str] =
     &["as 'this' argument discards qualifiers", "but function is not marked const"];
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    changes(case, all);
     if !SAID.iter().any(|said| case.message.text.contains(said)) {
         return;
     }
@@ -57,9 +63,23 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// A method that says it changes nothing, and sets a member (seen with g++ 12 and clang 14).
+fn changes(case: &Case, all: &mut Vec<Candidate>) {
+    let said = &case.message.text;
+    let set = said.contains(" of member '") && said.contains(" in read-only object")
+        || said.contains("within const member function '");
+    let function = set.then(|| function_around(case, case.token)).flatten();
+    let Some(close) = function.map(|function| function.parameters_close) else { return };
+    let lexed = case.lexed();
+    if lexed.is(close + 1, "const") {
+        let edit = Edit::delete(case.file(), lexed.code[close].end, lexed.code[close + 1].end);
+        all.push(Candidate::new(MistakeId::ConstChanges, CHANGES, vec![edit]).guess());
+    }
+}
+
 #[cfg(test)]
 mod tests {
-    use super::super::testing::check_no_fix;
+    use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
 
     #[test]
@@ -69,6 +89,16 @@ mod tests {
             "cpp",
             "class Quay {\npublic:\n    int seats() const { return 3; }\n    void add() const;\n};\nint go(const Quay& quay) {\n    return quay.<|>seats();\n}\n",
             "passing 'const Quay' as 'this' argument discards qualifiers",
+        );
+    }
+    #[test]
+    fn a_method_that_sets_a_member_does_not_say_so() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "class Quay {\n    int boats = 0;\npublic:\n    void moor() const { <|>boats++; }\n};\n",
+            "increment of member 'Quay::boats' in read-only object",
+            "class Quay {\n    int boats = 0;\npublic:\n    void moor() { boats++; }\n};\n",
         );
     }
 }

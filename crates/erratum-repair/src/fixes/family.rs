@@ -59,6 +59,15 @@ pub struct Example {
 /// All families, in the order in which they are asked: of equally likely fixes the first stays first.
 pub static FAMILIES: &[&Family] = &[
     &super::parent_word::FAMILY,
+    &super::dereferenced::FAMILY,
+    &super::haskell::gathered::FAMILY,
+    &super::haskell::swapped::FAMILY,
+    &super::haskell::lost_else::FAMILY,
+    &super::shown_value::FAMILY,
+    &super::lacking_field::FAMILY,
+    &super::inherited_name::FAMILY,
+    &super::declare::lost_brackets::FAMILY,
+    &super::declare::setter::FAMILY,
     &super::pasted::FAMILY,
     &super::hints::FAMILY,
     &super::include::FAMILY,

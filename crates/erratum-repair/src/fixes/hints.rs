@@ -172,6 +172,7 @@ fn kind(case: &Case, edits: &[Edit]) -> MistakeId {
         "&" | "&mut" => return MistakeId::MissingBorrow,
         "->" | "." => return MistakeId::WrongMark,
         "::" => return MistakeId::MissingMark,
+        "Some( )" | "Ok( )" | "Some(" | "Ok(" => return MistakeId::BareValue,
         _ if text == case.language().object => return MistakeId::MissingObject,
         _ if text.starts_with("-> ") => return MistakeId::MissingReturnType,
         _ if text.starts_with(case.language().import.before) => return MistakeId::MissingImport,

@@ -36,11 +36,12 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 fn object(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let said = case.message.text.replace(['‘', '’', '`'], "'");
-    let used = said.split_once("' in '").and_then(|(_, rest)| rest.split_once('\''));
-    let Some((name, rest)) = used else { return };
-    if !rest.contains("non-class type") || !said.ends_with("()'") {
-        return;
-    }
+    let asked = said.split_once("' in '").and_then(|(_, rest)| rest.split_once('\''));
+    let asked = asked.filter(|(_, rest)| rest.contains("non-class type") && said.ends_with("()'"));
+    // `could not convert 'coil' from 'Rope (*)()' to 'Rope'`
+    let handed = said.strip_prefix("could not convert '").and_then(|rest| rest.split_once('\''));
+    let handed = handed.filter(|(_, rest)| rest.contains(" (*)()' to '"));
+    let Some((name, _)) = asked.or(handed) else { return };
     let declares = |at: &usize| {
         lexed.is(at + 1, "(")
             && lexed.is(at + 2, ")")

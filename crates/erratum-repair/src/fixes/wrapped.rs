@@ -107,7 +107,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let put = [(lexed.code[first].start, open), (lexed.code[last].end, close)];
         let put = put.into_iter().filter(|(_, text)| !text.is_empty());
         let edits = put.map(|(at, text)| case.insert(at, text)).collect();
-        all.push(Candidate::new(MistakeId::WrongArgument, ONE_OF_THEM, edits).guess());
+        let bare = matches!(open, "Some(" | "Left(" | "Right(");
+        let kind = if bare { MistakeId::BareValue } else { MistakeId::WrongArgument };
+        all.push(Candidate::new(kind, ONE_OF_THEM, edits).guess());
     }
 }
 

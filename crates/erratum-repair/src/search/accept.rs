@@ -61,6 +61,9 @@ pub struct NewMessage {
     pub above_change: bool,
     /// Whether it stands at the very place of the message to mend.
     pub in_its_place: bool,
+    /// Whether it stands on a line of which another message is gone, and the change has no part in how
+    /// that line reads: the compiler had left the line for that message.
+    pub was_left: bool,
 }
 
 /// Why a fix that was tried is not taken. Those with an index name a message of the fix's report.
@@ -204,7 +207,7 @@ fn weigh_new(findings: &Findings, new: &NewMessage, worth: &mut Score) -> Result
         return Err(Rejection::ErrorForWarning { message });
     }
     // Another name cannot spoil how a line further on reads: what was unknown kept that hidden.
-    let elsewhere = findings.names_only && !new.on_change && !new.before_target;
+    let elsewhere = (findings.names_only || new.was_left) && !new.on_change && !new.before_target;
     let spoilt = new.phase <= Phase::Syntax && findings.phase > Phase::Syntax;
     if spoilt && findings.reads_well && !elsewhere {
         return Err(Rejection::SyntaxSpoilt { message });
@@ -225,7 +228,7 @@ fn weigh_new(findings: &Findings, new: &NewMessage, worth: &mut Score) -> Result
         () if unfit && findings.mistake == MistakeId::MissingImport => w::SUITS_NOT,
         () if new.on_change => w::NEW_HERE,
         () if typed && new.phase == findings.phase => w::FITS_NO_MORE,
-        () if early => w::NEW_BELOW,
+        () if early && !new.was_left => w::NEW_BELOW,
         // Of a later phase and elsewhere: it was hidden.
         () => w::REVEALED,
     };
@@ -286,6 +289,7 @@ mod tests {
             before_target: false,
             above_change: false,
             in_its_place: false,
+            was_left: false,
         }
     }
 

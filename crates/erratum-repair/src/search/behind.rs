@@ -3,8 +3,8 @@
 use super::lost;
 use super::report::{Draft, Teller};
 use crate::effect;
-use crate::message::Place;
-use crate::verdict::{Change, Root};
+use crate::message::{Message, Place};
+use crate::verdict::{Change, Fix, Root};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::lex::Lexed;
 use erratum_syntax::names::NameKind;
@@ -70,28 +70,33 @@ impl Teller<'_, '_> {
         })
     }
 
-    /// Whether a message is about what a function gives back whose header another mistake is about.
+    /// Whether a message is about what a function gives back whose header another mistake is about, or about
+    /// the type that a change writes there.
     pub(super) fn is_of_result(&self, draft: &Draft, before: &Root) -> bool {
         let message = draft.message();
         let diagnosis = self.scene.diagnoser.diagnose(message);
         let of_result =
             [MistakeId::MissingReturn, MistakeId::WrongReturnType, MistakeId::ReturnCount];
-        let Some(at) =
-            message.at.as_ref().filter(|_| of_result.into_iter().any(|one| diagnosis.shows(one)))
-        else {
-            return false;
-        };
+        let told = of_result.into_iter().any(|one| diagnosis.shows(one))
+            || names_declared_type(message, before);
+        let Some(at) = message.at.as_ref().filter(|_| told) else { return false };
         let Some(source) = draft.step.before.file(&at.file) else { return false };
         let text = self.read(source);
         let here = text.lexed.at(at.range(source).0);
         let Some((first, last)) = lost::item_lines(&text, here) else { return false };
         // A header may stand on the line before its block.
         Self::places(before).any(|place| {
-            place.file == at.file && (first..=last).contains(&place.line) && {
-                let line = text.lexed.on_line(place.line);
-                let mut declared = text.names.declared.iter();
-                declared.any(|one| one.kind == NameKind::Function && line.contains(&one.token))
-            }
+            // Where a signature stands apart, what it tells of starts with its name.
+            let line = text.lexed.on_line(place.line);
+            let head = text.lexed.on_line(first).start;
+            let apart =
+                text.lexed.language.layout && text.lexed.is(line.start, text.lexed.word(head));
+            let mut declared = text.names.declared.iter();
+            place.file == at.file
+                && (apart
+                    || (first..=last).contains(&place.line)
+                        && declared
+                            .any(|one| one.kind == NameKind::Function && line.contains(&one.token)))
         })
     }
 
@@ -111,4 +116,18 @@ impl Teller<'_, '_> {
                 .any(|name| line.clone().any(|at| lexed.is(at, name)))
         })
     }
+}
+
+/// Whether a message speaks of a type that a change of what is declared writes.
+fn names_declared_type(message: &Message, before: &Root) -> bool {
+    let redeclared = |fix: &&Fix| fix.effect == effect::Effect::Redeclares;
+    let edits = before.choices().iter().filter(redeclared).flat_map(|fix| &fix.edits);
+    let remarks = message.notes.iter().map(|note| note.text.as_str());
+    let said: Vec<&str> = remarks.chain([message.text.as_str()]).collect();
+    let names = |word: &str| {
+        let mut all =
+            said.iter().flat_map(|text| text.split(|c: char| !c.is_alphanumeric() && c != '_'));
+        all.any(|one| one == word)
+    };
+    edits.into_iter().any(|edit| !edit.text.is_empty() && names(edit.text.trim()))
 }

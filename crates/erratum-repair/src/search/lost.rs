@@ -342,7 +342,9 @@ fn function_around_token(text: &Text, at: usize) -> Option<(u32, u32)> {
         });
         declared.then_some(line.saturating_sub(1))
     };
-    let mut open = pairs.block_of(lexed, at)?;
+    // What ends a block is still of it.
+    let ended = pairs.partner_of(at).filter(|open| *open < at && lexed.opens_block(*open));
+    let mut open = ended.or_else(|| pairs.block_of(lexed, at))?;
     loop {
         if let (Some(first), Some(close)) = (function(open), pairs.partner_of(open)) {
             return Some((first, lexed.code.get(close)?.line));

@@ -206,7 +206,20 @@ fn findings(
     let on_line =
         |index: &&usize| **index != setting.target && old[**index].line() == target.line();
     let changed = edit::changed_lines(program, &sets);
-    let place = Places { setting, target, program, sets: &sets, changed: &changed };
+    let gone_lines = if evenly(setting, &sets) {
+        let gone = difference.gone.iter().filter(|index| **index != setting.target);
+        gone.filter_map(|index| old[*index].line()).collect()
+    } else {
+        Vec::new()
+    };
+    let place = Places {
+        setting,
+        target,
+        program,
+        sets: &sets,
+        changed: &changed,
+        gone_lines: &gone_lines,
+    };
     // What a part of the library that is not there would have brought is unknown with any change.
     let of_change = |index: &&usize| {
         let message = &report.messages[**index];
@@ -262,6 +275,8 @@ struct Places<'a, 's, 'c> {
     program: &'a Program,
     sets: &'a [&'a [Edit]],
     changed: &'a [(String, u32)],
+    /// The lines of the messages that are gone beside the one to mend, in the text before the change.
+    gone_lines: &'a [u32],
 }
 
 impl Places<'_, '_, '_> {
@@ -291,7 +306,18 @@ impl Places<'_, '_, '_> {
             before_target: self.reported(message).is_le(),
             in_its_place: self.reported(message).is_eq(),
             above_change: first.is_some_and(|first| line < first),
+            was_left: self.was_left(message),
         }
+    }
+
+    /// Whether another message is gone from the line of this one, seen in the text before the change.
+    fn was_left(&self, message: &Message) -> bool {
+        let line = message.at.as_ref().and_then(|at| {
+            let offset = at.range(self.program.file(&at.file)?).0;
+            let before = edit::back(&at.file, offset, self.sets);
+            Some(self.setting.program.file(&at.file)?.line_of(before))
+        });
+        line.is_some_and(|line| self.gone_lines.contains(&line))
     }
 
     /// Whether a message points at what the change puts in.
@@ -369,6 +395,24 @@ fn adds_words(sets: &[&[Edit]]) -> bool {
     let mut edits = sets.iter().flat_map(|set| set.iter()).peekable();
     let word = |edit: &Edit| edit.start == edit.end && edit.text.contains(char::is_alphanumeric);
     edits.peek().is_some() && edits.all(word)
+}
+
+/// Whether edits leave how the lines around them read: brackets go or come in pairs, and no quotes do.
+fn evenly(setting: &Setting, sets: &[&[Edit]]) -> bool {
+    let even = |text: &str| {
+        let deep = text.chars().try_fold(0_i32, |deep, letter| match letter {
+            '(' | '[' | '{' => Some(deep + 1),
+            ')' | ']' | '}' => Some(deep - 1).filter(|deep| *deep >= 0),
+            '"' | '\'' | '`' | '/' => None,
+            _ => Some(deep),
+        });
+        deep == Some(0)
+    };
+    let lexed = &setting.text.lexed;
+    sets.len() == 1
+        && sets[0]
+            .iter()
+            .all(|edit| even(&edit.text) && even(&lexed.source.slice(edit.start, edit.end)))
 }
 
 /// Whether edits only write another name, or say whose it is: no line then reads otherwise.

@@ -4,8 +4,10 @@ pub(super) mod duplicate;
 pub(super) mod file_name;
 pub(super) mod header_words;
 pub(super) mod left_block;
+pub(super) mod lost_brackets;
 pub(super) mod lost_parameter;
 pub(super) mod mutable;
+pub(super) mod setter;
 pub(super) mod undeclared;
 pub(super) mod unused;
 

@@ -8,6 +8,7 @@ use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
 
 /// An import that nothing needs is taken out.
 const SPARE_IMPORT: Factor = weight("an import that nothing needs", 2.5);
@@ -25,6 +26,8 @@ const SPARE_STATEMENT: Factor = weight("the statement is taken out", -1.0);
 const NAMELESS_RESULT: Factor = weight("the further result gets no name", 2.5);
 /// A name that is used below, and not declared, was to take the result.
 const USED_BELOW: Factor = evidence("the name is used below and not declared", 6.0);
+/// The next line asks whether the value is there: the further result says so.
+const ASKED_NEXT: Factor = evidence("the next line asks whether there is a value", 7.0);
 /// A further result is mostly an error.
 const ERROR_RESULT: Factor = weight("the further result is an error", 1.5);
 /// One name too many takes results.
@@ -108,6 +111,7 @@ fn results(case: &Case, all: &mut Vec<Candidate>) {
     let Some(left) = mark.checked_sub(1) else { return };
     let edit = case.insert(lexed.code[left].end, ", _");
     all.push(Candidate::new(MistakeId::UnhandledResult, NAMELESS_RESULT, vec![edit]));
+    asked_by_nil(case, mark, all);
     let error = case.insert(lexed.code[left].end, ", err");
     all.push(Candidate::new(MistakeId::UnhandledResult, ERROR_RESULT, vec![error]));
     // A name that is used below and that nothing declares was to get it.
@@ -115,7 +119,7 @@ fn results(case: &Case, all: &mut Vec<Candidate>) {
         let name = other.text.strip_prefix("undefined: ")?;
         let below = other.line() > case.message.line();
         let plain = name.chars().all(|c| c.is_alphanumeric() || c == '_');
-        (below && plain).then_some(name)
+        (below && plain && !is_given_a_value(case, name)).then_some(name)
     });
     let unknown: std::collections::BTreeSet<&str> = unknown.collect();
     for name in unknown {
@@ -126,6 +130,46 @@ fn results(case: &Case, all: &mut Vec<Candidate>) {
         let edit = Edit::delete(case.file(), lexed.code[comma - 1].end, lexed.code[left].end);
         all.push(Candidate::new(MistakeId::UnhandledResult, ONE_NAME_LESS, vec![edit]));
     }
+}
+
+/// Go: whether there is a value is the second result, and the next line asks whether it is `nil`.
+fn asked_by_nil(case: &Case, mark: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let end = lexed.on_line(lexed.code[mark].line).end;
+    let name = lexed.word(mark - 1);
+    let asked = lexed.is(end, "if")
+        && lexed.is(end + 1, name)
+        && matches!(lexed.word(end + 2), "!=" | "==")
+        && lexed.is(end + 3, "nil")
+        && lexed.opens_block(end + 4);
+    let called = (mark..end).rev().find(|at| lexed.is(at + 1, "("));
+    let declared = called.and_then(|at| {
+        case.text.names.of(lexed.word(at)).find(|one| one.kind == NameKind::Function)
+    });
+    let typed = declared.and_then(|one| one.typed);
+    let Some((_, last)) = typed.filter(|_| asked && lexed.is(mark, ":=")) else { return };
+    let last = if lexed.is(last, ")") { last - 1 } else { last };
+    let there = lexed.is(end + 2, "!=");
+    let (result, condition) = match lexed.word(last) {
+        "bool" if there => ("ok", "ok"),
+        "bool" => ("ok", "!ok"),
+        "error" if there => ("err", "err == nil"),
+        "error" => ("err", "err != nil"),
+        _ => return,
+    };
+    let (from, to) = (lexed.code[end + 1].start, lexed.code[end + 3].end);
+    let edits = vec![
+        case.insert(lexed.code[mark - 1].end, format!(", {result}")),
+        Edit::replace(case.file(), from, to, condition),
+    ];
+    all.push(Candidate::new(MistakeId::UnhandledResult, ASKED_NEXT, edits).guess());
+}
+
+/// Whether a name gets a value of its own somewhere: its declaration is what lacks.
+fn is_given_a_value(case: &Case, name: &str) -> bool {
+    let lexed = case.lexed();
+    let seen = case.text.names.seen.get(name).map_or(&[][..], Vec::as_slice);
+    seen.iter().any(|at| lexed.code[*at].first && lexed.is(at + 1, "="))
 }
 
 #[cfg(test)]
@@ -206,6 +250,17 @@ mod tests {
             "rust",
             "fn main() {\n    let <|>tide = 3;\n}\n",
             "warning: [unused_variables] unused variable: `tide`",
+        );
+    }
+
+    #[test]
+    fn the_next_line_asks_for_the_further_result() {
+        check_among(
+            &FAMILY,
+            "go",
+            "package main\n\nfunc find(code string) (float64, bool) {\n\treturn 3, true\n}\n\nfunc main() {\n\tfare <|>:= find(\"A1\")\n\tif fare != nil {\n\t\tprintln(fare)\n\t}\n}\n",
+            "assignment mismatch: 1 variable but find returns 2 values",
+            "package main\n\nfunc find(code string) (float64, bool) {\n\treturn 3, true\n}\n\nfunc main() {\n\tfare, ok := find(\"A1\")\n\tif ok {\n\t\tprintln(fare)\n\t}\n}\n",
         );
     }
 }

@@ -93,7 +93,7 @@ fn perhaps(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
     if !bare {
         edits.push(case.insert(lexed.code[last].end, ")"));
     }
-    all.push(Candidate::new(MistakeId::TypeClash, GOOD_ONE, edits));
+    all.push(Candidate::new(MistakeId::BareValue, GOOD_ONE, edits));
 }
 
 /// The value lacks the constructor of the type that is wanted: `x : xs` for `Pile (x : xs)`.

@@ -11,6 +11,9 @@ const NO_NAME: Factor = evidence("a function without a name begins with this mar
 /// The cases beside it have the arrow.
 const CASES: Factor = evidence("the line is a case of the choice above it", 7.5);
 
+/// The message says that the arrow is wanted.
+const TOLD: Factor = evidence("the message says that the arrow of a case belongs there", 7.0);
+
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "arrows",
     recipes: &[],
@@ -28,6 +31,7 @@ pub(in crate::fixes) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let said = case.message.text.replace(['‘', '’', '`'], "'");
+    told(case, &said, all);
     if !case.language().applies_bare {
         return;
     }
@@ -51,6 +55,19 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if of_case(case, line.start) && !line.clone().any(|at| matches!(lexed.word(at), "->" | "|")) {
         let edit = case.replace_token(at, "->");
         all.push(Candidate::new(MistakeId::WrongMark, CASES, vec![edit]));
+    }
+}
+
+/// The message names the arrow of a case, and another mark stands there: `case Low = "ebb"` (seen with
+/// scalac 2.11 and rustc 1.95).
+fn told(case: &Case, said: &str, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let wanted = said.contains("'=>' expected but") || said.starts_with("expected one of '=>'");
+    let others = ["=", "->", ":", ":=", "<="];
+    let other = (case.token..case.token + 2).find(|at| others.contains(&lexed.word(*at)));
+    if let Some(at) = other.filter(|_| wanted) {
+        let edit = case.replace_token(at, "=>");
+        all.push(Candidate::new(MistakeId::WrongMark, TOLD, vec![edit]).guess());
     }
 }
 
@@ -79,7 +96,7 @@ fn of_case(case: &Case, first: usize) -> bool {
 #[cfg(test)]
 mod tests {
     use super::FAMILY;
-    use crate::fixes::testing::{check_fix, check_no_fix};
+    use crate::fixes::testing::{check_among, check_fix, check_no_fix};
 
     #[test]
     fn a_case_has_the_arrow_of_the_others() {
@@ -98,5 +115,23 @@ mod tests {
         check_no_fix(&FAMILY, "haskell", text, "parse error on input ‘=’");
         let text = "seats m = n\n  where\n    n = 3\n    Just k <|>=> 4\n";
         check_no_fix(&FAMILY, "haskell", text, "parse error on input ‘=>’");
+    }
+
+    #[test]
+    fn the_message_names_the_arrow() {
+        check_among(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def label(n: Int) = n match {\n    case 3 <|>= \"low\"\n  }\n}\n",
+            "'=>' expected but '=' found.",
+            "object Quay {\n  def label(n: Int) = n match {\n    case 3 => \"low\"\n  }\n}\n",
+        );
+        check_among(
+            &FAMILY,
+            "rust",
+            "fn label(n: u32) -> u32 {\n    match n {\n        3 <|>-> 4,\n        _ => 5,\n    }\n}\n",
+            "expected one of `=>`, `if`, or `|`, found `->`",
+            "fn label(n: u32) -> u32 {\n    match n {\n        3 => 4,\n        _ => 5,\n    }\n}\n",
+        );
     }
 }

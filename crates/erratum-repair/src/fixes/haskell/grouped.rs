@@ -1,6 +1,7 @@
 //! What belongs together: `print largest areas` for `print (largest areas)`, a value that a function
 //! still lacks, and a function between its two values without its backquotes.
 
+use super::application;
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
@@ -84,38 +85,6 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let name = applied.first().filter(|_| !bracket);
         at = name.map_or(at, |first| first.end.saturating_sub(1)) + 1;
     }
-}
-
-/// The parts of an application from a token on: a head and its values, each a name, a literal or what
-/// stands in brackets.
-fn application(case: &Case, start: usize, end: usize) -> Vec<Range<usize>> {
-    let lexed = case.lexed();
-    let mut all = Vec::new();
-    let mut at = start;
-    while at < end {
-        let last = match lexed.kind(at) {
-            // `Map.lookup` is one name.
-            Some(TokenKind::Name)
-                if lexed.is(at + 1, ".")
-                    && lexed.kind(at + 2) == Some(TokenKind::Name)
-                    && lexed.code[at + 1].start == lexed.code[at].end
-                    && lexed.code[at + 2].start == lexed.code[at + 1].end =>
-            {
-                at + 2
-            }
-            Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Char) => at,
-            Some(TokenKind::Open) if matches!(lexed.word(at), "(" | "[") => {
-                match case.text.pairs.partner_of(at) {
-                    Some(close) if close < end => close,
-                    _ => break,
-                }
-            }
-            _ => break,
-        };
-        all.push(at..last + 1);
-        at = last + 1;
-    }
-    all
 }
 
 /// The name of a part that may be a function.

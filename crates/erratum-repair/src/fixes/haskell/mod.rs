@@ -7,18 +7,22 @@ pub(super) mod classes;
 pub(super) mod each_line;
 pub(super) mod equations;
 pub(super) mod functions;
+pub(super) mod gathered;
 pub(super) mod grouped;
 pub(super) mod guards;
 pub(super) mod heads;
 pub(super) mod items;
 pub(super) mod layout;
+pub(super) mod lost_else;
 pub(super) mod marks;
 pub(super) mod numbers;
 pub(super) mod small_letter;
+pub(super) mod swapped;
 
 use super::Case;
 use crate::message::Message;
 use crate::score::{Factor, weight};
+use erratum_syntax::lex::TokenKind;
 use std::ops::Range;
 
 /// Each line between an item and the reported place.
@@ -50,4 +54,36 @@ fn of_result<'a>(case: &'a Case, name: &str) -> impl Iterator<Item = &'a Message
         };
         message.is_error() && message.notes.iter().any(|note| of_equation(&note.text))
     })
+}
+
+/// The parts of an application from a token on: a head and its values, each a name, a literal or what
+/// stands in brackets.
+fn application(case: &Case, start: usize, end: usize) -> Vec<Range<usize>> {
+    let lexed = case.lexed();
+    let mut all = Vec::new();
+    let mut at = start;
+    while at < end {
+        let last = match lexed.kind(at) {
+            // `Map.lookup` is one name.
+            Some(TokenKind::Name)
+                if lexed.is(at + 1, ".")
+                    && lexed.kind(at + 2) == Some(TokenKind::Name)
+                    && lexed.code[at + 1].start == lexed.code[at].end
+                    && lexed.code[at + 2].start == lexed.code[at + 1].end =>
+            {
+                at + 2
+            }
+            Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Char) => at,
+            Some(TokenKind::Open) if matches!(lexed.word(at), "(" | "[") => {
+                match case.text.pairs.partner_of(at) {
+                    Some(close) if close < end => close,
+                    _ => break,
+                }
+            }
+            _ => break,
+        };
+        all.push(at..last + 1);
+        at = last + 1;
+    }
+    all
 }

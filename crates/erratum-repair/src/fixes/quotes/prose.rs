@@ -203,7 +203,7 @@ fn reads_like_text(lexed: &Lexed, start: usize, end: usize) -> bool {
             "(" | "[" | "{" => depth += 1,
             ")" | "]" | "}" => depth -= 1,
             "::" | "->" | "=>" | ";" | "==" | "!=" | "<=" | ">=" | "&&" | "||" | "=" | "&"
-            | "<<" | "+=" | "if" | "return" | "let" => return false,
+            | "<<" | "+=" | "?." | "!." | "++" | "--" | "if" | "return" | "let" => return false,
             // `a.b` is a member, `a. b` the end of a sentence.
             "." if lexed.code.get(at + 1).is_some_and(|next| next.start == lexed.code[at].end) => {
                 return false;

@@ -183,7 +183,10 @@ pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
                         .guess(),
                     );
                 }
+                // What counts the elements of a list is no value of its own.
+                let counts = lexed.before(token) == "[";
                 if case.language().exact_numbers
+                    && !counts
                     && !word.contains('.')
                     && word.bytes().all(|b| b.is_ascii_digit())
                 {
@@ -197,8 +200,6 @@ pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
                     .word("to")
                     .or(case.word("expected"))
                     .is_some_and(|t| t.contains("String") || t.contains("str"));
-                // What counts the elements of a list is no value of its own.
-                let counts = lexed.before(token) == "[";
                 if text_wanted && !counts {
                     all.push(Candidate::new(
                         MistakeId::MissingToString,

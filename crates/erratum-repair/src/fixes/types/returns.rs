@@ -41,7 +41,7 @@ pub(super) fn returns(case: &Case, all: &mut Vec<Candidate>) {
         let told = |typed| case.message.text.contains(&text_of(case, typed));
         mentions && (!bare || function.returns.is_some_and(told))
     });
-    if let Some(function) = function {
+    if let Some(function) = function.or_else(|| whole_expression(case)) {
         return_type(case, &function, all);
     }
     told_type(case, all);
@@ -101,6 +101,26 @@ fn lost_type(case: &Case, all: &mut Vec<Candidate>) {
         let edit = case.insert(lexed.code[function.parameters_close].end, format!("{mark}{typed}"));
         all.push(Candidate::new(MistakeId::MissingReturnType, TYPE_OF_RESULT, vec![edit]));
     }
+}
+
+/// Scala: the function whose body is the expression at hand: `def mean: Int = total / 2`.
+fn whole_expression(case: &Case) -> Option<Function> {
+    let lexed = case.lexed();
+    if !case.language().returns_unsaid {
+        return None;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let declared = case.text.names.declared.iter().rfind(|one| {
+        one.kind == NameKind::Function && line.contains(&one.token) && one.token < case.token
+    })?;
+    let (_, last) = declared.typed?;
+    let body = lexed.is(last + 1, "=") && last + 1 < case.token && !lexed.opens_block(last + 2);
+    body.then_some(Function {
+        open: last + 1,
+        close: Some(line.end),
+        parameters_close: declared.token,
+        returns: declared.typed,
+    })
 }
 
 fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {

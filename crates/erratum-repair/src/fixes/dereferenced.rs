@@ -1,0 +1,104 @@
+//! C, C++: a pointer where what it points at is wanted: `show(p)` for `show(*p)`.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+
+/// The message finds a pointer to just what is wanted.
+const TOLD: Factor = evidence("a pointer to what is wanted stands there", 6.5);
+
+pub(super) static FAMILY: Family = Family {
+    id: "dereferenced",
+    recipes: &[],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "cpp",
+        before: "struct Quay { int boats; };\n\nint count(Quay quay) { return quay.boats; }\n\nint go(Quay *one) {\n    return count(<|>one);\n}\n",
+        message: "could not convert 'one' from 'Quay*' to 'Quay'",
+        after: "struct Quay { int boats; };\n\nint count(Quay quay) { return quay.boats; }\n\nint go(Quay *one) {\n    return count(*one);\n}\n",
+    },
+};
+
+/// What stands before and behind a name that is a value by itself.
+const BEFORE: &[&str] = &["(", ",", "=", "return", "+", "-", "<<", "==", "{"];
+const BEHIND: &[&str] = &[")", ",", ";", "+", "-", "<<", "==", "}"];
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !lexed.language.directives {
+        return;
+    }
+    let remarks = case.message.notes.iter().map(|note| note.text.as_str());
+    let said: Vec<&str> = remarks.chain([case.message.text.as_str()]).collect();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let pairs: Vec<String> = match case.message.text.as_str() {
+        // gcc tells no types here: the line names the one that is wanted.
+        "invalid initializer" => line.clone().map(|at| lexed.word(at).to_owned()).collect(),
+        _ => said.iter().filter_map(|text| pointed(text)).collect(),
+    };
+    if pairs.is_empty() {
+        return;
+    }
+    for at in line {
+        let alone = lexed.kind(at) == Some(TokenKind::Name)
+            && BEFORE.contains(&lexed.before(at))
+            && BEHIND.contains(&lexed.word(at + 1));
+        let declared = case.text.names.resolve(lexed, at).filter(|one| alone && one.token != at);
+        let Some(declared) = declared else { continue };
+        // `Quay *one`: the mark stands right before the name, the type before the mark.
+        let Some(mark) = declared.token.checked_sub(1).filter(|at| lexed.is(*at, "*")) else {
+            continue;
+        };
+        if mark > 0 && pairs.iter().any(|typed| *typed == lexed.word(mark - 1)) {
+            let edit = case.insert(lexed.code[at].start, "*");
+            all.push(Candidate::new(MistakeId::MissingDereference, TOLD, vec![edit]));
+        }
+    }
+}
+
+/// The type that a message names both by itself and with a pointer to it: the first word of a type's name
+/// stands for it (seen with gcc 12 and clang 14).
+fn pointed(said: &str) -> Option<String> {
+    let said = said.replace(['‘', '’', '`'], "'");
+    let quoted: Vec<String> = said.split('\'').skip(1).step_by(2).map(plain).collect();
+    let pointer = quoted.iter().filter_map(|typed| typed.strip_suffix('*')).map(str::trim);
+    let found = pointer.map(str::to_owned).find(|base| quoted.contains(base))?;
+    found.rsplit([' ', ':']).next().map(str::to_owned)
+}
+
+/// A type as it is compared: without what goes around it.
+fn plain(typed: &str) -> String {
+    let typed = typed.trim_start_matches("const ").trim_start_matches("struct ");
+    typed.trim_end_matches('&').trim().replace(" *", "*")
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn an_operator_names_both_types() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "struct Quay { int boats; };\n\nvoid go(Quay *one, Quay other) {\n    other <|>= one;\n}\n",
+            "no match for 'operator=' (operand types are 'Quay' and 'Quay*')",
+            "struct Quay { int boats; };\n\nvoid go(Quay *one, Quay other) {\n    other = *one;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_pointer_to_something_else_is_left() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int twice(int n);\n\nint go(char *name) {\n    return twice(<|>name);\n}\n",
+            "passing argument 1 of 'twice' makes integer from pointer without a cast",
+        );
+    }
+}
