@@ -77,6 +77,10 @@ fn one(source: &Source, edit: &Edit) -> String {
         }
         return format!("take out {} on line {}", quoted(old.trim()), line_of_text(source, edit));
     }
+    // A mark in the place of a blank is put in.
+    if old.trim().is_empty() && !old.contains('\n') {
+        return insertion(source, &Edit::insert(&edit.file, edit.start, &edit.text), line);
+    }
     format!("on line {line}, write {} instead of {}", quoted(edit.text.trim()), quoted(old.trim()))
 }
 

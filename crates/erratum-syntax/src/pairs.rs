@@ -610,7 +610,9 @@ impl<'a> Walk<'a> {
             let last = lexed.code[next - 1];
             let line = lexed.source.indent(last.line).unwrap_or(0);
             let deeper = lexed.source.indent(lexed.code[next].line).unwrap_or(0) > wanted;
-            let ended = (lexed.divides(next - 1) || lexed.is(next - 1, ","))
+            // `while tide > low do` is a header: its block begins behind it.
+            let leads = matches!(lexed.word(next - 1), "do" | "then" | "else");
+            let ended = !leads && (lexed.divides(next - 1) || lexed.is(next - 1, ","))
                 || last.kind == TokenKind::Directive;
             if line == wanted && deeper && !ended {
                 found.push(next);

@@ -24,7 +24,7 @@ impl Text {
     /// Reads a text.
     pub fn new(source: &Source, language: &'static Language) -> Text {
         let lexed = Lexed::new(source, language);
-        let pairs = Pairs::new(&lexed);
+        let pairs = Pairs::thorough(&lexed);
         let names = Names::new(&lexed, &pairs);
         let model = Model::with_own(&lexed);
         Text { lexed, pairs, names, model }

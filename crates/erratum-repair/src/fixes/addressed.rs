@@ -33,7 +33,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let remarks = case.message.notes.iter().map(|note| note.text.as_str());
     let methods = remarks.chain([text.as_str()]).any(|text| text.contains("has pointer receiver"));
     let told = wanted(text).or_else(|| case.message.notes.iter().find_map(|n| of_note(&n.text)));
-    let pointed = told.is_some_and(|(wanted, given)| points_at(&wanted, &given));
+    let pointed = told.is_some_and(|(wanted, given)| {
+        points_at(&wanted, &given) || points_above(case, &wanted, &given)
+    });
     if !methods && !pointed {
         return;
     }
@@ -73,9 +75,13 @@ fn wanted(text: &str) -> Option<(String, String)> {
 
 /// The same from a remark about a parameter (seen with gcc 12).
 fn of_note(text: &str) -> Option<(String, String)> {
+    let first = |quoted: &str| Some(quoted.split('\'').next()?.to_owned());
+    if let Some((_, rest)) = text.split_once("no known conversion for argument ") {
+        let (given, wanted) = rest.split_once(" from '")?.1.split_once("' to '")?;
+        return Some((first(wanted)?, given.trim_end_matches('&').trim().to_owned()));
+    }
     let (wanted, given) =
         text.strip_prefix("expected '")?.split_once("but argument is of type '")?;
-    let first = |quoted: &str| Some(quoted.split('\'').next()?.to_owned());
     Some((first(wanted)?, first(given)?))
 }
 
@@ -85,6 +91,20 @@ fn points_at(pointer: &str, to: &str) -> bool {
     let pointer = bare(pointer);
     let inner = pointer.strip_prefix('*').or_else(|| pointer.strip_suffix('*'));
     inner.is_some_and(|inner| inner.trim() == bare(to))
+}
+
+/// C++: whether one type is a pointer to a class that the other one is built on.
+fn points_above(case: &Case, pointer: &str, to: &str) -> bool {
+    let lexed = case.lexed();
+    let above = pointer.split('*').next().unwrap_or("").replace("const ", "");
+    let own = to.trim_end_matches('&').replace("const ", "");
+    let mut declared = case.text.names.of(own.trim());
+    pointer.contains('*')
+        && !to.contains('*')
+        && declared.any(|one| {
+            let head = lexed.on_line(lexed.code[one.token].line);
+            (one.token..head.end).any(|at| lexed.is(at, above.trim()))
+        })
 }
 
 /// The value that the message points at, from its first token to its last.

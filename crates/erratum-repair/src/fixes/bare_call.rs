@@ -27,7 +27,7 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let (lexed, language) = (case.lexed(), case.language());
-    if language.layout || language.calls_bare || language.applies_bare {
+    if language.layout || language.applies_bare {
         return;
     }
     let line = lexed.on_line(lexed.code[case.token].line);
@@ -48,6 +48,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let behind = last + 1;
     let sets = |at: usize| matches!(lexed.word(at), "=" | ":=" | "{" | "}" | "in" | "range");
     if !value(behind) || end < behind || !line.contains(&end) || (behind..=end).any(sets) {
+        return;
+    }
+    // Scala: a word between two values is a call, too.
+    if language.calls_bare && (last > first || lexed.kind(behind) == Some(TokenKind::Name)) {
         return;
     }
     // A type stands before what it declares; a member path stands before no text.

@@ -176,6 +176,10 @@ pub(super) fn arguments(case: &Case, call: &Call, less: Factor, all: &mut Vec<Ca
 /// `fare(2 zones)`: two values side by side, where a `,` was lost between them.
 fn lost_comma(case: &Case, call: &Call, less: Factor, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    // Where values stand behind their function, two side by side are no list.
+    if case.language().applies_bare {
+        return;
+    }
     let operand = |at: usize| {
         matches!(
             lexed.kind(at),

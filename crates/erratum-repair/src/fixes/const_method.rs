@@ -46,14 +46,13 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let declared =
             case.text.names.of(lexed.word(name)).filter(|one| one.kind == NameKind::Function);
         for method in declared {
-            let Some(open) = (method.token..lexed.code.len())
+            let open = (method.token..lexed.code.len())
                 .take_while(|at| !lexed.is(*at, ";"))
-                .find(|at| lexed.opens_block(*at))
-            else {
-                continue;
-            };
-            let Some(function) = function_of(case, open) else { continue };
-            let close = function.parameters_close;
+                .find(|at| lexed.opens_block(*at));
+            let function = open.and_then(|open| function_of(case, open));
+            let bare = || case.text.pairs.partner_of(method.token + 1);
+            let close = function.map(|function| function.parameters_close).or_else(bare);
+            let Some(close) = close.filter(|close| lexed.is(*close, ")")) else { continue };
             if lexed.is(close + 1, "const") {
                 continue;
             }

@@ -190,6 +190,10 @@ fn without_method(case: &Case, dot: usize, all: &mut Vec<Candidate>) {
     let Some(close) = case.text.pairs.partner_of(open).filter(|close| *close > open + 1) else {
         return;
     };
+    // What a call gives back is hardly an array: it would have been asked as one.
+    if lexed.before(dot) == ")" {
+        return;
+    }
     let edits = vec![
         Edit::replace(case.file(), lexed.code[dot].start, lexed.code[open].end, "["),
         case.replace_token(close, "]"),

@@ -59,6 +59,9 @@ pub struct Example {
 /// All families, in the order in which they are asked: of equally likely fixes the first stays first.
 pub static FAMILIES: &[&Family] = &[
     &super::parent_word::FAMILY,
+    &super::downcast::FAMILY,
+    &super::number_suffix::FAMILY,
+    &super::promise_type::FAMILY,
     &super::dereferenced::FAMILY,
     &super::haskell::gathered::FAMILY,
     &super::haskell::swapped::FAMILY,

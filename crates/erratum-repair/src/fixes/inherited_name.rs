@@ -1,14 +1,16 @@
-//! A method that should take the place of one that every object has, under nearly its name: `tostring` for
-//! `toString`.
+//! A method that should take the place of another one, such as those that every object has, under nearly its
+//! name: `tostring` for `toString`.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::names::NameKind;
 use erratum_syntax::spelling::edit_distance;
+use std::collections::BTreeSet;
 
-/// Every object has a method of nearly this name.
-const EVERY_OBJECT: Factor = evidence("every object has a method of nearly this name", 8.0);
+/// A class above may have a method of nearly this name.
+const EVERY_OBJECT: Factor = evidence("a method to override has nearly this name", 8.0);
 
 pub(super) static FAMILY: Family = Family {
     id: "inherited-name",
@@ -56,9 +58,12 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let near = lexed.on_line(line).chain(lexed.on_line(line + 1));
     let Some(name) = near.into_iter().find(|at| lexed.is(at + 1, "(")) else { return };
     let word = lexed.word(name);
-    let close = |one: &&&str| **one != word && edit_distance(one, word) <= 1.5;
-    let mut fitting = names.iter().filter(close);
-    if let (Some(one), None) = (fitting.next(), fitting.next()) {
+    // The method may be one of a class of the program, too.
+    let own = case.text.names.declared.iter().filter(|one| one.kind == NameKind::Function);
+    let own = own.map(|one| lexed.word(one.token));
+    let close = |one: &&str| *one != word && edit_distance(one, word) <= 1.5;
+    let fitting: BTreeSet<&str> = names.iter().copied().chain(own).filter(close).collect();
+    if let (Some(one), 1) = (fitting.first(), fitting.len()) {
         let kind = if one.eq_ignore_ascii_case(word) {
             MistakeId::WrongCase
         } else {

@@ -212,9 +212,7 @@ fn counts(case: &Case, function: &Function) -> Vec<usize> {
 fn empty(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let told = case.message.text.strip_prefix("cannot use nil as ");
-    let Some(typed) = told.and_then(|told| told.strip_suffix(" value in return statement")) else {
-        return;
-    };
+    let Some((typed, _)) = told.and_then(|told| told.split_once(" value in ")) else { return };
     let own = case.text.names.of(typed).any(|declared| declared.kind == NameKind::Type);
     let value = match case.language().default_of(typed) {
         Some(value) => value.to_owned(),

@@ -75,7 +75,7 @@ pub(super) fn breaks_pairs(case: &Case, candidate: &Candidate) -> bool {
     let Ok(program) = edit::apply(case.program, &candidate.edits) else { return false };
     let Some(source) = program.file(case.file()) else { return false };
     let now = Lexed::new(source, case.language());
-    trouble_of(&now, &Pairs::new(&now)) > trouble(&case.text)
+    trouble_of(&now, &Pairs::thorough(&now)) > trouble(&case.text)
 }
 
 /// The token at which the first trouble shows.

@@ -13,6 +13,8 @@ use erratum_syntax::names::NameKind;
 const NUMBER: Factor = weight("a number counts as true elsewhere", 4.5);
 /// An object that is there counts as true elsewhere.
 const OBJECT: Factor = weight("an object counts as true elsewhere", 4.5);
+/// Whether something went wrong is asked.
+const ERROR: Factor = weight("the value is an error", 7.0);
 /// The type of the value is not known.
 const TYPE_UNKNOWN: Factor = weight("its type is not known", -1.5);
 
@@ -125,6 +127,10 @@ fn test(case: &Case, first: usize, last: usize) -> Option<(Test, crate::score::S
     let language = case.language();
     let typed = type_of(case, first, last);
     let usual = language.usual;
+    // Go: by custom an error has this name.
+    if language.receivers && first == last && case.lexed().is(first, "err") {
+        return Some((Test::Differs("nil"), ERROR.into()));
+    }
     let Some(typed) = typed else {
         let whole = told_type(case, |word| is_number(case, word));
         return whole.then(|| (Test::Differs("0"), NUMBER + TYPE_UNKNOWN));

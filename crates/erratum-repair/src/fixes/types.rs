@@ -356,6 +356,15 @@ fn wanted_types(case: &Case, now: &str, found: &[String]) -> Vec<(String, Factor
     if has("boolean") || has("bool") {
         push(usual.truth, TRUTH_FOUND);
     }
+    // mcs 6.8 writes the constant and not its type.
+    let whole = case.message.text.strip_prefix("Constant value '").is_some_and(|rest| {
+        let value = rest.split('\'').next().unwrap_or("");
+        !value.is_empty() && value.bytes().all(|byte| byte.is_ascii_digit())
+    });
+    if whole {
+        push(usual.whole, WHOLE_FOUND);
+        return all;
+    }
     push(usual.real, PERHAPS_REAL);
     push(usual.text, PERHAPS_TEXT);
     push(usual.whole, PERHAPS_WHOLE);

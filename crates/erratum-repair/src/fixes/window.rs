@@ -518,7 +518,14 @@ impl Window<'_, '_> {
                 let ends = lexed.code.get(token + 1).is_none_or(|next| next.first);
                 // Nobody leads to a member at the end of a line.
                 let leads = ends && matches!(*mark, "::" | "->");
-                if *mark == ":" && self.labels(token) || goes_on && ends || leads {
+                // Where types are told, `tide.high` was read as one value: nobody joins two so.
+                let joined = text == "."
+                    && *mark == ","
+                    && self.case.phase > Phase::Syntax
+                    && token > 0
+                    && lexed.code[token - 1].end == here.start
+                    && lexed.code.get(token + 1).is_some_and(|next| next.start == here.end);
+                if *mark == ":" && self.labels(token) || goes_on && ends || leads || joined {
                     continue;
                 }
                 let base = if like.contains(mark) { w::REPLACE_LIKE } else { w::REPLACE };

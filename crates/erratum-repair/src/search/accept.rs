@@ -167,8 +167,16 @@ pub fn accept(findings: &Findings) -> Result<Acceptance, Rejection> {
     }
     let mut worth = Score::from(w::HELD);
     let mut objection = false;
+    // Of many errors that a change only uncovers, a few say all that they can say.
+    let mut uncovered = 0;
     for new in &findings.new {
-        objection |= weigh_new(findings, new, &mut worth)?;
+        let mut own = Score::default();
+        objection |= weigh_new(findings, new, &mut own)?;
+        let elsewhere = new.is_error && !new.on_change;
+        uncovered += usize::from(elsewhere);
+        if !elsewhere || uncovered <= w::MANY_NEW {
+            worth += own;
+        }
     }
     // A warning that is gone ends nothing while others are left.
     let ends = findings.errors_left == 0 && (findings.for_error || findings.mistakes_left == 0);

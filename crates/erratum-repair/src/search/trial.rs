@@ -386,6 +386,8 @@ fn contradicts(mistake: MistakeId, diagnosis: &Diagnosis) -> bool {
         MistakeId::MissingArgument => diagnosis.shows(MistakeId::ExtraArgument),
         MistakeId::ExtraArgument => diagnosis.shows(MistakeId::MissingArgument),
         MistakeId::TextAsString => diagnosis.phase == Phase::Type,
+        // In the right order each value fits its place.
+        MistakeId::WrongArgumentOrder => diagnosis.phase >= Phase::Type,
         _ => false,
     }
 }

@@ -28,6 +28,9 @@ pub const SUITS_NOT: Factor = weight("what is brought in does not suit there", -
 /// A new error of the same phase or an earlier one further down: it was hidden, or was caused.
 pub const NEW_BELOW: Factor = weight("a new error below", -0.7);
 
+/// So many new errors elsewhere count; what a compiler says once it reads on may be a whole page.
+pub const MANY_NEW: usize = 5;
+
 /// A new error of the same phase elsewhere, behind a change of a declared type: a use that was right.
 pub const FITS_NO_MORE: Factor = weight("another use no longer fits", -4.0);
 

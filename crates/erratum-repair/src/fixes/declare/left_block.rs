@@ -79,7 +79,10 @@ fn head_of(case: &Case, declared: usize) -> Option<usize> {
         inner = Some(at);
         open = case.text.pairs.block_of(lexed, at);
     }
-    let mut head = case.statement_start(inner?);
+    // The header of a loop may have marks of its own that end statements.
+    let inner = inner?;
+    let header = inner.checked_sub(1).filter(|at| lexed.is(*at, ")")).and_then(partner);
+    let mut head = case.statement_start(header.unwrap_or(inner));
     // `} else {` belongs to the statement of the block before it.
     loop {
         let word = if lexed.is(head, "}") { head + 1 } else { head };
@@ -204,6 +207,17 @@ mod tests {
             "java",
             "class Quay {\n    void go() {\n        int best = 0;\n    }\n    int come() {\n        return <|>best;\n    }\n}\n",
             "cannot find symbol: variable best",
+        );
+    }
+
+    #[test]
+    fn the_header_of_a_counting_loop_is_one_statement() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "int go(int n) {\n    for (int i = 0; i < n; i++) {\n        int twice = i * 2;\n    }\n    return <|>twice;\n}\n",
+            "'twice' was not declared in this scope",
+            "int go(int n) {\n    int twice;\n    for (int i = 0; i < n; i++) {\n        twice = i * 2;\n    }\n    return twice;\n}\n",
         );
     }
 }

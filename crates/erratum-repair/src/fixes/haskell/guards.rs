@@ -11,6 +11,9 @@ const TWO_OF_THEM: Factor = evidence("the guard has its own `=` further on", 8.0
 /// A condition compares.
 const IN_CONDITION: Factor = evidence("it stands between `if` and `then`", 8.0);
 
+/// The line stands below a guard, in its column.
+const BELOW_GUARD: Factor = evidence("it stands below a guard, in its column", 8.0);
+
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "guards",
     recipes: &[],
@@ -30,6 +33,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let line = lexed.on_line(lexed.code[case.token].line);
     if case.language().applies_bare {
         condition(case, all);
+        lost_bar(case, all);
     }
     if !case.language().applies_bare || !lexed.is(line.start, "|") {
         return;
@@ -56,6 +60,23 @@ fn condition(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `otherwise = b` below `| a > b = a`: each guard begins with its bar.
+fn lost_bar(case: &Case, all: &mut Vec<Candidate>) {
+    let (lexed, source) = (case.lexed(), &case.lexed().source);
+    let reported = lexed.code[case.token].line;
+    for line in reported.saturating_sub(1).max(2)..=reported {
+        let (own, above) = (lexed.on_line(line), lexed.on_line(line - 1));
+        let guard = lexed.is(above.start, "|") && source.indent(line) == source.indent(line - 1);
+        if own.is_empty() || !guard || lexed.is(own.start, "|") {
+            continue;
+        }
+        if own.clone().any(|at| lexed.is(at, "=") && case.text.pairs.inside_of(at).is_none()) {
+            let edit = case.insert(lexed.code[own.start].start, "| ");
+            all.push(Candidate::new(MistakeId::MissingMark, BELOW_GUARD, vec![edit]));
+        }
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::FAMILY;
@@ -79,6 +100,17 @@ mod tests {
             "haskell",
             "late s\n  | s == s { hour = 3 <|>= True\n",
             "parse error on input '='",
+        );
+    }
+
+    #[test]
+    fn each_guard_begins_with_its_bar() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "late :: Int -> Bool\nlate hour\n  | hour > 20 = True\n  otherwise <|>= False\n",
+            "parse error on input '='",
+            "late :: Int -> Bool\nlate hour\n  | hour > 20 = True\n  | otherwise = False\n",
         );
     }
 }

@@ -252,6 +252,12 @@ fn is_code(case: &Case, start: usize, end: usize) -> bool {
     if operates {
         return true;
     }
+    // `3, Middle` in a call are two of its values: in a text with a comma, words stand side by side.
+    let comma = (start..=end).any(|at| lexed.is(at, ","));
+    let words = (start..end).any(|at| is_word(lexed, at) && is_word(lexed, at + 1));
+    if comma && !words {
+        return true;
+    }
     // A letter by itself is a name, or was to be a number.
     let letter = start == end && lexed.word(start).chars().count() == 1;
     // No text is a condition.

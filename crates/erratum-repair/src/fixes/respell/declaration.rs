@@ -7,7 +7,7 @@ use super::{
     limit,
 };
 use crate::score::Score;
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::Lexed;
 use erratum_syntax::names::{NameKind, asked_kind};
@@ -19,7 +19,10 @@ pub(super) fn near_declaration(case: &Case, token: usize, base: &Score, all: &mu
     let names = &case.text.names;
     let word = lexed.word(token);
     let uses = names.seen.get(word).map_or(1, Vec::len);
-    if names.resolve(lexed, token).is_some() {
+    // What is said of a type or a member is not said of the name before it.
+    let told =
+        case.message.text.split(|c: char| !c.is_alphanumeric() && c != '_').any(|w| w == word);
+    if names.resolve(lexed, token).is_some() || case.phase > Phase::Syntax && !told {
         return;
     }
     for declared in &names.declared {

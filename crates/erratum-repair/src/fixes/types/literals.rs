@@ -23,6 +23,8 @@ const MANY_LETTERS: Factor = weight("it holds several letters", 1.5);
 const CUT: Factor = weight("it cuts something off", -1.5);
 /// A real number without its fraction.
 const WHOLE_PART: Factor = weight("the whole part of a real number", 0.0);
+/// A number stands for a truth value elsewhere.
+const AS_TRUTH: Factor = weight("a number that stands for a truth value elsewhere", 3.5);
 /// A whole number where a real one is wanted.
 const MADE_REAL: Factor = weight("the number as a real one", 1.0);
 /// The compiler names the suffix.
@@ -66,9 +68,30 @@ const QUOTED_AT_DECLARATION: Factor = weight("a number in quotes where the name 
 
 /// The suffix that a message asks for: `Add suffix 'm' to create a literal of this type` (mcs 6.8).
 fn suffix(text: &str) -> Option<&str> {
+    // javac 17 names the types only.
+    if text.ends_with("possible lossy conversion from double to float") {
+        return Some("f");
+    }
     let (_, behind) = text.split_once("uffix ")?;
     let suffix = behind.trim_start_matches(['\'', '`', '"']).split(['\'', '"', ' ']).next()?;
     (suffix.len() == 1 && suffix.starts_with(char::is_alphabetic)).then_some(suffix)
+}
+
+/// The truth value that a number stands for, where one is wanted.
+fn truth_of(case: &Case, word: &str) -> Option<&'static str> {
+    let said = case.message.text.to_lowercase().replace(['`', '"', '\u{2018}', '\u{2019}'], "'");
+    let wanted = ["to a 'bool'", "converted to boolean", "to type 'boolean'", "as bool value"];
+    let wanted = wanted.iter().any(|one| said.contains(one)) || said.contains("required: boolean");
+    match word {
+        "1" if wanted => Some("true"),
+        "0" if wanted => Some("false"),
+        _ => None,
+    }
+}
+
+/// Whether a message finds a number for money where another one is wanted (mcs 6.8).
+fn told_decimal(said: &str) -> bool {
+    said.contains("decimal") || said.contains("M' cannot be converted")
 }
 
 /// The suffix of the type that a real number is handed on as, where another message of the line tells
@@ -166,6 +189,20 @@ pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
                 let told = suffix(&case.message.text);
                 if let Some(suffix) = told.or_else(|| handed_as(case).filter(|_| real)) {
                     let edit = case.insert(lexed.code[token].end, suffix);
+                    let score = TOLD_SUFFIX + near;
+                    all.push(Candidate::new(MistakeId::WrongNumberType, score, vec![edit]));
+                }
+                // `1` and `0` stand for true and false elsewhere.
+                let truth = truth_of(case, &word);
+                if let Some(truth) = truth {
+                    let edit = case.replace_token(token, truth);
+                    let score = AS_TRUTH + near;
+                    all.push(Candidate::new(MistakeId::ConditionValue, score, vec![edit]).guess());
+                }
+                // C#: `14.5m` is a number for money, and no `double`.
+                let bare = word.trim_end_matches(['m', 'M']);
+                if bare.len() < word.len() && told_decimal(&case.message.text) {
+                    let edit = case.replace_token(token, bare);
                     let score = TOLD_SUFFIX + near;
                     all.push(Candidate::new(MistakeId::WrongNumberType, score, vec![edit]));
                 }

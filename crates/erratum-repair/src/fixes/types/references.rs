@@ -116,7 +116,12 @@ pub(super) fn rust(case: &Case, all: &mut Vec<Candidate>) {
         let number = |name: &str| {
             case.language().is_type(name) && name != "str" && name != "bool" && name != "char"
         };
+        // A number that is written out is written as a real one, not converted.
+        let written = lexed.kind(lexed.at(from)) == Some(TokenKind::Number)
+            && lexed.code[lexed.at(from)].end == to
+            && found == "integer";
         if number(&base)
+            && !written
             && (number(&found) || found == "integer" || found == "floating-point number")
         {
             push(MistakeId::WrongNumberType, CAST, wrap("", &format!(" as {base}")));

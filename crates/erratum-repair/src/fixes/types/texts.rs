@@ -33,8 +33,9 @@ pub(super) fn texts(case: &Case, all: &mut Vec<Candidate>) {
     if ways.is_empty() || !(wants("to") || wants("expected")) || wants("from") || wants("found") {
         return;
     }
-    // A list is not meant as one text: rather one of its elements.
-    let list = |hole: &str| case.word(hole).is_some_and(is_list);
+    // A list is not meant as one text: rather one of its elements. Nor is what may be missing.
+    let list =
+        |hole: &str| case.word(hole).is_some_and(|typed| is_list(typed) || is_perhaps(typed));
     if list("from") || list("found") {
         return;
     }
@@ -62,6 +63,13 @@ pub(super) fn texts(case: &Case, all: &mut Vec<Candidate>) {
         let score = TEXT_WANTED + RARER_WAY * rank as f64 + NO_TEXT.when(is_plain_object(case));
         all.push(Candidate::new(MistakeId::MissingToString, score, edits));
     }
+}
+
+/// Whether values of a type may be missing, as compilers write it.
+fn is_perhaps(typed: &str) -> bool {
+    let outer = typed.split(['<', '[', ' ']).next().unwrap_or(typed);
+    let bare = outer.rsplit(['.', ':']).next().unwrap_or(outer);
+    ["Option", "Optional", "Some", "Maybe", "optional"].contains(&bare) && outer.len() < typed.len()
 }
 
 /// Whether a type is that of a list, as compilers write it.
