@@ -199,6 +199,8 @@ fn phase_of(message: &Message, compiler: &str) -> Phase {
         || text.to_lowercase().starts_with("syntax error")
         || text.starts_with("parse error")
         || text.contains("' expected")
+        || text.ends_with(" expected")
+        || any(manner.parser_says)
         || any(&["illegal start", "unexpected", "not a statement", "without 'if'", "before "]);
     if by_words && syntax
         || (manner.uncoded_is_syntax

@@ -125,6 +125,10 @@ pub(crate) fn of_edits(
     if (header || typed || makes) && edits.len() == 1 {
         return Effect::Redeclares;
     }
+    // The values of an array tell its length.
+    if mistake == MistakeId::ArraySize && taken_out && edits.len() == 1 {
+        return Effect::Converts;
+    }
     // A text in quotes says the same where no copy is made of it.
     if mistake == MistakeId::MissingBorrow && taken_out && edits.len() == 1 {
         return Effect::Converts;

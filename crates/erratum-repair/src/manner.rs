@@ -18,6 +18,8 @@ pub(crate) struct Manner {
     codes: Option<&'static str>,
     /// The phase that a code tells.
     pub phase_of_code: fn(&str) -> Option<Phase>,
+    /// What its parser says in words that tell nothing of it.
+    pub parser_says: &'static [&'static str],
     /// Whether [`Manner::phase_of_code`] knows the code of every error of syntax.
     pub numbers_syntax: bool,
     /// What it checks step by step: while one step finds an error, it does not begin the next. Empty for
@@ -39,6 +41,7 @@ const PLAIN: Manner = Manner {
     uncoded_is_syntax: false,
     codes: None,
     phase_of_code: |_| None,
+    parser_says: &[],
     numbers_syntax: false,
     steps: &[],
 };
@@ -46,6 +49,24 @@ const PLAIN: Manner = Manner {
 static DEFAULT: Manner = PLAIN;
 
 static MANNERS: &[Manner] = &[
+    // go 1.19 and scalac 2.11 say some of what their parsers find without a word of that.
+    Manner {
+        compilers: &["go"],
+        parser_says: &[
+            "expression in go must be function call",
+            "expression in defer must be function call",
+            "missing condition in if statement",
+            "mixed named and unnamed parameters",
+        ],
+        steps: TEXT_FIRST,
+        ..PLAIN
+    },
+    Manner {
+        compilers: &["scalac"],
+        parser_says: &["not a legal formal parameter"],
+        steps: TEXT_FIRST,
+        ..PLAIN
+    },
     // gcc 12 names the types of an argument in a remark.
     Manner { compilers: &["gcc", "g++"], remark_has_types: true, ..PLAIN },
     // rustc 1.95 gives types in short first, and whole in a remark.
@@ -69,11 +90,26 @@ static MANNERS: &[Manner] = &[
     // javac 17 does both at once, and follows paths where it found nothing.
     Manner {
         compilers: &["javac"],
+        parser_says: &[
+            "'try' without ",
+            "'catch' without ",
+            "'finally' without ",
+            "array creation with both ",
+            "array dimension missing",
+            "declaration not allowed here",
+            "enum constant",
+            "different case kinds",
+            "illegal parenthesized expression",
+            "initializers not allowed",
+            "invalid method declaration",
+            "orphaned ",
+            "reached end of file",
+            "repeated modifier",
+            "varargs parameter must be",
+        ],
         steps: &[&[Phase::Syntax], &[Phase::Name, Phase::Type], &[Phase::Flow]],
         ..PLAIN
     },
-    // Seen with scalac 2.11 and go 1.19.
-    Manner { compilers: &["scalac", "go"], steps: TEXT_FIRST, ..PLAIN },
     Manner {
         compilers: &["tsc"],
         chains: true,
@@ -129,6 +165,8 @@ fn rust(code: &str) -> Option<Phase> {
 fn typescript(code: &str) -> Option<Phase> {
     match number(code, "TS")? {
         1002 | 1010 | 1127 | 1160 | 1161 => Some(Phase::Lexical),
+        // The types are checked when this is found (seen with tsc 5.9).
+        1064 => None,
         0..2000 => Some(Phase::Syntax),
         _ => None,
     }
@@ -140,7 +178,7 @@ fn csharp(code: &str) -> Option<Phase> {
     match number(code, "CS")? {
         1009..=1012 | 1035 | 1039 => Some(Phase::Lexical),
         1001..=1044 | 1513..=1529 | 1547 | 8025 => Some(Phase::Syntax),
-        145 | 225 | 1552 | 1586 | 1737 => Some(Phase::Syntax),
+        145 | 225 | 1552 | 1586 | 1737 | 8076 | 8967 | 9010 => Some(Phase::Syntax),
         _ => None,
     }
 }

@@ -67,6 +67,17 @@ impl Pairs {
         let unopened = braces(Odd::Unopened).count();
         let both = unopened > 0 && braces(Odd::Unclosed).next().is_some();
         let shown = braces(Odd::Unopened).all(|odd| !odd.before.is_empty());
+        // A block is left where the one around it ends, or where another header stands.
+        let left = braces(Odd::Unclosed).all(|odd| {
+            odd.before.iter().all(|at| {
+                let line = lexed.code.get(*at).map_or(0..0, |token| lexed.on_line(token.line));
+                let routine = ["procedure", "function", "constructor", "destructor"];
+                lexed.closes_block(*at)
+                    || line.end > line.start && lexed.opens_block(line.end - 1)
+                    || routine.contains(&lexed.word(*at).to_ascii_lowercase().as_str())
+            })
+        });
+        let shown = shown && left;
         if both && shown && unopened <= CANCELLED { strict } else { usual }
     }
 
@@ -357,7 +368,7 @@ impl<'a> Walk<'a> {
             return false;
         };
         let last_on_line = self.lexed.code.get(index + 1).is_none_or(|next| next.first);
-        if !last_on_line || index == 0 {
+        if index == 0 || !last_on_line && !self.block_of_header(frame.token, index) {
             return false;
         }
         let between = frame.token + 1..index;
@@ -372,6 +383,32 @@ impl<'a> Walk<'a> {
         // `fn tide(depth: f64 -> f64 {`: parameters do not reach into the body.
         let function = before(2) == "fn" && !between.clone().any(|i| self.lexed.is(i, "{"));
         header || function || !value
+    }
+
+    /// `if (tide == low { go(); }`: whether a block of one line stands behind the header whose parenthesis is
+    /// still open. A value in braces would go on within the parenthesis.
+    fn block_of_header(&self, open: usize, index: usize) -> bool {
+        let lexed = self.lexed;
+        let headers = ["if", "while", "for", "switch", "foreach"];
+        let header = open.checked_sub(1).is_some_and(|at| headers.contains(&lexed.word(at)));
+        let value = matches!(
+            lexed.kind(index - 1),
+            Some(TokenKind::Name | TokenKind::Number | TokenKind::Str)
+        ) || lexed.is(index - 1, ")");
+        if !header || !value {
+            return false;
+        }
+        let mut depth = 0i32;
+        let end = (index..lexed.code.len()).take(STATEMENT).find(|at| {
+            depth += i32::from(lexed.is(*at, "{")) - i32::from(lexed.is(*at, "}"));
+            depth == 0
+        });
+        let behind = end.map(|end| end + 1);
+        let ends = behind.is_some_and(|at| lexed.code.get(at).is_none_or(|next| next.first));
+        // What ends statements stands in no value.
+        ends && end.is_some_and(|end| {
+            (index..end).any(|at| lexed.is(at, ";") || lexed.is(at + 1, "(") && !lexed.is(at, ","))
+        })
     }
 
     fn starts_statement(&self, index: usize) -> bool {

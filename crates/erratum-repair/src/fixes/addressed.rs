@@ -60,7 +60,10 @@ fn wanted(text: &str) -> Option<(String, String)> {
     }
     let quoted: Vec<&str> = text.split('\'').skip(1).step_by(2).collect();
     match quoted[..] {
-        [given, wanted] if text.starts_with("cannot convert '") => {
+        [given, wanted]
+            if text.starts_with("cannot convert '")
+                || text.starts_with("invalid conversion from '") =>
+        {
             Some((wanted.to_owned(), given.to_owned()))
         }
         [given, wanted] if text.starts_with("incompatible types when returning type") => {

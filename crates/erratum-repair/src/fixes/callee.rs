@@ -52,6 +52,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     let lexed = case.lexed();
     takes_nothing(case, all);
+    member_value(case, all);
     no_pointer(case, all);
     smart_pointer(case, all);
     bare_member(case, all);
@@ -203,6 +204,26 @@ fn no_function(case: &Case, name: usize, all: &mut Vec<Candidate>) {
     if member && fields && lexed.is(name + 2, ")") {
         let (open, close) = (lexed.code[name + 1], lexed.code[name + 2]);
         let edit = Edit::delete(case.file(), open.start, close.end);
+        all.push(Candidate::new(MistakeId::NotCallable, MEMBER_CALLED, vec![edit]));
+    }
+}
+
+/// C++: `sailing.minutes()` where `minutes` is no method. The message points at the end of the call (seen
+/// with g++ 12).
+fn member_value(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !case.message.text.contains("cannot be used as a function") {
+        return;
+    }
+    let near = case.token.saturating_sub(3)..case.token + 2;
+    let member = |at: &usize| {
+        lexed.is(*at, "(")
+            && lexed.is(at + 1, ")")
+            && *at > 1
+            && matches!(lexed.word(at - 2), "." | "->")
+    };
+    if let Some(open) = near.into_iter().find(member) {
+        let edit = Edit::delete(case.file(), lexed.code[open].start, lexed.code[open + 1].end);
         all.push(Candidate::new(MistakeId::NotCallable, MEMBER_CALLED, vec![edit]));
     }
 }

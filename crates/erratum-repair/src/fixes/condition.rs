@@ -382,7 +382,7 @@ fn lost_end(case: &Case, all: &mut Vec<Candidate>) {
             // `0 to limit`: a word between two values is no statement of Scala.
             let infix = case.language().returns_unsaid
                 && !lexed.code[*at].first
-                && !matches!(lexed.word(at + 1), "(" | "." | "=");
+                && !matches!(lexed.word(at + 1), "(" | "." | "=" | "+=" | "-=");
             let statement = lexed.kind(*at) == Some(TokenKind::Name) && !infix
                 || matches!(lexed.word(*at), "return" | "break" | "continue" | "throw" | "this");
             depth == 0 && named && value && statement

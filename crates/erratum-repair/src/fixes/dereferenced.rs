@@ -9,6 +9,9 @@ use erratum_syntax::lex::TokenKind;
 /// The message finds a pointer to just what is wanted.
 const TOLD: Factor = evidence("a pointer to what is wanted stands there", 6.5);
 
+/// The message wants the pointer.
+const POINTER: Factor = evidence("the pointer itself is wanted", 6.5);
+
 pub(super) static FAMILY: Family = Family {
     id: "dereferenced",
     recipes: &[],
@@ -43,6 +46,19 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if pairs.is_empty() {
         return;
     }
+    // `free_all(*head)` where the pointer itself is wanted.
+    if said.iter().any(|text| wants_pointer(text)) {
+        for at in line.clone().filter(|at| lexed.is(*at, "*")) {
+            let alone = BEFORE.contains(&lexed.before(at))
+                && lexed.kind(at + 1) == Some(TokenKind::Name)
+                && BEHIND.contains(&lexed.word(at + 2));
+            if alone {
+                let edit = case.delete_token(at);
+                all.push(Candidate::new(MistakeId::WrongArgument, POINTER, vec![edit]).guess());
+            }
+        }
+        return;
+    }
     for at in line {
         let alone = lexed.kind(at) == Some(TokenKind::Name)
             && BEFORE.contains(&lexed.before(at))
@@ -58,6 +74,16 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             all.push(Candidate::new(MistakeId::MissingDereference, TOLD, vec![edit]));
         }
     }
+}
+
+/// Whether a message finds the value behind the pointer that is wanted.
+fn wants_pointer(said: &str) -> bool {
+    let said = said.replace(['‘', '’', '`'], "'");
+    let wanted = said
+        .strip_prefix("expected '")
+        .or_else(|| said.split_once("' to '").map(|(_, wanted)| wanted))
+        .and_then(|rest| rest.split('\'').next());
+    wanted.is_some_and(|wanted| wanted.trim_end().ends_with('*'))
 }
 
 /// The type that a message names both by itself and with a pointer to it: the first word of a type's name

@@ -59,6 +59,13 @@ pub struct Example {
 /// All families, in the order in which they are asked: of equally likely fixes the first stays first.
 pub static FAMILIES: &[&Family] = &[
     &super::parent_word::FAMILY,
+    &super::go_calls::FAMILY,
+    &super::copied_value::FAMILY,
+    &super::own_type_member::FAMILY,
+    &super::written_otherwise::FAMILY,
+    &super::flow::lost_answer::FAMILY,
+    &super::java_blocks::FAMILY,
+    &super::ternary::FAMILY,
     &super::downcast::FAMILY,
     &super::number_suffix::FAMILY,
     &super::promise_type::FAMILY,
@@ -71,6 +78,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::inherited_name::FAMILY,
     &super::declare::lost_brackets::FAMILY,
     &super::declare::setter::FAMILY,
+    &super::declare::static_member::FAMILY,
     &super::pasted::FAMILY,
     &super::hints::FAMILY,
     &super::include::FAMILY,

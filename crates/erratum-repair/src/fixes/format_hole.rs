@@ -26,10 +26,12 @@ pub(super) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let said = &case.message.text;
-    if !said.starts_with("invalid format string: ") {
+    // Seen with rustc 1.95 and mcs 6.8.
+    let interpolated = said.starts_with("Missing close delimiter '}'");
+    if !said.starts_with("invalid format string: ") && !interpolated {
         return;
     }
-    let opened = said.contains("expected `}`");
+    let opened = interpolated || said.contains("expected `}`");
     if !opened && !said.contains("unmatched `}` found") {
         return;
     }
@@ -69,7 +71,9 @@ fn odd_brace(text: &str) -> Option<(usize, bool)> {
 /// Where a hole ends that opens at a byte: behind its name, and its form behind a colon.
 fn hole_end(text: &str, open: usize) -> usize {
     let rest = &text[open + 1..];
-    let name = rest.find(|c: char| !c.is_alphanumeric() && c != '_').unwrap_or(rest.len());
+    // C# writes an expression there: `{boat.Name is moored`.
+    let stops = |c: char| !c.is_alphanumeric() && c != '_' && c != '.';
+    let name = rest.find(stops).unwrap_or(rest.len());
     let form = rest[name..].strip_prefix(':').map_or(0, |form| {
         let stop = |c: char| c.is_whitespace() || matches!(c, '"' | ',' | ')' | '(' | '{' | '}');
         1 + form.find(stop).unwrap_or(form.len())

@@ -14,6 +14,9 @@ const NEXT_STARTS: Factor = evidence("the next line starts another statement", 5
 /// Each line between the place and the reported one.
 const PER_LINE: Factor = weight("lines from the reported place", -0.3);
 
+/// Two marks are seldom lost together.
+const BOTH_MARKS: Factor = weight("both marks at the end are lost", -0.6);
+
 /// Words that start a statement, whatever stands before them.
 const STARTERS: &[&str] = &[
     "return", "if", "for", "while", "do", "switch", "break", "continue", "throw", "try", "case",
@@ -60,7 +63,18 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         }
         let lines = lexed.code.get(next).map_or(0, |next| next.line.saturating_sub(line + 1));
         let score = w::INSERT + w::PAIRS_MENDED + NEXT_STARTS + PER_LINE * f64::from(lines);
-        let edit = case.insert(case.end_before(place), closing(lexed, open));
+        let bracket = closing(lexed, open);
+        let edit = case.insert(case.end_before(place), bracket);
+        // `show(tide` has lost both marks at its end.
+        let head = matches!(
+            lexed.word(case.statement_start(open)),
+            "if" | "while" | "for" | "foreach" | "switch" | "catch" | "else" | "}"
+        );
+        if place > last && bracket == ")" && lexed.language.terminator == ";" && !head {
+            let both = case.insert(case.end_before(place), ");");
+            let score = score.clone() + BOTH_MARKS;
+            all.push(Candidate::new(MistakeId::MissingBracket, score, vec![both]));
+        }
         all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
     }
 }

@@ -92,7 +92,7 @@ fn needless_word(case: &Case, all: &mut Vec<Candidate>) {
     for at in line.filter(|at| lexed.is(*at, "new") && lexed.before(*at) == "=") {
         let class = lexed.word(at + 1);
         let declared = at.checked_sub(3).is_some_and(|typed| lexed.word(typed) == class);
-        if declared && lexed.is(at + 2, "(") {
+        if declared && matches!(lexed.word(at + 2), "(" | "{") {
             let edit = case.delete_token(at);
             all.push(Candidate::new(MistakeId::ForeignWord, OBJECT_ITSELF, vec![edit]).guess());
         }

@@ -31,6 +31,9 @@ const SAID: &[&str] = &[
     "in conversion to ",
     "cannot convert ",
     "expected function, tuple struct or tuple variant, found struct `",
+    "expected value, found struct variant `",
+    "expected function, tuple struct or tuple variant, found struct variant `",
+    "expected function, tuple struct or tuple variant, found variant `",
 ];
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
@@ -44,7 +47,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     for open in line.skip(1).filter(|at| lexed.is(*at, "(")) {
         let name = open - 1;
         let mut own = case.text.names.of(lexed.word(name));
-        let Some(declared) = own.find(|declared| declared.kind == NameKind::Type) else { continue };
+        let variant = case.message.text.contains("variant `");
+        let declared = own.find(|one| one.kind == NameKind::Type || variant && one.token != name);
+        let Some(declared) = declared else { continue };
         let Some(close) = case.text.pairs.partner_of(open) else { continue };
         let fields = fields(case, declared.token);
         let inside = |at: &usize| case.text.pairs.inside_of(*at) == Some(open);

@@ -1,11 +1,12 @@
 //! TypeScript: an `async` function gives a promise of what it returns.
 
 use super::family::{Example, Family, Phases};
-use super::shape::{function_around, text_of};
+use super::shape::text_of;
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
+use erratum_syntax::names::NameKind;
 
 /// The message says which type belongs there.
 const TOLD: Factor = evidence("the message says which type belongs there", 8.0);
@@ -13,7 +14,7 @@ const TOLD: Factor = evidence("the message says which type belongs there", 8.0);
 pub(super) static FAMILY: Family = Family {
     id: "promise-type",
     recipes: &[],
-    phases: Phases::Late,
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -29,12 +30,11 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.message.code.as_deref() != Some("TS1064") {
         return;
     }
-    let Some(open) = (case.token..lexed.code.len()).find(|at| lexed.opens_block(*at)) else {
-        return;
-    };
-    let Some(typed) = function_around(case, open + 1).and_then(|function| function.returns) else {
-        return;
-    };
+    // The message points at the type.
+    let functions = case.text.names.declared.iter().filter(|one| one.kind == NameKind::Function);
+    let around = functions.filter_map(|one| one.typed);
+    let typed = around.into_iter().find(|(first, last)| (*first..=*last).contains(&case.token));
+    let typed = typed.unwrap_or((case.token, case.token));
     let told =
         case.message.text.rsplit("'Promise<").next().and_then(|rest| rest.split('\'').next());
     let wanted = told.map_or_else(

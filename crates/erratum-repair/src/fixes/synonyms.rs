@@ -8,6 +8,7 @@ use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
 
 /// The library calls it otherwise.
 const CALLED_OTHERWISE: Factor = weight("the library calls it otherwise", 4.0);
@@ -53,10 +54,28 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if case.phase != Phase::Name || (quotes && !said.contains(word)) {
             continue;
         }
+        // What the program declares is no word of another language where one of its own objects is asked.
+        let declares = case.text.names.of(word).next().is_some();
+        if declares && is_own_object(case, name) {
+            continue;
+        }
         for names in case.language().synonyms.iter().filter(|names| names.is(word)) {
             member(case, name, names.here, all);
         }
     }
+}
+
+/// Whether an object of the program is asked for a member.
+fn is_own_object(case: &Case, member: usize) -> bool {
+    let lexed = case.lexed();
+    let Some(object) = member.checked_sub(2) else { return false };
+    if matches!(lexed.word(object), "this" | "self" | "base" | "super") {
+        return true;
+    }
+    let typed = case.text.names.resolve(lexed, object).and_then(|one| one.typed);
+    typed.is_some_and(|(first, last)| {
+        first == last && case.text.names.of(lexed.word(first)).any(|one| one.kind == NameKind::Type)
+    })
 }
 
 fn member(case: &Case, name: usize, here: &[&str], all: &mut Vec<Candidate>) {

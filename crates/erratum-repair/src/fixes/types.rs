@@ -107,6 +107,16 @@ fn comparison(case: &Case, all: &mut Vec<Candidate>) {
         let start = case.statement_start(at);
         let condition = (start..at)
             .any(|i| matches!(lexed.word(i), "if" | "while" | "return" | "assert" | "&&" | "||"));
+        // `if (low) best = tide`: behind the brackets of the condition something is set.
+        let behind = (start..at).any(|i| {
+            let end = case.text.pairs.partner_of(i + 1);
+            matches!(lexed.word(i), "if" | "while")
+                && lexed.is(i + 1, "(")
+                && end.is_some_and(|end| {
+                    end + 1 < at && !lexed.is(end + 1, "&&") && !lexed.is(end + 1, "||")
+                })
+        });
+        let condition = condition && !behind;
         let statement = !condition && lexed.kind(at.wrapping_sub(1)) != Some(TokenKind::Close);
         if lexed.is(at, "=")
             && condition

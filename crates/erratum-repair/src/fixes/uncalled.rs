@@ -39,6 +39,8 @@ const SAID: &[&str] = &[
     "and func(",
     "method group",
     "missing argument list for method",
+    // javac 17, of `names.size`.
+    "size has private access in ",
     // gcc 12, clang 14: what stands in the brackets may be what it is called with.
     "subscripted value is ",
 ];

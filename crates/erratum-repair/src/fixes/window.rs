@@ -273,8 +273,12 @@ impl Window<'_, '_> {
                 }
                 // A file starts with no mark, unless with a bracket.
                 let starts_file = token == 0 && !lexed.code.is_empty();
+                // Behind a word that declares stands what it declares.
+                let word =
+                    matches!(lexed.word(token.wrapping_sub(1)), "let" | "const" | "var" | "val");
                 if starts_file && !matches!(*mark, "(" | "[" | "{")
                     || *mark == "." && self.no_member(token)
+                    || word && matches!(*mark, "," | "." | ":")
                     || self.header_is_full(mark, token)
                     || self.call_is_full(mark, token)
                     || self.other_declaring(mark, token)

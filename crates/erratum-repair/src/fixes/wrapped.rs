@@ -84,6 +84,13 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let Some((open, close)) = wrapping(case) else { return };
     // Where a field or a variable is pointed at, its value is meant.
     let mut first = case.token;
+    // scalac 2.11 points at the member that gives the value.
+    while first >= 2
+        && (lexed.is(first, ".") || lexed.before(first) == ".")
+        && lexed.kind(first - 1 - usize::from(!lexed.is(first, "."))) == Some(TokenKind::Name)
+    {
+        first -= 1 + usize::from(!lexed.is(first, "."));
+    }
     if lexed.kind(first) == Some(TokenKind::Name) {
         let end = case.statement_end(first);
         match lexed.word(first + 1) {

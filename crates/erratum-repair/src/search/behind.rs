@@ -100,6 +100,13 @@ impl Teller<'_, '_> {
         })
     }
 
+    /// Whether a message speaks of a type that only a change which is not likely declares, on a line that uses
+    /// what that change declares.
+    pub(super) fn is_of_unlikely_type(&self, draft: &Draft, before: &Root) -> bool {
+        let likely = before.choices().first().is_some_and(Fix::is_likely);
+        !likely && names_declared_type(draft.message(), before) && self.uses_declared(draft, before)
+    }
+
     /// Whether the line of a message uses a name that a line declares which a mistake is about.
     fn uses_declared(&self, draft: &Draft, before: &Root) -> bool {
         let Some(at) = &draft.message().at else { return true };

@@ -90,6 +90,16 @@ pub(super) fn blank_out(
         if furthest.as_ref().is_some_and(|(to, _)| hides(*to)) {
             break;
         }
+        // Where a part by itself lets the compiler read on for a while, what it says there is worth more
+        // than a block without anything in it.
+        let apart = |(to, own): &(usize, Blanked)| {
+            let place = |at: usize| lexed.source.line_of(at);
+            let last = own.trial.candidate.edits.iter().map(|edit| place(edit.end)).max();
+            last.is_some_and(|last| place(*to) > last + 1)
+        };
+        if stretch.wide && furthest.as_ref().is_some_and(apart) {
+            break;
+        }
         if reads_to.is_some_and(|to| to <= end || !reads_on || !beats(to)) {
             continue;
         }

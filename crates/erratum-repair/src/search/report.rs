@@ -114,6 +114,7 @@ pub(super) fn report(
             teller.is_on_line(&root, before)
                 || teller.is_of_result(draft, before)
                 || !has_fix && teller.hangs_on(draft, before)
+                || teller.is_of_unlikely_type(draft, before)
         };
         if let Some(behind) = changed.clone().find(|before| root.hidden && hangs(before)) {
             // Nobody reported it before a step that may be wrong, and it stands where that step is, or it

@@ -303,7 +303,8 @@ impl Places<'_, '_, '_> {
                 || mistake == MistakeId::MissingArgument
                     && diagnosis.phase == Phase::Type
                     && self.points_at_put_in(message),
-            before_target: self.reported(message).is_le(),
+            // What stands nowhere, such as that no start of the program is found, stands before nothing.
+            before_target: message.at.is_some() && self.reported(message).is_le(),
             in_its_place: self.reported(message).is_eq(),
             above_change: first.is_some_and(|first| line < first),
             was_left: self.was_left(message),

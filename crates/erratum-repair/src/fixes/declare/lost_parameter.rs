@@ -42,6 +42,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         || matches!(lexed.before(case.token), "." | "->" | "::")
         || lexed.is(case.token + 1, "(")
         || known.is_some_and(|one| one.kind != NameKind::Member)
+        || own_field(case)
     {
         return;
     }
@@ -50,6 +51,18 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     } else {
         parameters(case, all);
     }
+}
+
+/// Whether the type around has a field of that name, and its object is at hand.
+fn own_field(case: &Case) -> bool {
+    let lexed = case.lexed();
+    let mut fields = case.text.names.of(lexed.word(case.token));
+    let function = routine_around(case, case.token);
+    let object = function.is_some_and(|one| {
+        let head = case.statement_start(one.open)..one.open;
+        head.into_iter().any(|at| matches!(lexed.word(at), "self" | "this"))
+    });
+    case.language().borrows && object && fields.any(|one| one.kind == NameKind::Member)
 }
 
 /// A parameter that the head of the function lacks, of the type that the calls give.

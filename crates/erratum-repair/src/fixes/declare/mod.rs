@@ -8,6 +8,7 @@ pub(super) mod lost_brackets;
 pub(super) mod lost_parameter;
 pub(super) mod mutable;
 pub(super) mod setter;
+pub(super) mod static_member;
 pub(super) mod undeclared;
 pub(super) mod unused;
 

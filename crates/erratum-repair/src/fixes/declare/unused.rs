@@ -3,6 +3,7 @@
 
 use super::delete_lines;
 use crate::fixes::family::{Example, Family, Phases};
+use crate::fixes::shape::function_around;
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Recipe};
@@ -117,7 +118,9 @@ fn results(case: &Case, all: &mut Vec<Candidate>) {
     // A name that is used below and that nothing declares was to get it.
     let unknown = case.all.iter().filter_map(|other| {
         let name = other.text.strip_prefix("undefined: ")?;
-        let below = other.line() > case.message.line();
+        let end = function_around(case, case.token).and_then(|one| one.close);
+        let last = end.map_or(u32::MAX, |end| lexed.code[end].line);
+        let below = other.line() > case.message.line() && other.line().is_some_and(|l| l <= last);
         let plain = name.chars().all(|c| c.is_alphanumeric() || c == '_');
         (below && plain && !is_given_a_value(case, name)).then_some(name)
     });

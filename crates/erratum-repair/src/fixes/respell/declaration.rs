@@ -35,6 +35,8 @@ pub(super) fn near_declaration(case: &Case, token: usize, base: &Score, all: &mu
             || names.seen.get(name).is_some_and(|seen| seen.iter().any(|at| uses_it(case, *at)))
             || !visible
             || is_tag(lexed, declared.token)
+            // A function is no slip for a value.
+            || declared.kind == NameKind::Function && asked_kind(lexed, token) == NameKind::Value
             || case.blanked.contains(name)
         {
             continue;

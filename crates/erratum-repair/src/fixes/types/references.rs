@@ -20,6 +20,8 @@ const BORROWED: Factor = weight("a reference is wanted", 3.5);
 const LITERAL_AS_IT_IS: Factor = weight("a text in quotes is lent already", 7.0);
 /// A reference where a value is wanted.
 const NOT_BORROWED: Factor = weight("a reference too many", 2.5);
+/// A copy of what is lent.
+const COPIED: Factor = weight("a copy of what is lent", 2.5);
 /// What a reference refers to is wanted.
 const DEREFERENCED: Factor = weight("what it refers to is wanted", 2.0);
 /// A number of one kind where another is wanted.
@@ -109,7 +111,13 @@ pub(super) fn rust(case: &Case, all: &mut Vec<Candidate>) {
                         vec![Edit::delete(case.file(), lexed.code[at].start, end)],
                     );
                 }
-                push(MistakeId::MissingDereference, DEREFERENCED, wrap("*", ""));
+                // What is no plain value cannot be moved out of what is lent: a copy is.
+                let plain = case.language().is_type(&expected) && expected != "str";
+                if plain {
+                    push(MistakeId::MissingDereference, DEREFERENCED, wrap("*", ""));
+                } else {
+                    push(MistakeId::WrongArgument, COPIED, wrap("", ".clone()"));
+                }
             }
             _ => {}
         }

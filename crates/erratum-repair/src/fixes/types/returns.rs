@@ -139,6 +139,12 @@ fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
     let edit = |wanted: &str| {
         Edit::replace(case.file(), lexed.code[typed.0].start, lexed.code[typed.1].end, wanted)
     };
+    // Where another way gives nothing, the result may be missing, as it says.
+    let perhaps = ["Option", "Maybe", "Optional"].iter().any(|one| now.starts_with(one));
+    let body = function.open..function.close.unwrap_or(lexed.code.len());
+    if perhaps && body.clone().any(|at| matches!(lexed.word(at), "None" | "Nothing" | "empty")) {
+        return;
+    }
     let void = matches!(now.as_str(), "void" | "Unit");
     // TypeScript: what may be missing is said to be so.
     for nothing in ["undefined", "null"] {

@@ -1,0 +1,93 @@
+//! Go: `go func() { … }` and `defer close` name a function and do not call it; `all = append(one)` adds
+//! to nothing.
+
+use super::family::{Example, Family, Phases};
+use super::shape::{call_at, text_of};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+
+/// What is started is called.
+const STARTED: Factor = evidence("what is started later is a call", 8.0);
+/// What is set is what is added to.
+const ADDED_TO: Factor = evidence("the list that is set is the one that is added to", 8.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "go-calls",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "go",
+        before: "package quay\n\nfunc start(all []int, one int) {\n\tall = append(<|>one)\n}\n",
+        message: "first argument to append must be a slice; have one (variable of type int)",
+        after: "package quay\n\nfunc start(all []int, one int) {\n\tall = append(all, one)\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !case.language().receivers {
+        return;
+    }
+    // Seen with go 1.19.
+    let said = &case.message.text;
+    let line = lexed.on_line(lexed.code[case.token].line);
+    if said.contains("must be function call") {
+        // The message may stand at the end of the function that is started.
+        let word = |at: &usize| matches!(lexed.word(*at), "go" | "defer");
+        let Some(start) = (0..=case.token).rev().find(word) else { return };
+        let end = if lexed.is(start + 1, "func") {
+            let open = (start..lexed.code.len()).find(|at| lexed.opens_block(*at));
+            open.and_then(|open| case.text.pairs.partner_of(open))
+        } else {
+            Some(case.statement_end(start))
+        };
+        if let Some(end) = end.filter(|end| *end > start && !lexed.is(*end, ";")) {
+            let edit = case.insert(lexed.code[end].end, "()");
+            all.push(Candidate::new(MistakeId::Uncalled, STARTED, vec![edit]).guess());
+        }
+    }
+    if said.starts_with("first argument to append must be a slice")
+        || said.contains("not enough arguments in call to append")
+    {
+        for name in line.clone().filter(|at| lexed.is(*at, "append")) {
+            let Some(call) = call_at(case, name + 1) else { continue };
+            let set = name.checked_sub(1).filter(|at| lexed.is(*at, "=") && *at > line.start);
+            if let (Some(mark), 1) = (set, call.arguments.len()) {
+                let list = text_of(case, (line.start, mark - 1));
+                let edit = case.insert(lexed.code[call.open].end, format!("{list}, "));
+                all.push(Candidate::new(MistakeId::MissingArgument, ADDED_TO, vec![edit]).guess());
+            }
+        }
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::check_fix;
+    use super::FAMILY;
+
+    #[test]
+    fn a_function_that_is_started_is_called() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc start(done chan int) {\n\tgo func() {\n\t\tdone <- 1\n\t<|>}\n}\n",
+            "expression in go must be function call",
+            "package quay\n\nfunc start(done chan int) {\n\tgo func() {\n\t\tdone <- 1\n\t}()\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_is_put_off_is_called() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc start(file File) {\n\tdefer <|>file.Close\n}\n",
+            "expression in defer must be function call",
+            "package quay\n\nfunc start(file File) {\n\tdefer file.Close()\n}\n",
+        );
+    }
+}

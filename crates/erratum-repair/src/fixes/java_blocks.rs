@@ -1,0 +1,103 @@
+//! Java: `try` with nothing behind it, a declaration as the whole body of a loop, and an array with both a
+//! length and its values.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
+
+/// What goes wrong is caught and shown.
+const CAUGHT: Factor = weight("what goes wrong is caught and shown", 5.0);
+/// The body of the loop is a declaration.
+const BODY: Factor = evidence("a declaration stands in a block", 6.0);
+/// The values tell the length.
+const TOLD_LENGTH: Factor = evidence("the values tell how many there are", 8.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "java-blocks",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "java",
+        before: "class Quay {\n    int[] all = new int<|>[3]{1, 2, 3};\n}\n",
+        message: "array creation with both dimension expression and initialization is illegal",
+        after: "class Quay {\n    int[] all = new int[]{1, 2, 3};\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Seen with javac 17.
+    let said = &case.message.text;
+    let line = lexed.on_line(lexed.code[case.token].line);
+    if said.starts_with("array creation with both dimension expression and initialization") {
+        for open in line.clone().filter(|at| lexed.is(*at, "[")) {
+            let close = case.text.pairs.partner_of(open);
+            if let Some(close) = close.filter(|close| *close > open + 1 && lexed.is(close + 1, "{"))
+            {
+                let (from, to) = (lexed.code[open].end, lexed.code[close].start);
+                let edit = Edit::delete(case.file(), from, to);
+                all.push(Candidate::new(MistakeId::ArraySize, TOLD_LENGTH, vec![edit]).guess());
+            }
+        }
+    }
+    if said.starts_with("'try' without 'catch'") {
+        let Some(word) = line.clone().find(|at| lexed.is(*at, "try")) else { return };
+        let close = lexed.is(word + 1, "{").then(|| case.text.pairs.partner_of(word + 1)).flatten();
+        if let Some(close) = close {
+            let indent = lexed.source.line_text(lexed.code[word].line);
+            let indent: String = indent.chars().take_while(|c| c.is_whitespace()).collect();
+            let text =
+                format!(" catch (Exception e) {{\n{indent}    e.printStackTrace();\n{indent}}}");
+            let edit = case.insert(lexed.code[close].end, text);
+            all.push(Candidate::new(MistakeId::ExceptionRules, CAUGHT, vec![edit]).guess());
+        }
+    }
+    if said.contains("declaration not allowed here") {
+        let start = line.start;
+        let Some(before) = start.checked_sub(1).filter(|at| lexed.is(*at, ")")) else { return };
+        let end = case.statement_end(case.token);
+        if lexed.code[start].first && lexed.kind(end) == Some(TokenKind::Op) {
+            let head = case.text.pairs.partner_of(before).unwrap_or(before);
+            let indent = lexed.source.line_text(lexed.code[head].line);
+            let indent: String = indent.chars().take_while(|c| c.is_whitespace()).collect();
+            let edits = vec![
+                case.insert(lexed.code[before].end, " {"),
+                case.insert(lexed.code[end].end, format!("\n{indent}}}")),
+            ];
+            all.push(Candidate::new(MistakeId::MissingBracket, BODY, edits).guess());
+        }
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::check_fix;
+    use super::FAMILY;
+
+    #[test]
+    fn what_goes_wrong_is_caught() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go() {\n        <|>try {\n            sail();\n        }\n    }\n}\n",
+            "'try' without 'catch', 'finally' or resource declarations",
+            "class Quay {\n    void go() {\n        try {\n            sail();\n        } catch (Exception e) {\n            e.printStackTrace();\n        }\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_declaration_stands_in_a_block() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go() {\n        while (true)\n            <|>int n = read();\n    }\n}\n",
+            "variable declaration not allowed here",
+            "class Quay {\n    void go() {\n        while (true) {\n            int n = read();\n        }\n    }\n}\n",
+        );
+    }
+}

@@ -1,0 +1,148 @@
+//! `deep ? 3 : 4` where `if` itself gives a value, and Go's lists without their type.
+
+use super::family::{Example, Family, Phases};
+use super::shape::text_of;
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::{MistakeId, Phase};
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
+
+/// `if` gives a value here.
+const IF_GIVES: Factor = evidence("`if` gives a value here", 7.0);
+/// The type of the list stands in its declaration.
+const DECLARED_TYPE: Factor = evidence("the declaration tells the type of the list", 8.0);
+/// The words of another language go over a list.
+const OVER_LIST: Factor =
+    evidence("the loop goes over a list with the words of another language", 8.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "ternary",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "rust",
+        before: "fn main() {\n    let seats = 3;\n    let busy = seats > 2 <|>? 1 : 0;\n}\n",
+        message: "expected one of `.`, `;`, `?`, `else`, or an operator, found `1`",
+        after: "fn main() {\n    let seats = 3;\n    let busy = if seats > 2 { 1 } else { 0 };\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let (rust, scala) = (case.language().borrows, case.language().returns_unsaid);
+    let line = lexed.on_line(lexed.code[case.token].line);
+    if case.phase <= Phase::Syntax && (rust || scala) {
+        let mark = line.clone().find(|at| lexed.is(*at, "?"));
+        let parted = mark.and_then(|mark| (mark..line.end).find(|at| lexed.is(*at, ":")));
+        let start = |mark: usize| {
+            let before = (line.start..mark).rev();
+            before.into_iter().find(|at| matches!(lexed.word(*at), "=" | "return" | "{" | "=>"))
+        };
+        if let (Some(mark), Some(parted)) = (mark, parted)
+            && let Some(start) = start(mark)
+        {
+            let end = (parted..line.end).find(|at| lexed.is(*at, ";")).unwrap_or(line.end);
+            let part = |first: usize, behind: usize| text_of(case, (first, behind - 1));
+            if start + 1 == mark || mark + 1 == parted || parted + 1 >= end {
+                return;
+            }
+            let (test, yes, no) =
+                (part(start + 1, mark), part(mark + 1, parted), part(parted + 1, end));
+            let text = match rust {
+                true => format!("if {test} {{ {yes} }} else {{ {no} }}"),
+                false => format!("if ({test}) {yes} else {no}"),
+            };
+            let (from, to) = (lexed.code[start + 1].start, lexed.code[end - 1].end);
+            let edit = Edit::replace(case.file(), from, to, text);
+            all.push(Candidate::new(MistakeId::ForeignMark, IF_GIVES, vec![edit]).guess());
+        }
+    }
+    if case.language().receivers && case.phase <= Phase::Syntax {
+        list_type(case, all);
+        over_list(case, all);
+    }
+}
+
+/// Go: `var names []string = {"a"}`.
+fn list_type(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let open = line.clone().find(|at| lexed.is(*at, "{") && lexed.before(*at) == "=");
+    let Some(open) = open.filter(|_| lexed.is(line.start, "var")) else { return };
+    let first = line.start + 2;
+    if first + 1 < open && matches!(lexed.word(first), "[" | "map") {
+        let typed = text_of(case, (first, open - 2));
+        let edit = case.insert(lexed.code[open].start, typed);
+        all.push(Candidate::new(MistakeId::MissingType, DECLARED_TYPE, vec![edit]).guess());
+    }
+}
+
+/// Go: `for at, one in all {`, `for one in all {`.
+fn over_list(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let words = ["in", "of", ":"];
+    let mark = line.clone().find(|at| words.contains(&lexed.word(*at)));
+    let Some(mark) = mark.filter(|_| lexed.is(line.start, "for")) else { return };
+    let named = lexed.kind(line.start + 1) == Some(TokenKind::Name);
+    let single = mark == line.start + 2;
+    if named && (single || mark == line.start + 4 && lexed.is(line.start + 2, ",")) {
+        let mut edits = vec![case.replace_token(mark, ":= range")];
+        if single {
+            edits.insert(0, case.insert(lexed.code[line.start + 1].start, "_, "));
+        }
+        all.push(Candidate::new(MistakeId::ForeignWord, OVER_LIST, edits).guess());
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn scala_asks_in_brackets() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  val seats = 3\n  val busy = seats > 2 <|>? 1 : 0\n}\n",
+            "';' expected but integer literal found.",
+            "object Quay {\n  val seats = 3\n  val busy = if (seats > 2) 1 else 0\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_list_of_go_has_its_type() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nvar names []string = <|>{\"a\", \"b\"}\n",
+            "syntax error: unexpected {, expecting expression",
+            "package quay\n\nvar names []string = []string{\"a\", \"b\"}\n",
+        );
+    }
+
+    #[test]
+    fn a_loop_of_go_ranges() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc go2(all []int) {\n\tfor one <|>in all {\n\t}\n}\n",
+            "syntax error: unexpected in, expected for loop condition",
+            "package quay\n\nfunc go2(all []int) {\n\tfor _, one := range all {\n\t}\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_early_end_of_rust_is_left() {
+        check_no_fix(
+            &FAMILY,
+            "rust",
+            "fn go() -> Option<u32> {\n    let a = read()<|>?;\n    Some(a)\n}\n",
+            "expected one of `.`, `;`, `?`, `else`, or an operator, found `1`",
+        );
+    }
+}
