@@ -58,7 +58,7 @@ impl Pairs {
     /// is trusted against the count only where it shows both: a header without its `{`, and a block
     /// that ends without its `}`.
     pub fn thorough(lexed: &Lexed) -> Pairs {
-        let usual = Pairs::new(lexed);
+        let usual = Pairs::new(lexed).or_across_statements(lexed);
         let strict = Walk::new(lexed, Trust::Layout).run();
         let braces = |odd: Odd| {
             let brace = |at: usize| lexed.opens_block(at) || lexed.closes_block(at);
@@ -68,17 +68,50 @@ impl Pairs {
         let both = unopened > 0 && braces(Odd::Unclosed).next().is_some();
         let shown = braces(Odd::Unopened).all(|odd| !odd.before.is_empty());
         // A block is left where the one around it ends, or where another header stands.
+        let heads: Vec<u32> = braces(Odd::Unopened)
+            .flat_map(|odd| &odd.before)
+            .filter(|at| **at > 0 && matches!(lexed.word(**at - 1), ")" | "do" | "then" | "else"))
+            .map(|at| lexed.code[at - 1].line)
+            .collect();
         let left = braces(Odd::Unclosed).all(|odd| {
             odd.before.iter().all(|at| {
                 let line = lexed.code.get(*at).map_or(0..0, |token| lexed.on_line(token.line));
                 let routine = ["procedure", "function", "constructor", "destructor"];
-                lexed.closes_block(*at)
+                let headless = lexed.code.get(*at).is_some_and(|token| heads.contains(&token.line));
+                headless
+                    || lexed.closes_block(*at)
                     || line.end > line.start && lexed.opens_block(line.end - 1)
                     || routine.contains(&lexed.word(*at).to_ascii_lowercase().as_str())
             })
         });
         let shown = shown && left;
         if both && shown && unopened <= CANCELLED { strict } else { usual }
+    }
+
+    /// The same, but where a parenthesis reaches over the end of a statement: one that is lost in a statement
+    /// and one too many in another come out even in the count.
+    fn or_across_statements(self, lexed: &Lexed) -> Pairs {
+        let ends = |at: usize| {
+            lexed.code.get(at + 1).is_none_or(|next| next.first)
+                && self.inside_of(at).is_some_and(|open| {
+                    lexed.is(open, "(") && open > 0 && !lexed.is(open - 1, "for")
+                })
+        };
+        let mark = lexed.language.terminator;
+        let across = !mark.is_empty()
+            && self.odd.is_empty()
+            && (0..lexed.code.len()).any(|at| lexed.is(at, mark) && ends(at));
+        if !across {
+            return self;
+        }
+        let other = Walk::new(lexed, Trust::Both).run();
+        let odd = |which: Odd| {
+            other
+                .odd
+                .iter()
+                .any(|one| one.odd == which && matches!(lexed.word(one.token), "(" | ")"))
+        };
+        if odd(Odd::Unclosed) && odd(Odd::Unopened) { other } else { self }
     }
 
     /// The partner of a token, if it is a bracket that has one; none for an index past the end.

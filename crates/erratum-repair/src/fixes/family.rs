@@ -59,6 +59,9 @@ pub struct Example {
 /// All families, in the order in which they are asked: of equally likely fixes the first stays first.
 pub static FAMILIES: &[&Family] = &[
     &super::parent_word::FAMILY,
+    &super::read_in_condition::FAMILY,
+    &super::haskell::one_more::FAMILY,
+    &super::typed_constant::FAMILY,
     &super::go_calls::FAMILY,
     &super::copied_value::FAMILY,
     &super::own_type_member::FAMILY,

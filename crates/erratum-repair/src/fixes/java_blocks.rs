@@ -15,6 +15,11 @@ const BODY: Factor = evidence("a declaration stands in a block", 6.0);
 /// The values tell the length.
 const TOLD_LENGTH: Factor = evidence("the values tell how many there are", 8.0);
 
+/// What is caught has a name.
+const NAMED: Factor = evidence("what is caught has a name", 7.0);
+/// Each length has a bracket of its own.
+const EACH_LENGTH: Factor = evidence("each length of an array has a bracket of its own", 7.5);
+
 pub(super) static FAMILY: Family = Family {
     id: "java-blocks",
     recipes: &[],
@@ -33,6 +38,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     // Seen with javac 17.
     let said = &case.message.text;
+    if !case.language().is_keyword("throws") {
+        return;
+    }
     let line = lexed.on_line(lexed.code[case.token].line);
     if said.starts_with("array creation with both dimension expression and initialization") {
         for open in line.clone().filter(|at| lexed.is(*at, "[")) {
@@ -55,6 +63,25 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 format!(" catch (Exception e) {{\n{indent}    e.printStackTrace();\n{indent}}}");
             let edit = case.insert(lexed.code[close].end, text);
             all.push(Candidate::new(MistakeId::ExceptionRules, CAUGHT, vec![edit]).guess());
+        }
+    }
+    if said.contains("expected") {
+        let word = line.clone().find(|at| lexed.is(*at, "catch") && lexed.is(at + 1, "("));
+        let close = word.and_then(|word| case.text.pairs.partner_of(word + 1));
+        if let (Some(word), Some(close)) = (word, close)
+            && close == word + 3
+        {
+            let edit = case.insert(lexed.code[close - 1].end, " e");
+            all.push(Candidate::new(MistakeId::ExceptionRules, NAMED, vec![edit]).guess());
+        }
+        for comma in line.clone().filter(|at| lexed.is(*at, ",")) {
+            let open = case.text.pairs.inside_of(comma).filter(|open| lexed.is(*open, "["));
+            let made = open.is_some_and(|open| open > 1 && lexed.is(open - 2, "new"));
+            if made && lexed.code.get(comma + 1).is_some() {
+                let (from, to) = (lexed.code[comma].start, lexed.code[comma + 1].start);
+                let edit = Edit::replace(case.file(), from, to, "][");
+                all.push(Candidate::new(MistakeId::ElementForm, EACH_LENGTH, vec![edit]).guess());
+            }
         }
     }
     if said.contains("declaration not allowed here") {

@@ -41,7 +41,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     });
     // `Harbour.Rope.Count`: the namespace is known here.
     let Some((path, member)) = told.and_then(|told| told.rsplit_once('.')) else { return };
+    // `Rope<T>`: what belongs to the type belongs to it for each `T`.
     let owner = path.rsplit(['.', '+']).next().unwrap_or(path);
+    let owner = owner.split('<').next().unwrap_or(owner);
     let line = lexed.on_line(lexed.code[case.token].line);
     let near = line.filter(|at| lexed.is(*at, member) && lexed.before(*at) == ".");
     let Some(at) = near.min_by_key(|at| at.abs_diff(case.token)).filter(|at| *at >= 2) else {
@@ -50,7 +52,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     // An object that is no single name is left alone.
     let object = at - 2;
     let alone = object.checked_sub(1).is_none_or(|at| !matches!(lexed.word(at), "." | "::"));
-    if lexed.kind(object) == Some(TokenKind::Name) && alone {
+    let named = lexed.kind(object) == Some(TokenKind::Name) || lexed.is(object, "this");
+    if named && alone {
         let (start, end) = (lexed.code[object].start, lexed.code[object].end);
         let edit = Edit::replace(case.file(), start, end, owner);
         all.push(Candidate::new(MistakeId::BelongsToType, TOLD, vec![edit]).guess());
@@ -65,7 +68,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 
 #[cfg(test)]
 mod tests {
-    use super::super::testing::{check_fix, check_no_fix};
+    use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
 
     const SAID: &str = "[TS2576] Property 'count' does not exist on type 'Rope'. Did you mean to access the static member 'Rope.count' instead?";
@@ -84,5 +87,16 @@ mod tests {
     fn what_a_call_gives_back_stays() {
         let text = "class Rope { static count = 3; }\nconsole.log(coil().<|>count);\n";
         check_no_fix(&FAMILY, "typescript", text, SAID);
+    }
+
+    #[test]
+    fn a_type_with_a_type_of_its_own() {
+        check_among(
+            &FAMILY,
+            "typescript",
+            "class Rope<T> {\n  static count = 0;\n  cut(): void { this.<|>count++; }\n}\n",
+            "[TS2576] Property 'count' does not exist on type 'Rope<T>'. Did you mean to access the static member 'Rope<T>.count' instead?",
+            "class Rope<T> {\n  static count = 0;\n  cut(): void { Rope.count++; }\n}\n",
+        );
     }
 }

@@ -5,6 +5,7 @@ use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
 
 /// The message names the word, and the statement before it takes one.
 const TOLD: Factor = evidence("the message names the word that its statement takes", 7.0);
@@ -34,7 +35,15 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let Some((word, _)) = said.and_then(|said| said.split_once("\" expected but")) else { return };
     let word = word.to_lowercase();
     let at = case.token;
-    let Some(last) = at.checked_sub(1).filter(|_| lexed.code[at].first) else { return };
+    let Some(last) = at.checked_sub(1) else { return };
+    // In the middle of a line a value ends and a statement begins: `if low next := 3`.
+    let value =
+        matches!(lexed.kind(last), Some(TokenKind::Name | TokenKind::Number | TokenKind::Str))
+            || matches!(lexed.word(last), ")" | "]" | "^" | "true" | "false" | "nil");
+    let named = matches!(lexed.kind(at), Some(TokenKind::Name | TokenKind::Keyword));
+    if !lexed.code[at].first && !(value && named) {
+        return;
+    }
     // What the line before begins with is still open.
     let line = lexed.on_line(lexed.code[last].line);
     let head = line.rev().find(|at| TAKES.iter().any(|(head, _)| lexed.is(*at, head)));
@@ -48,7 +57,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 #[cfg(test)]
 mod tests {
     use super::FAMILY;
-    use crate::fixes::testing::check_no_fix;
+    use crate::fixes::testing::{check_fix, check_no_fix};
 
     #[test]
     fn another_statement_takes_another_word() {
@@ -57,6 +66,17 @@ mod tests {
             "pascal",
             "program Quay;\nvar\n  I: integer;\nbegin\n  while I > 2\n    <|>I := 2;\nend.\n",
             "Syntax error, \"THEN\" expected but \"identifier I\" found",
+        );
+    }
+
+    #[test]
+    fn a_statement_may_stand_on_the_same_line() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program Quay;\nvar\n  I: integer;\nbegin\n  if I = 0 <|>I := 2;\nend.\n",
+            "Syntax error, \"THEN\" expected but \"identifier I\" found",
+            "program Quay;\nvar\n  I: integer;\nbegin\n  if I = 0 then I := 2;\nend.\n",
         );
     }
 }

@@ -57,6 +57,12 @@ const ENDS: &[&str] = &[
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    // Java: a plain number has no methods (seen with javac 17).
+    if case.message.text.ends_with("cannot be dereferenced") {
+        let line = lexed.on_line(lexed.code[case.token].line);
+        let call = line.into_iter().find(|at| lexed.is(*at, "equals"));
+        call.into_iter().for_each(|at| compared(case, at, all));
+    }
     if !lexed.language.directives {
         return;
     }

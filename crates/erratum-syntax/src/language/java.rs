@@ -286,6 +286,7 @@ pub(super) static JAVA: Language = Language {
             elsewhere: &["push", "append", "push_back", "add", "Add", "insert"],
             here: &["add", "append", "push"],
         },
+        Synonyms { elsewhere: &["parse", "Parse", "valueof"], here: &["parseInt", "parseDouble"] },
         Synonyms { elsewhere: &["add", "set", "insert", "Add"], here: &["put"] },
         Synonyms { elsewhere: &["toUpper", "ToUpper", "upper"], here: &["toUpperCase()"] },
         Synonyms { elsewhere: &["toLower", "ToLower", "lower"], here: &["toLowerCase()"] },

@@ -16,6 +16,7 @@ pub(super) mod layout;
 pub(super) mod lost_else;
 pub(super) mod marks;
 pub(super) mod numbers;
+pub(super) mod one_more;
 pub(super) mod small_letter;
 pub(super) mod swapped;
 

@@ -258,6 +258,10 @@ fn is_code(case: &Case, start: usize, end: usize) -> bool {
     if comma && !words {
         return true;
     }
+    // What is chosen among is of one kind: beside names stands no text.
+    if start > 0 && lexed.is(start - 1, "case") && !is_text_place(case, start, end) {
+        return true;
+    }
     // A letter by itself is a name, or was to be a number.
     let letter = start == end && lexed.word(start).chars().count() == 1;
     // No text is a condition.

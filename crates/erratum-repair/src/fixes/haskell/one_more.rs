@@ -1,0 +1,129 @@
+//! An equation that lacks the pattern of a value it does not use, one thing where a list is joined, and
+//! `return low` of an action that gives nothing.
+
+use super::application;
+use crate::fixes::family::{Example, Family, Phases};
+use crate::fixes::{Candidate, Case};
+use crate::score::{Factor, evidence, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+
+/// The other equations have one pattern more.
+const OTHERS_HAVE: Factor = evidence("the other equations have one pattern more", 7.0);
+/// One thing is put in front of a list.
+const IN_FRONT: Factor = evidence("one thing is put in front of a list", 6.0);
+/// The signature says that nothing is given back.
+const GIVES_NOTHING: Factor = weight("the signature says that nothing is given back", 5.0);
+
+pub(in crate::fixes) static FAMILY: Family = Family {
+    id: "one-more",
+    recipes: &[],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "haskell",
+        before: "<|>cost :: Int -> Int -> Int\ncost 0 = 3\ncost n z = n * z\n",
+        message: "Equations for 'cost' have different numbers of arguments",
+        after: "cost :: Int -> Int -> Int\ncost 0 _ = 3\ncost n z = n * z\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if !case.language().applies_bare {
+        return;
+    }
+    let said = &case.message.text;
+    if said.contains("have different numbers of arguments") {
+        equation(case, all);
+    }
+    if said.starts_with("Couldn't match") {
+        in_front(case, all);
+        gives_nothing(case, all);
+    }
+}
+
+/// `cost 0 = 3` beside `cost n z = …`.
+fn equation(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let name = case.message.text.split('\'').nth(1).unwrap_or("");
+    let heads = (0..lexed.code.len()).filter(|at| lexed.code[*at].first && lexed.is(*at, name));
+    let equations = heads.filter_map(|head| {
+        let line = lexed.on_line(lexed.code[head].line);
+        let mark = line.into_iter().find(|at| matches!(lexed.word(*at), "=" | "|"))?;
+        let parts = application(case, head, mark);
+        (parts.last()?.end == mark).then_some(parts)
+    });
+    let equations: Vec<_> = equations.collect();
+    let most = equations.iter().map(Vec::len).max().unwrap_or(0);
+    let mut fewer = equations.iter().filter(|parts| parts.len() < most);
+    if let (Some(parts), None) = (fewer.next(), fewer.next())
+        && parts.len() + 1 == most
+        && let Some(last) = parts.last()
+    {
+        let edit = case.insert(lexed.code[last.end - 1].end, " _");
+        all.push(Candidate::new(MistakeId::MissingParameter, OTHERS_HAVE, vec![edit]).guess());
+    }
+}
+
+/// `(x, y) ++ rest`: the message finds one thing where a list of them is wanted.
+fn in_front(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for mark in line.clone().filter(|at| lexed.is(*at, "++")) {
+        let Some(last) = mark.checked_sub(1) else { continue };
+        let first = match lexed.kind(last) {
+            Some(TokenKind::Close) => case.text.pairs.partner_of(last),
+            Some(TokenKind::Name | TokenKind::Number | TokenKind::Char) => Some(last),
+            _ => None,
+        };
+        // The message points at the one thing.
+        let Some(first) = first.filter(|first| *first == case.token) else { continue };
+        let spaced = lexed.is(first, "[") || lexed.kind(first) == Some(TokenKind::Str);
+        if !spaced {
+            let edit = case.replace_token(mark, ":");
+            all.push(Candidate::new(MistakeId::WrongMark, IN_FRONT, vec![edit]).guess());
+        }
+    }
+}
+
+/// `return low` where the signature says `IO ()`.
+fn gives_nothing(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    let nothing =
+        said.contains("type '()'") || said.contains("with '()'") || said.contains("IO ()");
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let word = line.clone().find(|at| matches!(lexed.word(*at), "return" | "pure"));
+    if let Some(word) = word.filter(|word| nothing && word + 2 == line.end) {
+        let edit = case.replace_token(word + 1, "()");
+        all.push(Candidate::new(MistakeId::TypeClash, GIVES_NOTHING, vec![edit]).guess());
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::FAMILY;
+    use crate::fixes::testing::{check_fix, check_no_fix};
+
+    #[test]
+    fn one_thing_goes_in_front_of_a_list() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "pairs :: [a] -> [(a, a)]\npairs (x:y:rest) = <|>(x, y) ++ pairs rest\npairs _ = []\n",
+            "Couldn't match expected type '[(a, a)]' with actual type '(a, a)'",
+            "pairs :: [a] -> [(a, a)]\npairs (x:y:rest) = (x, y) : pairs rest\npairs _ = []\n",
+        );
+    }
+
+    #[test]
+    fn two_lists_are_joined() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "low :: [Int]\nlow = <|>[3] ++ 4\n",
+            "Couldn't match expected type '[Int]' with actual type 'Int'",
+        );
+    }
+}
