@@ -13,6 +13,9 @@ use erratum_syntax::pairs::Odd;
 /// A condition stands there without brackets.
 const BARE: Factor = evidence("the condition has no brackets", 5.0);
 
+/// How many lines above the reported one a header may stand that is still open there.
+const FAR: u32 = 8;
+
 pub(super) static FAMILY: Family = Family {
     id: "condition",
     recipes: &[],
@@ -58,9 +61,6 @@ const PER_LINE: Factor = weight("lines from the reported place", -0.5);
 
 /// How many lines above the reported one such a word is looked for.
 const WORD_REACH: u32 = 2;
-
-/// How many lines above the reported one a condition is looked for.
-const REACH: u32 = 3;
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -357,7 +357,8 @@ fn commas(case: &Case, all: &mut Vec<Candidate>) {
 fn lost_end(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let line = lexed.code[case.token].line;
-    let near = (0..=case.token).rev().take_while(|at| lexed.code[*at].line + REACH >= line);
+    // What a header leaves open shows where the next statement starts with a word of its own.
+    let near = (0..=case.token).rev().take_while(|at| lexed.code[*at].line + FAR >= line);
     let conditions = near.filter(|at| {
         matches!(lexed.word(*at), "if" | "while" | "for")
             && lexed.is(at + 1, "(")

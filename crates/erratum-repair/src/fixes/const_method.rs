@@ -62,11 +62,23 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// Whether a member of its own object is asked for a method of the library that changes it.
+fn own_member(case: &Case) -> bool {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let mut objects = line.filter(|at| matches!(lexed.word(at + 1), "." | "->"));
+    objects.any(|at| {
+        let member = case.text.names.of(lexed.word(at)).any(|one| one.kind == NameKind::Member);
+        member && case.text.names.of(lexed.word(at + 2)).next().is_none()
+    })
+}
+
 /// A method that says it changes nothing, and sets a member (seen with g++ 12 and clang 14).
 fn changes(case: &Case, all: &mut Vec<Candidate>) {
     let said = &case.message.text;
     let set = said.contains(" of member '") && said.contains(" in read-only object")
-        || said.contains("within const member function '");
+        || said.contains("within const member function '")
+        || said.contains("as 'this' argument discards qualifiers") && own_member(case);
     let function = set.then(|| function_around(case, case.token)).flatten();
     let Some(close) = function.map(|function| function.parameters_close) else { return };
     let lexed = case.lexed();

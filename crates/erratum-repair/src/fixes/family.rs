@@ -59,6 +59,7 @@ pub struct Example {
 /// All families, in the order in which they are asked: of equally likely fixes the first stays first.
 pub static FAMILIES: &[&Family] = &[
     &super::parent_word::FAMILY,
+    &super::summed_from::FAMILY,
     &super::read_in_condition::FAMILY,
     &super::haskell::one_more::FAMILY,
     &super::typed_constant::FAMILY,

@@ -27,7 +27,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let said = &case.message.text;
     // Seen with rustc 1.95 and mcs 6.8.
-    let interpolated = said.starts_with("Missing close delimiter '}'");
+    let open_hole = |text: &str| text.starts_with("Missing close delimiter '}'");
+    let beside = case.all.iter().filter(|other| other.line() == case.message.line());
+    let interpolated = beside.chain([case.message]).any(|message| open_hole(&message.text));
     if !said.starts_with("invalid format string: ") && !interpolated {
         return;
     }

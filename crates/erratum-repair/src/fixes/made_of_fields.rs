@@ -84,7 +84,17 @@ fn fields<'a>(case: &'a Case, name: usize) -> Vec<&'a str> {
             && declared.kind == NameKind::Member
             && lexed.kind(declared.token) == Some(TokenKind::Name)
     });
-    declared.map(|declared| lexed.word(declared.token)).collect()
+    let declared: Vec<&str> = declared.map(|declared| lexed.word(declared.token)).collect();
+    if !declared.is_empty() {
+        return declared;
+    }
+    // The fields of a variant: `Tug { power: u32 }`.
+    let named = |at: &usize| {
+        case.text.pairs.inside_of(*at) == Some(open)
+            && lexed.kind(*at) == Some(TokenKind::Name)
+            && lexed.is(at + 1, ":")
+    };
+    (open + 1..close).filter(named).map(|at| lexed.word(at)).collect()
 }
 
 #[cfg(test)]
@@ -113,6 +123,17 @@ mod tests {
             "rust",
             "struct Boat {\n    name: String,\n    days: u32,\n}\nfn go(name: String) -> Boat {\n    <|>Boat(name)\n}\n",
             SAID,
+        );
+    }
+
+    #[test]
+    fn a_variant_has_fields_too() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "enum Boat {\n    Tug { power: u32 },\n    Ferry,\n}\nfn go() -> Boat {\n    Boat::<|>Tug(300)\n}\n",
+            "[E0533] expected value, found struct variant `Boat::Tug`",
+            "enum Boat {\n    Tug { power: u32 },\n    Ferry,\n}\nfn go() -> Boat {\n    Boat::Tug { power: 300 }\n}\n",
         );
     }
 }

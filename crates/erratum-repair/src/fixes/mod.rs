@@ -121,6 +121,7 @@ mod stored;
 mod streams;
 mod structure;
 mod summed;
+mod summed_from;
 mod synonyms;
 mod ternary;
 #[cfg(test)]

@@ -41,7 +41,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         matches!(lexed.kind(last), Some(TokenKind::Name | TokenKind::Number | TokenKind::Str))
             || matches!(lexed.word(last), ")" | "]" | "^" | "true" | "false" | "nil");
     let named = matches!(lexed.kind(at), Some(TokenKind::Name | TokenKind::Keyword));
-    if !lexed.code[at].first && !(value && named) {
+    if !(lexed.code[at].first || value && named) {
         return;
     }
     // What the line before begins with is still open.

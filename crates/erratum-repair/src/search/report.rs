@@ -374,7 +374,10 @@ impl Teller<'_, '_> {
             () if asked.is_some() => MistakeId::MissingStatic.as_str(),
             () => usual,
         };
-        let mistake = part.map_or(usual, |(_, candidate)| candidate.mistake.as_str()).to_owned();
+        // That a choice has no second case shows in the text, whatever its value was to be.
+        let shown = draft.part.filter(|(_, candidate)| candidate.mistake == MistakeId::LostElse);
+        let kind = part.or(shown);
+        let mistake = kind.map_or(usual, |(_, candidate)| candidate.mistake.as_str()).to_owned();
         // Where a line is put in that may not have been meant, no line there is at fault.
         let whole_line = |candidate: &Candidate| candidate.edits.iter().any(puts_in_line);
         let placed = draft.part.filter(|(_, candidate)| part.is_some() || !whole_line(candidate));

@@ -66,7 +66,8 @@ fn head(case: &Case, name: usize) -> Option<usize> {
     }
     let line = lexed.on_line(lexed.code[name].line);
     let opens = line.end.checked_sub(1).filter(|at| *at > name && lexed.opens_block(*at))?;
-    (!(name..opens).any(|at| lexed.is(at, "("))).then_some(opens)
+    // `function item => {` is a function without a name.
+    (!(name..opens).any(|at| matches!(lexed.word(at), "(" | "=>"))).then_some(opens)
 }
 
 /// Whether a block holds statements, and not the members of a type or the ways to a property.
@@ -125,6 +126,16 @@ mod tests {
             "java",
             "public class <|>Quay {\n    int seats;\n    int free() { return seats; }\n}\n",
             "';' expected",
+        );
+    }
+
+    #[test]
+    fn a_function_without_a_name_is_left() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "quays.forEach(function quay<|> => {\n  quay.moor();\n});\n",
+            "'(' expected.",
         );
     }
 }

@@ -10,7 +10,7 @@ use erratum_syntax::lex::TokenKind;
 /// One of two values that are compared is given: the other one is left.
 const THE_OTHER: Factor = evidence("the other of two values that are compared is left", 8.0);
 /// An empty value of the same kind.
-const EMPTY: Factor = weight("an empty value of the kind that the other case gives", 5.0);
+const EMPTY: Factor = weight("an empty value of the kind that the other case gives", 0.5);
 
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "lost-else",
