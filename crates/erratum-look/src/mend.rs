@@ -44,37 +44,17 @@ impl Plan {
     }
 }
 
-/// How many more searches may start where the budget ended the first.
-const ROUNDS: usize = 4;
-
 impl Session {
-    /// Plans a change of what was looked at. Where the budget ended the search, and all is to be
-    /// mended, it starts again from what is mended so far.
+    /// Plans a change of what was looked at. The budget of the look holds for all of it: where that ended the
+    /// search, what is found until then is mended.
     ///
     /// # Errors
-    /// When there is no such fix, or the compiler does not come to its end.
-    pub fn mend(&mut self, look: &Look, mend: Mend) -> Result<Plan, Error> {
-        if !mend.all {
-            return first(look, mend);
+    /// When there is no such fix.
+    pub fn mend(&self, look: &Look, mend: Mend) -> Result<Plan, Error> {
+        match mend.all {
+            true => Ok(all(&look.verdict, &look.program, &look.mended, mend.guesses)),
+            false => first(look, mend),
         }
-        let mut plan = all(&look.verdict, &look.program, &look.mended, mend.guesses);
-        let mut complete = look.verdict.complete;
-        for _ in 0..ROUNDS {
-            if complete || plan.steps.is_empty() {
-                break;
-            }
-            let found = self.again(&plan.after)?;
-            complete = found.verdict.complete;
-            let more = all(&found.verdict, &plan.after, &found.mended, mend.guesses);
-            plan.left = more.left;
-            if more.steps.is_empty() {
-                break;
-            }
-            plan.after = more.after;
-            plan.steps.extend(more.steps);
-            plan.guesses.extend(more.guesses);
-        }
-        Ok(plan)
     }
 }
 

@@ -67,21 +67,11 @@ impl Pairs {
         let unopened = braces(Odd::Unopened).count();
         let both = unopened > 0 && braces(Odd::Unclosed).next().is_some();
         let shown = braces(Odd::Unopened).all(|odd| !odd.before.is_empty());
-        // A block is left where the one around it ends, or where another header stands.
-        let heads: Vec<u32> = braces(Odd::Unopened)
-            .flat_map(|odd| &odd.before)
-            .filter(|at| **at > 0 && matches!(lexed.word(**at - 1), ")" | "do" | "then" | "else"))
-            .map(|at| lexed.code[at - 1].line)
-            .collect();
+        // A label may stand as far out as its block.
         let left = braces(Odd::Unclosed).all(|odd| {
-            odd.before.iter().all(|at| {
-                let line = lexed.code.get(*at).map_or(0..0, |token| lexed.on_line(token.line));
-                let routine = ["procedure", "function", "constructor", "destructor"];
-                let headless = lexed.code.get(*at).is_some_and(|token| heads.contains(&token.line));
-                headless
-                    || lexed.closes_block(*at)
-                    || line.end > line.start && lexed.opens_block(line.end - 1)
-                    || routine.contains(&lexed.word(*at).to_ascii_lowercase().as_str())
+            odd.before.iter().filter(|at| **at < lexed.code.len()).all(|at| {
+                let last = lexed.last_on_line(*at);
+                !last.ends_with([':', '>'])
             })
         });
         let shown = shown && left;

@@ -91,18 +91,27 @@ fn session(process: &str) -> Option<String> {
     status(process)?.get(3).cloned()
 }
 
+/// How often the threads are asked for their children before every process is asked for its parent.
+#[cfg(target_os = "linux")]
+const LISTINGS: usize = 5;
+
 /// The numbers of the children of this process. Some kernels list them; else every process is asked for
 /// its parent.
 #[cfg(target_os = "linux")]
 fn children() -> Vec<u32> {
-    let threads = fs::read_dir("/proc/self/task").into_iter().flatten().flatten();
-    let listed: Option<Vec<String>> =
-        threads.map(|thread| fs::read_to_string(thread.path().join("children")).ok()).collect();
-    if let Some(listed) = listed {
-        let ids = listed.iter().flat_map(|list| list.split_whitespace());
-        return ids.filter_map(|id| id.parse().ok()).collect();
-    }
     let own = std::process::id().to_string();
+    let lists = Path::new("/proc/self/task").join(&own).join("children").exists();
+    // A thread may end while its list is asked for: another one has its children then, so all are asked
+    // again. To ask every process takes longer than a small compile.
+    for _ in 0..if lists { LISTINGS } else { 0 } {
+        let threads = fs::read_dir("/proc/self/task").into_iter().flatten().flatten();
+        let listed: Option<Vec<String>> =
+            threads.map(|thread| fs::read_to_string(thread.path().join("children")).ok()).collect();
+        if let Some(listed) = listed {
+            let ids = listed.iter().flat_map(|list| list.split_whitespace());
+            return ids.filter_map(|id| id.parse().ok()).collect();
+        }
+    }
     let processes = fs::read_dir("/proc").into_iter().flatten().flatten();
     let ids = processes.filter_map(|entry| {
         let name = entry.file_name();

@@ -50,7 +50,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if !value(behind) || end < behind || !line.contains(&end) || (behind..=end).any(sets) {
         return;
     }
-    // Scala: a word between two values is a call, too.
+    // Where a call without values has no brackets, two names side by side tell nothing.
     if language.calls_bare && (last > first || lexed.kind(behind) == Some(TokenKind::Name)) {
         return;
     }
@@ -74,7 +74,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     ];
     let candidate = Candidate::new(MistakeId::MissingBracket, STARTS, edits);
     // Of what is not known to be a function, a mark may be lost instead.
-    all.push(if declared || known || printed { candidate } else { candidate.guess() });
+    let clear = (declared || known || printed) && !language.returns_unsaid;
+    all.push(if clear { candidate } else { candidate.guess() });
 }
 
 #[cfg(test)]

@@ -390,7 +390,10 @@ fn lost_end(case: &Case, all: &mut Vec<Candidate>) {
         });
         if let Some(end) = end {
             let edit = case.insert(lexed.code[end - 1].end, ")");
-            all.push(Candidate::new(MistakeId::MissingBracket, ENDS_THERE, vec![edit]));
+            let candidate = Candidate::new(MistakeId::MissingBracket, ENDS_THERE, vec![edit]);
+            // Where words stand between values, a statement on the same line may begin elsewhere.
+            let clear = !case.language().returns_unsaid || lexed.code[end].first;
+            all.push(if clear { candidate } else { candidate.guess() });
         }
     }
 }

@@ -70,7 +70,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             lexed.word(case.statement_start(open)),
             "if" | "while" | "for" | "foreach" | "switch" | "catch" | "else" | "}"
         );
-        if place > last && bracket == ")" && lexed.language.terminator == ";" && !head {
+        // Elsewhere a line may end a statement by itself.
+        let language = case.language();
+        let needed = language.type_first && language.terminator == ";" && !language.line_ends;
+        if place > last && bracket == ")" && needed && !head {
             let both = case.insert(case.end_before(place), ");");
             let score = score.clone() + BOTH_MARKS;
             all.push(Candidate::new(MistakeId::MissingBracket, score, vec![both]));

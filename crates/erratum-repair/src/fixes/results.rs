@@ -221,7 +221,12 @@ fn empty(case: &Case, all: &mut Vec<Candidate>) {
     };
     if lexed.is(case.token, "nil") {
         let edit = case.replace_token(case.token, value);
-        all.push(Candidate::new(MistakeId::ReturnCount, EMPTY_OF_TYPE, vec![edit]));
+        // Elsewhere no results are counted.
+        let kind = match case.message.text.ends_with("return statement") {
+            true => MistakeId::ReturnCount,
+            false => MistakeId::WrongArgument,
+        };
+        all.push(Candidate::new(kind, EMPTY_OF_TYPE, vec![edit]));
     }
 }
 

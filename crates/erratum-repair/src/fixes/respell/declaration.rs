@@ -20,8 +20,11 @@ pub(super) fn near_declaration(case: &Case, token: usize, base: &Score, all: &mu
     let word = lexed.word(token);
     let uses = names.seen.get(word).map_or(1, Vec::len);
     // What is said of a type or a member is not said of the name before it.
-    let told =
-        case.message.text.split(|c: char| !c.is_alphanumeric() && c != '_').any(|w| w == word);
+    let told = case
+        .message
+        .text
+        .split(|c: char| !c.is_alphanumeric() && c != '_')
+        .any(|w| w.eq_ignore_ascii_case(word));
     if names.resolve(lexed, token).is_some() || case.phase > Phase::Syntax && !told {
         return;
     }
