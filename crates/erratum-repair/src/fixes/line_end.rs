@@ -76,7 +76,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if place > last && bracket == ")" && needed && !head {
             let both = case.insert(case.end_before(place), ");");
             let score = score.clone() + BOTH_MARKS;
-            all.push(Candidate::new(MistakeId::MissingBracket, score, vec![both]));
+            all.push(Candidate::new(MistakeId::MissingBracket, score, vec![both]).guess());
         }
         all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
     }

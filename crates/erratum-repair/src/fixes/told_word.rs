@@ -50,7 +50,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let takes = head.and_then(|head| TAKES.iter().find(|(word, _)| lexed.is(head, word)));
     if takes.is_some_and(|(_, takes)| *takes == word) {
         let edit = case.insert(lexed.code[last].end, format!(" {word}"));
-        all.push(Candidate::new(MistakeId::MissingWord, TOLD, vec![edit]));
+        let candidate = Candidate::new(MistakeId::MissingWord, TOLD, vec![edit]);
+        // At the end of a line the word stands where the statement breaks off.
+        let clear = lexed.code[at].first;
+        all.push(if clear { candidate } else { candidate.guess() });
     }
 }
 

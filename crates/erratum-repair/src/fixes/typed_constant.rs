@@ -37,7 +37,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let block = case.text.pairs.block_of(lexed, mark).is_some();
     if mark > start && !block && (typed || plain) {
         let edit = case.replace_token(mark, "=");
-        all.push(Candidate::new(MistakeId::WrongMark, DECLARES, vec![edit]));
+        all.push(Candidate::new(MistakeId::WrongMark, DECLARES, vec![edit]).guess());
     }
 }
 

@@ -98,7 +98,7 @@ fn path(case: &Case, line: std::ops::Range<usize>, all: &mut Vec<Candidate>) {
     let field = case.text.names.of(lexed.word(last)).any(|one| one.kind == NameKind::Member);
     if last > line.start && line.contains(&last) && ends && !field {
         let edit = case.insert(lexed.code[last].end, "()");
-        all.push(Candidate::new(MistakeId::Uncalled, NAMED_ONLY, vec![edit]));
+        all.push(Candidate::new(MistakeId::Uncalled, NAMED_ONLY, vec![edit]).guess());
     }
 }
 

@@ -54,7 +54,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 case.insert(lexed.code[first.start].start, "("),
                 case.insert(lexed.code[end - 1].end, ")"),
             ];
-            all.push(Candidate::new(MistakeId::MissingBracket, ACTION, edits));
+            all.push(Candidate::new(MistakeId::MissingBracket, ACTION, edits).guess());
         }
     }
 }
