@@ -13,6 +13,9 @@ use erratum_syntax::pairs::Odd;
 /// A condition stands there without brackets.
 const BARE: Factor = evidence("the condition has no brackets", 5.0);
 
+/// How many lines above the reported one a condition is surely the one that is open.
+const REACH: u32 = 3;
+
 /// How many lines above the reported one a header may stand that is still open there.
 const FAR: u32 = 8;
 
@@ -392,7 +395,10 @@ fn lost_end(case: &Case, all: &mut Vec<Candidate>) {
             let edit = case.insert(lexed.code[end - 1].end, ")");
             let candidate = Candidate::new(MistakeId::MissingBracket, ENDS_THERE, vec![edit]);
             // Where words stand between values, a statement on the same line may begin elsewhere.
-            let clear = !case.language().returns_unsaid || lexed.code[end].first;
+            let apart = lexed.code.get(end).is_none_or(|next| next.first);
+            // Far above the message, nothing was counted that says how often it is this one.
+            let near = lexed.code[open].line + REACH >= line;
+            let clear = near && (!case.language().returns_unsaid || apart);
             all.push(if clear { candidate } else { candidate.guess() });
         }
     }

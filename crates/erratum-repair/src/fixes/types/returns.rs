@@ -117,6 +117,7 @@ fn whole_expression(case: &Case) -> Option<Function> {
     let body = lexed.is(last + 1, "=") && last + 1 < case.token && !lexed.opens_block(last + 2);
     body.then_some(Function {
         open: last + 1,
+        // Only the tokens between are asked for: the body has no brace, and may end the text.
         close: Some(line.end),
         parameters_close: declared.token,
         returns: declared.typed,
