@@ -7,51 +7,57 @@ use crate::term::{Crash, Packed, Shape, Term};
 use crate::texts::Texts;
 use crate::{Captures, own};
 use std::collections::{BTreeMap, BTreeSet};
-use std::sync::{Arc, LazyLock};
+use std::sync::{Arc, LazyLock, OnceLock};
 
 /// All kinds of mistake and terms, with their texts in one human language.
 ///
 /// A value without global state: a program may hold several at once, one for each human language.
 #[derive(Clone, Debug)]
 pub struct Catalogue {
-    pub(crate) packed: Packed,
+    /// Empty until it is first asked: a program that compiles needs no texts, and unpacking them takes
+    /// as long as the rest of a start.
+    packed: OnceLock<Packed>,
 }
 
 impl Catalogue {
     /// Returns the catalogue that ships, with English texts.
     pub fn shipped() -> Arc<Catalogue> {
-        static SHIPPED: LazyLock<Arc<Catalogue>> = LazyLock::new(|| {
+        static SHIPPED: LazyLock<Arc<Catalogue>> =
+            LazyLock::new(|| Arc::new(Catalogue { packed: OnceLock::new() }));
+        SHIPPED.clone()
+    }
+
+    fn packed(&self) -> &Packed {
+        self.packed.get_or_init(|| {
             let bytes = include_bytes!(concat!(env!("OUT_DIR"), "/catalogue.bin"));
             // The build script has read these very bytes back before it wrote them.
-            let packed = postcard::from_bytes(bytes)
-                .unwrap_or_else(|error| panic!("the packed catalogue is broken: {error}"));
-            Arc::new(Catalogue { packed })
-        });
-        SHIPPED.clone()
+            postcard::from_bytes(bytes)
+                .unwrap_or_else(|error| panic!("the packed catalogue is broken: {error}"))
+        })
     }
 
     /// Returns this catalogue with other texts in the place of its own; later ones win.
     pub fn with_texts(&self, texts: &[Texts]) -> Catalogue {
-        let mut packed = self.packed.clone();
+        let mut packed = self.packed().clone();
         for texts in texts {
             own::apply(&mut packed, texts);
         }
-        Catalogue { packed }
+        Catalogue { packed: packed.into() }
     }
 
     /// Returns the texts that ship in a human language, as in `de`.
     pub fn texts_in(&self, language: &str) -> Option<&Texts> {
-        self.packed.languages.iter().find(|texts| texts.language.as_deref() == Some(language))
+        self.packed().languages.iter().find(|texts| texts.language.as_deref() == Some(language))
     }
 
     /// Iterates over the human languages that ship beside English.
     pub fn human_languages(&self) -> impl Iterator<Item = &str> {
-        self.packed.languages.iter().filter_map(|texts| texts.language.as_deref())
+        self.packed().languages.iter().filter_map(|texts| texts.language.as_deref())
     }
 
     /// Returns all entries, sorted by id.
     pub fn entries(&self) -> &[Entry] {
-        &self.packed.entries
+        &self.packed().entries
     }
 
     /// Returns the entry with an id.
@@ -62,23 +68,23 @@ impl Catalogue {
 
     /// Returns the terms of the trade, sorted by name.
     pub fn terms(&self) -> &[Term] {
-        &self.packed.terms
+        &self.packed().terms
     }
 
     /// Returns the known forms of messages, the most telling first.
     pub fn shapes(&self) -> &[Shape] {
-        &self.packed.shapes
+        &self.packed().shapes
     }
 
     /// Returns the causes of crashes, the most telling first.
     pub fn crashes(&self) -> &[Crash] {
-        &self.packed.crashes
+        &self.packed().crashes
     }
 
     /// Returns the kinds of mistake that a compiler's code may stand for, the likeliest first. An
     /// empty compiler name asks every compiler that has the code.
     pub fn by_code(&self, code: &str, compiler: &str) -> Vec<&Entry> {
-        let tables = self.packed.codes.iter().filter(|(table, _)| same_family(table, compiler));
+        let tables = self.packed().codes.iter().filter(|(table, _)| same_family(table, compiler));
         let kinds = tables.filter_map(|(_, codes)| {
             codes.iter().find(|(known, _)| known.eq_ignore_ascii_case(code)).map(|(_, kinds)| kinds)
         });
@@ -90,7 +96,7 @@ impl Catalogue {
         let has = |codes: &BTreeMap<String, Vec<String>>| {
             codes.keys().any(|known| known.eq_ignore_ascii_case(code))
         };
-        let mut tables = self.packed.codes.iter();
+        let mut tables = self.packed().codes.iter();
         tables.find(|(_, codes)| has(codes)).map(|(compiler, _)| compiler.as_str())
     }
 
@@ -102,7 +108,7 @@ impl Catalogue {
         code: Option<&str>,
         compiler: &str,
     ) -> Option<(&Entry, Captures)> {
-        let tables = self.packed.worded.iter().filter(|(table, _)| same_family(table, compiler));
+        let tables = self.packed().worded.iter().filter(|(table, _)| same_family(table, compiler));
         let fitting = tables.flat_map(|(_, patterns)| patterns).filter_map(|(pattern, kind)| {
             Some((fixed_length(pattern), kind, fits(pattern, text)?))
         });
@@ -115,7 +121,7 @@ impl Catalogue {
 
     /// Returns the two types that a message or a note names: `expected` and `found`.
     pub fn clash_of(&self, text: &str, compiler: &str) -> Option<Captures> {
-        let tables = self.packed.clashes.iter().filter(|(table, _)| same_family(table, compiler));
+        let tables = self.packed().clashes.iter().filter(|(table, _)| same_family(table, compiler));
         tables.flat_map(|(_, patterns)| patterns).find_map(|pattern| fits(pattern, text))
     }
 
@@ -144,7 +150,7 @@ impl Catalogue {
     /// Returns the compilers whose messages are known, by the names that patterns use.
     pub fn compilers(&self) -> BTreeSet<&str> {
         let patterns = self.entries().iter().flat_map(|entry| &entry.patterns);
-        let worded = self.packed.worded.keys().map(String::as_str);
+        let worded = self.packed().worded.keys().map(String::as_str);
         patterns.map(|pattern| pattern.compiler.as_str()).chain(worded).collect()
     }
 }
@@ -275,7 +281,7 @@ mod tests {
         assert_eq!(ids("E0382", "javac"), Vec::<&str>::new());
         assert_eq!(catalogue.compiler_of_code("TS2349"), Some("tsc"));
         // A code alone is the last thing asked: the texts of messages say more.
-        for (compiler, codes) in &catalogue.packed.codes {
+        for (compiler, codes) in &catalogue.packed().codes {
             assert!(codes.values().all(|kinds| !kinds.is_empty()), "{compiler}");
             let mut languages = erratum_syntax::language::LANGUAGES.iter();
             assert!(languages.any(|l| l.codes == compiler), "{compiler} is of no language");
