@@ -53,6 +53,8 @@ pub struct Session {
     deadline: Deadline,
     state: Mutex<State>,
     version: Mutex<Option<JoinHandle<String>>>,
+    /// Whether the version is asked of a program that compiles, too.
+    asks_version: bool,
     /// For a Rust project: the file from which the crate starts, and its edition.
     crate_root: Option<(String, String)>,
     /// The quicker check of the compiler, where it can be had.
@@ -103,19 +105,15 @@ impl Session {
             .unwrap_or_default();
         let alone =
             found.kind.alone.and_then(|alone| (alone.find)(&found.path, &project.program, &origin));
-        let version = found.kind.stays.is_none().then(|| {
-            let (kind, path) = (found.kind, found.path.clone());
-            thread::spawn(move || toolbox::version(kind, &path))
-        });
-        let state = State { copies, resident: None, starts: 2 };
-        let (state, version) = (Mutex::new(state), Mutex::new(version));
+        let state = Mutex::new(State { copies, resident: None, starts: 2 });
         Ok(Session {
             project,
             found,
             limits,
             deadline: Deadline::default(),
             state,
-            version,
+            version: Mutex::default(),
+            asks_version: true,
             crate_root,
             alone,
             origin,
@@ -173,8 +171,14 @@ impl Session {
         self.took = started.elapsed();
         let most = self.took.max(Duration::from_millis(500)) * SLOWER;
         self.limits.time = self.limits.time.min(most);
+        let broken =
+            result.as_ref().is_ok_and(|report| report.messages.iter().any(Message::is_error));
+        if broken && self.found.kind.stays.is_none() {
+            let (kind, path) = (self.found.kind, self.found.path.clone());
+            self.version = Mutex::new(Some(thread::spawn(move || toolbox::version(kind, &path))));
+        }
         if let Ok(report) = &result
-            && report.messages.iter().any(Message::is_error)
+            && broken
             && self.headers.is_none()
             && self.took >= headers::WORTH
             && let Some((job, same)) = self.precompile(report.clone())
@@ -184,15 +188,26 @@ impl Session {
         result
     }
 
+    /// Leaves the version of the compiler out where the program compiles: asking for it is one more
+    /// start of the compiler, for words that nobody reads then.
+    pub fn leave_version(&mut self) {
+        self.asks_version = false;
+    }
+
     /// What is known of the build, for the verdict.
     pub fn build(&self, exit: Option<i32>) -> Build {
+        let broken = exit != Some(0);
         let version = match self.version.lock().ok().and_then(|mut v| v.take()) {
             Some(thread) => thread.join().unwrap_or_default(),
             None => {
                 let state = self.state.lock().unwrap_or_else(|poisoned| poisoned.into_inner());
                 let known = state.resident.as_ref().map(|resident| resident.version().to_owned());
                 drop(state);
-                known.unwrap_or_else(|| self.found.version())
+                match known {
+                    Some(known) => known,
+                    None if broken || self.asks_version => self.found.version(),
+                    None => String::new(),
+                }
             }
         };
         let mut command = vec![self.found.kind.name.to_owned()];

@@ -24,6 +24,7 @@ pub struct Builder {
     pub(crate) budget: Option<Budget>,
     pub(crate) limits: Limits,
     pub(crate) judge_only: bool,
+    pub(crate) no_version: bool,
     pub(crate) cancel: CancelToken,
     pub(crate) observer: Option<Box<dyn Observer + Send>>,
 }
@@ -111,6 +112,13 @@ impl Builder {
     /// Sets whether fixes are tried; else the verdict is judged from messages and text.
     pub fn proof(mut self, proof: bool) -> Builder {
         self.judge_only = !proof;
+        self
+    }
+
+    /// Sets whether the verdict names the version of the compiler where the program compiles, too;
+    /// without it, it does.
+    pub fn version(mut self, asked: bool) -> Builder {
+        self.no_version = !asked;
         self
     }
 

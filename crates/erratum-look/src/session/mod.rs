@@ -148,6 +148,9 @@ impl Session {
         if let Some(Prover::Files(mut before, _)) = self.prover.take() {
             session.adopt(&mut before);
         }
+        if self.options.no_version {
+            session.leave_version();
+        }
         let first = session.first()?;
         let exit = first.exit;
         self.prover = Some(Prover::Files(Box::new(session), language));

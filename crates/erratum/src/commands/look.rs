@@ -31,7 +31,9 @@ pub fn run(app: &App, look: &Look) -> Result<u8, Failure> {
     }
     let common = &look.how.common;
     let (builder, story) = app.session(common, &look.how.compile)?;
-    let builder = builder.proof(!look.how.no_proof);
+    // In a program that compiles, only JSON and `-v` name it.
+    let version = common.shown.json || common.verbose > 0;
+    let builder = builder.proof(!look.how.no_proof).version(version || look.sarif);
     let mut session = builder.files(&look.files).build_command(&look.build).open()?;
     let found = session.look()?;
     if look.sarif {
