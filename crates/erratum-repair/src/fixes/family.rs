@@ -69,6 +69,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::written_otherwise::FAMILY,
     &super::flow::lost_answer::FAMILY,
     &super::java_blocks::FAMILY,
+    &super::bodies::FAMILY,
     &super::ternary::FAMILY,
     &super::downcast::FAMILY,
     &super::number_suffix::FAMILY,

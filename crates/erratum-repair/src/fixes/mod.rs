@@ -16,6 +16,7 @@ mod assigning;
 mod bare_call;
 mod base_class;
 mod beside_text;
+mod bodies;
 mod boxed;
 mod brackets;
 mod callee;

@@ -2,16 +2,19 @@
 
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::{Candidate, Case};
-use crate::score::{Factor, weight};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Phase, Recipe};
 
 /// A mark between a header and its block.
 const ENDED_HEADER: Factor = weight("the mark ends a header before its block", 2.0);
 
+/// The block below uses the counter of the loop that ends before it.
+const ENDED_LOOP: Factor = evidence("the block uses the counter of the loop above it", 9.0);
+
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "spare_terminator",
-    recipes: &[Recipe::Return],
-    phases: Phases::Late,
+    recipes: &[Recipe::Return, Recipe::Declare],
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -25,6 +28,26 @@ pub(in crate::fixes) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.phase == Phase::Flow && case.asks(Recipe::Return) {
         spare_terminator(case, all);
+    } else if case.asks(Recipe::Declare) {
+        ended_loop(case, all);
+    }
+}
+
+/// `for (int i = 0; …);` above the block that uses `i`.
+fn ended_loop(case: &Case, all: &mut Vec<Candidate>) {
+    let (lexed, pairs) = (case.lexed(), &case.text.pairs);
+    let name = lexed.word(case.token);
+    let mut block = pairs.block_of(lexed, case.token);
+    while let Some(open) = block {
+        let ended = open >= 2 && lexed.is(open - 1, ";") && lexed.is(open - 2, ")");
+        let head = ended.then(|| pairs.partner_of(open - 2)).flatten();
+        if let Some(head) = head.filter(|head| lexed.before(*head) == "for")
+            && case.text.names.of(name).any(|declared| (head..open).contains(&declared.token))
+        {
+            let edit = case.delete_token(open - 1);
+            all.push(Candidate::new(MistakeId::ExtraMark, ENDED_LOOP, vec![edit]).guess());
+        }
+        block = pairs.block_of(lexed, open);
     }
 }
 
@@ -66,6 +89,17 @@ mod tests {
             "class Quay {\n    int up(int t) {\n        for (int i = 0; i < t; i++); {\n            return i;\n        }\n    <|>}\n}\n",
             "missing return statement",
             "class Quay {\n    int up(int t) {\n        for (int i = 0; i < t; i++) {\n            return i;\n        }\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_loop_goes_on_with_the_block_that_uses_its_counter() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "int sum(int n) {\n    int all = 0;\n    for (int i = 0; i < n; i++);\n    {\n        all += <|>i;\n    }\n    return all;\n}\n",
+            "'i' was not declared in this scope",
+            "int sum(int n) {\n    int all = 0;\n    for (int i = 0; i < n; i++)\n    {\n        all += i;\n    }\n    return all;\n}\n",
         );
     }
 
