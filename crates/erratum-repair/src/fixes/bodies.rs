@@ -10,6 +10,9 @@ use erratum_syntax::lex::TokenKind;
 /// The lines between a header and its `else`, or below a header, are indented as one body.
 const ONE_BODY: Factor = evidence("the lines are indented as one body", 8.5);
 
+/// Behind the condition of one loop, another one starts.
+const SECOND_LOOP: Factor = evidence("a second loop starts behind the condition of the first", 8.5);
+
 pub(super) static FAMILY: Family = Family {
     id: "bodies",
     recipes: &[],
@@ -30,6 +33,25 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     before_else(case, all);
     below_header(case, all);
+    needless_do(case, all);
+}
+
+/// `while (deep) do {`: behind the condition a second loop starts, which wants a condition of its own.
+fn needless_do(case: &Case, all: &mut Vec<Candidate>) {
+    let (lexed, pairs) = (case.lexed(), &case.text.pairs);
+    if !case.language().bracketed_conditions || !case.message.text.contains("while") {
+        return;
+    }
+    let header = |at: &usize| {
+        let condition = *at > 0 && lexed.is(at - 1, ")") && lexed.is(at + 1, "{");
+        let open = pairs.partner_of(at - usize::from(*at > 0)).filter(|_| condition);
+        open.is_some_and(|open| matches!(lexed.before(open), "while" | "for" | "if"))
+    };
+    let word = (0..case.token).rev().filter(|at| lexed.is(*at, "do")).find(header);
+    if let Some(word) = word {
+        let edit = case.delete_token(word);
+        all.push(Candidate::new(MistakeId::NeedlessWord, SECOND_LOOP, vec![edit]).guess());
+    }
 }
 
 /// How far a line is indented, in columns.
@@ -152,6 +174,17 @@ mod tests {
             "program quay;\nvar n: integer;\nbegin\n  n := 4;\n  if n > 3 then\n    n := 1;\n    n := 2;\n  <|>else\n    n := 3;\nend.\n",
             "Syntax error, \";\" expected but \"ELSE\" found",
             "program quay;\nvar n: integer;\nbegin\n  n := 4;\n  if n > 3 then begin\n    n := 1;\n    n := 2;\n  end else\n    n := 3;\nend.\n",
+        );
+    }
+
+    #[test]
+    fn a_loop_with_its_condition_in_front_has_no_do() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int go(int n) {\n    while (n > 3) do {\n        n--;\n    }\n    <|>return n;\n}\n",
+            "expected 'while' before 'return'",
+            "int go(int n) {\n    while (n > 3) {\n        n--;\n    }\n    return n;\n}\n",
         );
     }
 

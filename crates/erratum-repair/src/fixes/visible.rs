@@ -65,13 +65,35 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 declared.kind,
                 NameKind::Function | NameKind::Member | NameKind::Value | NameKind::Type
             );
-            if own && !seen.contains(&declared.token) && declared.token != at {
+            if !own || declared.token == at {
+                continue;
+            }
+            accessor(case, at, declared.token, all);
+            if !seen.contains(&declared.token) {
                 seen.push(declared.token);
-                member(case, (declared.token, declared.kind), all);
-                accessor(case, at, declared.token, all);
+                match constructor(case, declared.token).filter(|_| declared.kind == NameKind::Type)
+                {
+                    Some(made) => member(case, (made, NameKind::Function), all),
+                    None => member(case, (declared.token, declared.kind), all),
+                }
             }
         }
     }
+}
+
+/// The constructor of a class that is declared at a token, where the message is about one.
+fn constructor(case: &Case, class: usize) -> Option<usize> {
+    let lexed = case.lexed();
+    let name = lexed.word(class);
+    if !case.message.text.contains(&format!("{name}::{name}(")) {
+        return None;
+    }
+    let open = (class..lexed.code.len()).find(|at| lexed.opens_block(*at))?;
+    let close = case.text.pairs.partner_of(open)?;
+    (open..close).find(|at| {
+        let own = case.text.pairs.block_of(lexed, *at) == Some(open);
+        own && lexed.is(*at, name) && lexed.is(at + 1, "(")
+    })
 }
 
 /// A method that an interface asks for is public.
@@ -185,7 +207,8 @@ fn member(case: &Case, (declared, kind): (usize, NameKind), all: &mut Vec<Candid
             of_class(*at) && (makes || named)
         });
         let line = function.map_or(line, |function| lexed.code[function].line - 1).max(line);
-        let text = format!("{}{label}{}", source.indent_text(line), source.line_end_text());
+        let margin = source.indent_text(lexed.code[open].line);
+        let text = format!("{margin}{label}{}", source.line_end_text());
         let edit = Edit::insert(case.file(), source.line_start(line + 1), text);
         all.push(Candidate::new(MistakeId::NotAccessible, NOTHING_SHOWN, vec![edit]).guess());
     }
@@ -195,6 +218,17 @@ fn member(case: &Case, (declared, kind): (usize, NameKind), all: &mut Vec<Candid
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_constructor_is_shown() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "class Quay {\n    int boats;\n    Quay(int n) : boats(n) {}\n};\n\nint main() {\n    Quay <|>quay(3);\n}\n",
+            "'Quay::Quay(int)' is private within this context",
+            "class Quay {\n    int boats;\npublic:\n    Quay(int n) : boats(n) {}\n};\n\nint main() {\n    Quay quay(3);\n}\n",
+        );
+    }
 
     #[test]
     fn a_private_method_is_shown() {

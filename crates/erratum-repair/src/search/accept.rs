@@ -64,6 +64,9 @@ pub struct NewMessage {
     /// Whether it stands on a line of which another message is gone, and the change has no part in how
     /// that line reads: the compiler had left the line for that message.
     pub was_left: bool,
+    /// Whether it tells of the same two types as the message to mend, of which one is no plain name: the
+    /// change has only moved on where they meet.
+    pub moved: bool,
 }
 
 /// Why a fix that was tried is not taken. Those with an index name a message of the fix's report.
@@ -82,7 +85,8 @@ pub enum Rejection {
         /// Which.
         message: usize,
     },
-    /// It puts in a word, and the trouble only moves on along the line.
+    /// The trouble only moves on: along the line, behind a word that is put in, or to where the same two types
+    /// meet now.
     MovesTrouble {
         /// What is said there now.
         message: usize,
@@ -130,7 +134,7 @@ impl fmt::Display for Rejection {
             Rejection::NotCompiled => "the compiler did not come to its end on it",
             Rejection::MessageStays => "the message stays",
             Rejection::Contradicted { .. } => "a new message says that this change is wrong",
-            Rejection::MovesTrouble { .. } => "the word that it puts in only moves the trouble on",
+            Rejection::MovesTrouble { .. } => "it only moves the trouble on",
             Rejection::ErrorForWarning { .. } => "the warning goes, and an error comes for it",
             Rejection::SyntaxSpoilt { .. } => "the text no longer reads as code",
             Rejection::EarlierError { .. } => "a new error stands before the message",
@@ -205,8 +209,9 @@ fn weigh_new(findings: &Findings, new: &NewMessage, worth: &mut Score) -> Result
         return Ok(grave || new.on_change);
     }
     let syntax = new.phase <= Phase::Syntax && findings.phase <= Phase::Syntax;
-    if new.on_change && syntax && findings.adds_words {
-        // Nobody left this word out.
+    // Nobody left this word out; and two types that meet elsewhere now have not been brought together.
+    let moved = new.moved && new.phase == findings.phase;
+    if new.on_change && syntax && findings.adds_words || moved {
         return Err(Rejection::MovesTrouble { message });
     }
     // C only warns of a function that nobody knows; what its own name shows is an error of the call.
@@ -298,6 +303,7 @@ mod tests {
             above_change: false,
             in_its_place: false,
             was_left: false,
+            moved: false,
         }
     }
 
@@ -323,6 +329,14 @@ mod tests {
 
     fn objected(findings: &Findings) -> bool {
         accept(findings).unwrap().objection
+    }
+
+    #[test]
+    fn two_types_that_meet_elsewhere_now_are_not_brought_together() {
+        let moved = with(NewMessage { moved: true, ..error() });
+        assert_eq!(rejected(&moved), Rejection::MovesTrouble { message: 3 });
+        let earlier = with(NewMessage { moved: true, phase: Phase::Flow, ..error() });
+        assert!(accept(&earlier).is_ok());
     }
 
     #[test]

@@ -308,7 +308,21 @@ impl Places<'_, '_, '_> {
             in_its_place: self.reported(message).is_eq(),
             above_change: first.is_some_and(|first| line < first),
             was_left: self.was_left(message),
+            moved: self.is_moved(message),
         }
+    }
+
+    /// Whether a message tells of the two types of the message to mend, in quotes, of which one is put
+    /// together: two plain types such as `int` and `String` meet at many places.
+    fn is_moved(&self, message: &Message) -> bool {
+        let diagnoser = self.setting.diagnoser;
+        let clash = diagnoser.catalogue.clash_of(&self.target.text, &diagnoser.compiler);
+        let types = clash.filter(|types| types.len() == 2);
+        types.is_some_and(|types| {
+            let together = |name: &String| name.contains([' ', '<', '[', '(']);
+            let quoted = |name: &String| message.text.contains(&format!("'{name}'"));
+            types.values().any(together) && types.values().all(quoted)
+        })
     }
 
     /// Whether another message is gone from the line of this one, seen in the text before the change.

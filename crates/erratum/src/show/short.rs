@@ -11,6 +11,9 @@ use std::io::{self, Write};
 /// How many readings of one mistake are listed.
 const READINGS: usize = 3;
 
+/// How much of a compiler's message is listed, in characters: two lines of a narrow terminal.
+const WORDS: usize = 130;
+
 impl View<'_> {
     /// Lists all mistakes of a verdict.
     pub(super) fn list(&self, out: &mut impl Write, verdict: &Verdict) -> io::Result<()> {
@@ -19,7 +22,7 @@ impl View<'_> {
             writeln!(out)?;
             self.head(out, verdict, root)?;
             self.lines_of(out, verdict, root)?;
-            self.what_to_do(out, root)?;
+            self.what_to_do(out, verdict, root)?;
             // What was said under an earlier mistake of the kind is not said again.
             if told.insert(&root.mistake) {
                 let why = first_sentence(&root.meaning);
@@ -57,7 +60,7 @@ impl View<'_> {
     }
 
     /// The fix with how far it is to be trusted, the readings, or what to try.
-    fn what_to_do(&self, out: &mut impl Write, root: &Root) -> io::Result<()> {
+    fn what_to_do(&self, out: &mut impl Write, verdict: &Verdict, root: &Root) -> io::Result<()> {
         if let Some(fix) = root.fixes.first() {
             let sure = fix.certainty == Certainty::Sure && fix.evidence == Evidence::Proved;
             let style = if sure { GOOD } else { anstyle::Style::new() };
@@ -67,6 +70,7 @@ impl View<'_> {
             return write!(out, "{style:#}");
         }
         if root.possible.is_empty() {
+            self.in_short(out, verdict, root)?;
             let advice = first_sentence(&root.advice);
             return paragraph(out, self.width, "  What to try: ", "       ", advice);
         }
@@ -75,6 +79,27 @@ impl View<'_> {
             paragraph(out, self.width, lead, "             ", &format!("{}.", fix.title))?;
         }
         Ok(())
+    }
+}
+
+impl View<'_> {
+    /// Where there is no fix, the compiler's own words are the best hint: their first line.
+    fn in_short(&self, out: &mut impl Write, verdict: &Verdict, root: &Root) -> io::Result<()> {
+        let told = root.messages.first().and_then(|id| verdict.message(*id));
+        let (says, text) = match (told, &root.will_say) {
+            (Some(message), _) => ("says", &message.text),
+            (None, Some(text)) => ("will say", text),
+            (None, None) => return Ok(()),
+        };
+        let compiler = match verdict.build.compiler.as_str() {
+            "" => "the compiler",
+            name => name,
+        };
+        let mut first: String = text.lines().next().unwrap_or("").chars().take(WORDS).collect();
+        if first.chars().count() == WORDS {
+            first += " …";
+        }
+        paragraph(out, self.width, "  ", "       ", &format!("{compiler} {says}: {first}"))
     }
 }
 
