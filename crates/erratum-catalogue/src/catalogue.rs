@@ -27,7 +27,7 @@ impl Catalogue {
         SHIPPED.clone()
     }
 
-    fn packed(&self) -> &Packed {
+    pub(crate) fn packed(&self) -> &Packed {
         self.packed.get_or_init(|| {
             let bytes = include_bytes!(concat!(env!("OUT_DIR"), "/catalogue.bin"));
             // The build script has read these very bytes back before it wrote them.

@@ -437,7 +437,7 @@ mod tests {
         let text = "[[mistake]]\nid = \"missing-terminator\"\nmeaning = \"Ask the harbour master.\"\n\n[[mistake]]\nid = \"lost-anchor\"\ntitle = \"`{name}` lost its anchor\"\ngeneral = \"An anchor is lost\"\nmeaning = \"It is gone.\"\nadvice = \"Dive.\"\npatterns = [{ compiler = \"gcc\", text = \"anchor of '{name}' lost\" }]\n\n[[term]]\nname = \"berth\"\nmeaning = \"A place for a ship.\"\nwhy = \"Ships must lie somewhere.\"\n";
         let (texts, problems) = read("own.toml", text);
         assert_eq!(problems, []);
-        let mut packed = Catalogue::shipped().packed.clone();
+        let mut packed = Catalogue::shipped().packed().clone();
         let before = packed.entries.len();
         apply(&mut packed, &texts);
         assert_eq!(packed.entries.len(), before + 1);

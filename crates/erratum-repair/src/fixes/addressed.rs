@@ -1,7 +1,7 @@
 //! A value where its address is wanted: `&berth`.
 
 use super::family::{Example, Family, Phases};
-use super::shape::operand_end;
+use super::shape::{operand_end, type_of};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
@@ -30,6 +30,7 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let text = &case.message.text;
+    listed(case, all);
     let remarks = case.message.notes.iter().map(|note| note.text.as_str());
     let methods = remarks.chain([text.as_str()]).any(|text| text.contains("has pointer receiver"));
     let told = wanted(text).or_else(|| case.message.notes.iter().find_map(|n| of_note(&n.text)));
@@ -48,6 +49,31 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let score = POINTED_AT.when(pointed) + METHODS.when(methods) + NO_PLACE.when(called);
     let edit = case.insert(lexed.code[first].start, "&");
     all.push(Candidate::new(MistakeId::MissingAddress, score, vec![edit]));
+}
+
+/// C++: `std::vector<Quay*> quays = {north, south};` with objects in the braces.
+fn listed(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Seen with g++ 12.
+    let said = &case.message.text;
+    if !said.contains("from '<brace-enclosed initializer list>' to '") || !said.contains("*>'") {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let Some(open) = line.into_iter().find(|at| lexed.is(*at, "{")) else { return };
+    let Some(close) = case.text.pairs.partner_of(open) else { return };
+    let alone = |at: &usize| {
+        let parted = matches!(lexed.before(*at), "{" | ",");
+        parted && matches!(lexed.word(at + 1), "}" | ",")
+    };
+    let objects = (open + 1..close).filter(alone).filter(|at| {
+        let typed = type_of(case, *at, *at);
+        lexed.kind(*at) == Some(TokenKind::Name) && typed.is_some_and(|typed| !typed.contains('*'))
+    });
+    let edits: Vec<_> = objects.map(|at| case.insert(lexed.code[at].start, "&")).collect();
+    if !edits.is_empty() {
+        all.push(Candidate::new(MistakeId::MissingAddress, POINTED_AT, edits).guess());
+    }
 }
 
 /// The type that is wanted and the one that stands there, as a message tells them (seen with go 1.19
@@ -134,6 +160,17 @@ fn value(case: &Case) -> Option<(usize, usize)> {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_list_of_pointers_holds_addresses() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "int go() {\n    Quay north;\n    Quay *south = new Quay();\n    std::vector<Quay*> all = {north, south}<|>;\n    return 0;\n}\n",
+            "could not convert '{north, south}' from '<brace-enclosed initializer list>' to 'std::vector<Quay*>'",
+            "int go() {\n    Quay north;\n    Quay *south = new Quay();\n    std::vector<Quay*> all = {&north, south};\n    return 0;\n}\n",
+        );
+    }
 
     #[test]
     fn an_object_that_is_made_is_addressed() {

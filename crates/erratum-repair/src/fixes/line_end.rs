@@ -23,6 +23,21 @@ const STARTERS: &[&str] = &[
     "default", "const", "let", "var", "val", "def", "public", "private", "static", "foreach",
 ];
 
+/// Words that start a part of a text whose variables stand in a part of their own.
+const PARTS: &[&str] = &[
+    "type",
+    "const",
+    "var",
+    "label",
+    "begin",
+    "uses",
+    "implementation",
+    "procedure",
+    "function",
+    "constructor",
+    "destructor",
+];
+
 pub(super) static FAMILY: Family = Family {
     id: "line-end",
     recipes: &[],
@@ -88,7 +103,15 @@ fn starts(case: &Case, next: usize) -> bool {
     let typed = lexed.kind(next) == Some(TokenKind::Keyword)
         && lexed.language.types.contains(&lexed.word(next));
     let first = lexed.code.get(next).is_some_and(|token| token.first);
-    first && (typed || STARTERS.contains(&lexed.word(next)))
+    let parts = !lexed.language.variable_section.is_empty();
+    let part = parts && PARTS.contains(&lexed.word(next)) && wants_end(case);
+    first && (typed || part || STARTERS.contains(&lexed.word(next)))
+}
+
+/// Whether the message asks for what ends a statement, as in `";" expected but "TYPE" found` (fpc 3.2).
+fn wants_end(case: &Case) -> bool {
+    let expected = case.message.text.split_once(" expected").map(|(before, _)| before);
+    expected.is_some_and(|before| before.contains("\";\"") || before.contains("';'"))
 }
 
 /// Whether a line starts with what closes a block.
@@ -179,6 +202,17 @@ mod tests {
             "class Quay {\n    int go(int n) {\n        call(n, sum(2);\n        <|>return n;\n    }\n}\n",
             "')' or ',' expected",
             "class Quay {\n    int go(int n) {\n        call(n, sum(2));\n        return n;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_part_starts_another_one() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program quay;\n\nuses SysUtils\n\n<|>type\n  TTide = integer;\nbegin\nend.\n",
+            "Syntax error, \";\" expected but \"TYPE\" found",
+            "program quay;\n\nuses SysUtils;\n\ntype\n  TTide = integer;\nbegin\nend.\n",
         );
     }
 

@@ -1,7 +1,7 @@
 //! TypeScript: an `async` function gives a promise of what it returns.
 
 use super::family::{Example, Family, Phases};
-use super::shape::text_of;
+use super::shape::{function_around, routine_name, text_of};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
@@ -25,8 +25,12 @@ pub(super) static FAMILY: Family = Family {
     },
 };
 
+/// A bare value is given back where a promise of it is wanted.
+const BARE: Factor = evidence("the bare value is given back where a promise of it is wanted", 8.0);
+
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    waits_not(case, all);
     if case.message.code.as_deref() != Some("TS1064") {
         return;
     }
@@ -44,4 +48,49 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let (from, to) = (lexed.code[typed.0].start, lexed.code[typed.1].end);
     let edit = Edit::replace(case.file(), from, to, wanted);
     all.push(Candidate::new(MistakeId::WrongReturnType, TOLD, vec![edit]).guess());
+}
+
+/// `function tide(): Promise<number> { return 3; }`: the word in front of it is lost.
+fn waits_not(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    let to = said.split_once("' is not assignable to type 'Promise<");
+    let bare = to.is_some_and(|(given, _)| !given.contains("Promise<"));
+    let lacks = said.contains("properties from type 'Promise<") && said.contains("then");
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let returns = line.into_iter().any(|at| lexed.is(at, "return"));
+    let Some(function) = function_around(case, case.token).filter(|_| returns) else { return };
+    let Some(name) = routine_name(case, &function).filter(|_| bare || lacks) else { return };
+    let start = if lexed.before(name) == "function" { name - 1 } else { name };
+    if lexed.before(start) != "async" {
+        let edit = case.insert(lexed.code[start].start, "async ");
+        all.push(Candidate::new(MistakeId::AwaitRules, BARE, vec![edit]).guess());
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_function_that_promises_and_gives_the_bare_value_is_async() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "function tide(): Promise<number> {\n  <|>return 3;\n}\n",
+            "[TS2322] Type 'number' is not assignable to type 'Promise<number>'.",
+            "async function tide(): Promise<number> {\n  return 3;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_promise_of_another_value_is_left() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "function tide(p: Promise<string>): Promise<number> {\n  <|>return p;\n}\n",
+            "[TS2322] Type 'Promise<string>' is not assignable to type 'Promise<number>'.",
+        );
+    }
 }

@@ -21,6 +21,9 @@ pub struct Findings {
     pub phase: Phase,
     /// Whether the message to mend is an error; else it is a warning.
     pub for_error: bool,
+    /// Whether the message itself names the change, as in `(maybe you meant to use '->' ?)`: then what comes
+    /// behind it was hidden.
+    pub told: bool,
     /// Whether no error of syntax was there before.
     pub reads_well: bool,
     /// Whether the message to mend is gone.
@@ -166,7 +169,7 @@ pub fn accept(findings: &Findings) -> Result<Acceptance, Rejection> {
         let late = findings.phase > Phase::Syntax && new.phase <= findings.phase;
         new.is_error && new.on_change && late
     };
-    if findings.new.iter().filter(worse).count() > 1 + findings.gone_on_line {
+    if findings.new.iter().filter(worse).count() > 1 + findings.gone_on_line && !findings.told {
         return Err(Rejection::Outweighed);
     }
     let mut worth = Score::from(w::HELD);
@@ -260,6 +263,7 @@ mod tests {
             names_only: false,
             phase: Phase::Type,
             for_error: true,
+            told: false,
             reads_well: true,
             target_gone: true,
             new: Vec::new(),
@@ -329,6 +333,14 @@ mod tests {
 
     fn objected(findings: &Findings) -> bool {
         accept(findings).unwrap().objection
+    }
+
+    #[test]
+    fn what_the_compiler_names_itself_only_uncovers() {
+        let here = NewMessage { on_change: true, ..error() };
+        let twice = Findings { new: vec![here.clone(), here], ..clean() };
+        assert_eq!(rejected(&twice), Rejection::Outweighed);
+        assert!(accept(&Findings { told: true, ..twice }).is_ok());
     }
 
     #[test]

@@ -136,7 +136,10 @@ fn lost_word(case: &Case, all: &mut Vec<Candidate>) {
     let called =
         lexed.is(end.saturating_sub(1), ")") && !(start..end).filter(outside).any(computes);
     // A function that gives something back is hardly written for the effect of its only call.
-    let alone = start == function.open + 1;
+    // What a call gives that is itself in error is not known.
+    let line = lexed.code[start].line;
+    let broken = case.all.iter().any(|one| one.is_error() && one.line() == Some(line));
+    let alone = start == function.open + 1 && !broken;
     let goes_nowhere = own(&start) && (alone || !called) && !(start..end).any(sets);
     if start > function.open && value && goes_nowhere {
         let edit = case.insert(lexed.code[start].start, "return ");

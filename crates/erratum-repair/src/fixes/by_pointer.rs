@@ -1,0 +1,128 @@
+//! C and C++: a call gives an address where the function takes a whole object. Either the function was meant to
+//! take a pointer, as each of its calls gives one, or the calls were meant to give the object.
+
+use super::family::{Example, Family, Phases};
+use super::shape::{Call, call_at};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::names::NameKind;
+
+/// Every call gives the address, and the body changes what it is given.
+const CHANGED: Factor =
+    evidence("every call gives an address, and the function changes the object", 9.0);
+/// Every call gives the address of the object.
+const ADDRESSES: Factor = weight("every call gives an address", 5.0);
+/// The function only reads what it is given.
+const READ: Factor = weight("the function takes the object itself", 5.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "by-pointer",
+    recipes: &[],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "c",
+        before: "typedef struct { int n; } Quay;\n\nvoid up(Quay quay) {\n    quay.n++;\n}\n\nvoid go(Quay all) {\n    up(<|>&all);\n}\n",
+        message: "incompatible type for argument 1 of 'up'",
+        after: "typedef struct { int n; } Quay;\n\nvoid up(Quay *quay) {\n    quay->n++;\n}\n\nvoid go(Quay all) {\n    up(&all);\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let (lexed, names) = (case.lexed(), &case.text.names);
+    // Seen with gcc 12 and g++ 12.
+    let said = &case.message.text;
+    let told = said.starts_with("incompatible type for argument ")
+        || said.starts_with("could not convert '&");
+    if !told || !lexed.language.directives {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let calls = line.filter_map(|at| call_at(case, at));
+    let given = |call: &Call| call.arguments.iter().position(|(first, _)| lexed.is(*first, "&"));
+    let Some((call, place)) = calls.filter_map(|call| given(&call).map(|at| (call, at))).next()
+    else {
+        return;
+    };
+    let name = lexed.word(call.name);
+    let declared = names.of(name).filter(|one| one.kind == NameKind::Function);
+    let headers: Vec<Call> = declared.filter_map(|one| call_at(case, one.token + 1)).collect();
+    let is_header = |at: usize| headers.iter().any(|header| header.name == at);
+    let uses = names.seen.get(name).map_or(&[][..], Vec::as_slice);
+    let calls = uses.iter().filter(|at| !is_header(**at)).filter_map(|at| call_at(case, at + 1));
+    let values: Option<Vec<usize>> =
+        calls.map(|call| call.arguments.get(place).map(|(first, _)| *first)).collect();
+    let Some(values) = values.filter(|_| !headers.is_empty()) else { return };
+    let addressed = values.iter().filter(|first| lexed.is(**first, "&"));
+    let taken: Vec<Edit> = addressed.clone().map(|first| case.delete_token(*first)).collect();
+    let each = addressed.count() == values.len();
+    let Some((pointer, changed)) = pointer(case, &headers, place) else { return };
+    if each {
+        let why = if changed { CHANGED } else { ADDRESSES };
+        all.push(Candidate::new(MistakeId::WrongType, why, pointer).guess());
+    }
+    if !changed {
+        all.push(Candidate::new(MistakeId::WrongArgument, READ, taken).guess());
+    }
+}
+
+/// What makes a parameter a pointer: its `*`, and `->` for each `.` behind it; and whether the body changes
+/// what it is given.
+fn pointer(case: &Case, headers: &[Call], place: usize) -> Option<(Vec<Edit>, bool)> {
+    let (lexed, pairs) = (case.lexed(), &case.text.pairs);
+    let (mut edits, mut changed) = (Vec::new(), false);
+    for header in headers {
+        let &(first, last) = header.arguments.get(place)?;
+        if (first..=last).any(|at| matches!(lexed.word(at), "*" | "&" | "[" | "(")) || first == last
+        {
+            return None;
+        }
+        edits.push(case.insert(lexed.code[last].start, "*"));
+        let body = header.close + 1;
+        let Some(end) = pairs.partner_of(body).filter(|_| lexed.is(body, "{")) else { continue };
+        for at in (body..end).filter(|at| lexed.is(*at, lexed.word(last))) {
+            let own = !matches!(lexed.before(at), "." | "->");
+            match lexed.word(at + 1) {
+                "." if own => edits.push(case.replace_token(at + 1, "->")),
+                // The whole object is handed on or copied.
+                _ if own => return None,
+                _ => {}
+            }
+            let ends = (at..end).find(|at| matches!(lexed.word(*at), ";" | ")" | "," | "{"));
+            let behind = at..ends.unwrap_or(end);
+            let marks = ["=", "+=", "-=", "*=", "/=", "++", "--"];
+            changed |= behind.into_iter().any(|at| marks.contains(&lexed.word(at)));
+        }
+    }
+    Some((edits, changed))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_among, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_function_that_only_reads_takes_the_object() {
+        check_among(
+            &FAMILY,
+            "c",
+            "typedef struct { int n; } Quay;\n\nint up(Quay quay) {\n    return quay.n;\n}\n\nint go(Quay all) {\n    return up(<|>&all);\n}\n",
+            "incompatible type for argument 1 of 'up'",
+            "typedef struct { int n; } Quay;\n\nint up(Quay quay) {\n    return quay.n;\n}\n\nint go(Quay all) {\n    return up(all);\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_object_that_is_copied_stays_one() {
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "typedef struct { int n; } Quay;\n\nvoid up(Quay quay) {\n    Quay other = quay;\n    other.n++;\n}\n\nvoid go(Quay all) {\n    up(<|>&all);\n}\n",
+            "incompatible type for argument 1 of 'up'",
+        );
+    }
+}
