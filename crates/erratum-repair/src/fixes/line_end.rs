@@ -54,10 +54,11 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let next = match lexed.code[case.token].first {
+    let next = match lexed.code[case.token].first && !named_before(case) {
         true => case.token,
         // A message at the end of a line is about the next one, too.
-        false => lexed.on_line(lexed.code[case.token].line).end,
+        false if !named_before(case) => lexed.on_line(lexed.code[case.token].line).end,
+        false => case.token - 1,
     };
     let starts = starts(case, next);
     if let Some(last) = next.checked_sub(1).filter(|_| starts) {
@@ -106,6 +107,15 @@ fn starts(case: &Case, next: usize) -> bool {
     let parts = !lexed.language.variable_section.is_empty();
     let part = parts && PARTS.contains(&lexed.word(next)) && wants_end(case);
     first && (typed || part || STARTERS.contains(&lexed.word(next)))
+}
+
+/// Whether the word that the message names is the one before its place: fpc 3.2 points behind it.
+fn named_before(case: &Case) -> bool {
+    let found = case.message.text.split_once(" but \"").and_then(|(_, rest)| rest.split_once('"'));
+    let before = case.token.checked_sub(1).filter(|at| case.lexed().code[*at].first);
+    before.is_some_and(|at| {
+        found.is_some_and(|(word, _)| word.eq_ignore_ascii_case(case.lexed().word(at)))
+    })
 }
 
 /// Whether the message asks for what ends a statement, as in `";" expected but "TYPE" found` (fpc 3.2).

@@ -65,6 +65,7 @@ mod headers;
 mod headless;
 mod heritage;
 mod hints;
+mod if_value;
 mod import_lines;
 mod import_path;
 mod imports;
@@ -508,6 +509,7 @@ pub fn propose(case: &Case) -> Proposed {
 /// Drops what only silences the compiler, and ranks the rest with what it does to the brackets.
 fn weighed(case: &Case, mut all: Vec<Candidate>) -> Vec<Candidate> {
     all.retain(|candidate| changes(case, candidate) && !silences(case, candidate));
+    all.retain(|candidate| !is_unread(case, candidate));
     if case.language().any_case {
         all.iter_mut().for_each(|candidate| respelt(case, candidate));
     }
@@ -526,6 +528,22 @@ fn changes(case: &Case, candidate: &Candidate) -> bool {
     };
     let same = |edit: &Edit| text(edit) == Some(edit.text.as_bytes());
     !candidate.then.is_empty() || candidate.edits.is_empty() || !candidate.edits.iter().all(same)
+}
+
+/// Whether a change lies wholly behind the place at which a parser stopped: it had read no further. What is
+/// open may be told of where it starts.
+fn is_unread(case: &Case, candidate: &Candidate) -> bool {
+    let said = &case.message.text;
+    let opened = ["unterminated", "unclosed", "to match"].iter().any(|word| said.contains(word));
+    let Some(at) = case.message.at.as_ref().filter(|_| case.phase == Phase::Syntax && !opened)
+    else {
+        return false;
+    };
+    let source = &case.lexed().source;
+    let reported = at.end_line.max(case.lexed().code[case.token].line);
+    let mut edits = candidate.edits.iter().peekable();
+    edits.peek().is_some()
+        && edits.all(|edit| edit.file == case.file() && source.line_of(edit.start) > reported + 1)
 }
 
 /// How many of the likeliest changes are read again with their brackets.

@@ -14,7 +14,7 @@ use super::calls::{braces, percents};
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
-use erratum_catalogue::{MistakeId, Phase};
+use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Apostrophe;
 use erratum_syntax::lex::{Lexed, Token, TokenKind};
@@ -81,7 +81,7 @@ pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
             && !lexed.text(token).starts_with("\"\"\"")
             && !(token.closed && lexed.text(token).starts_with(['r', '`', '@', '$']))
     });
-    let Some(odd) = odd.filter(|odd| !is_behind(case, odd)) else { return };
+    let Some(odd) = odd else { return };
     let quote = match lexed.text(odd).trim_start_matches(['@', '$', 'b']).get(..1) {
         Some("`") => "`",
         Some("'") => "'",
@@ -167,12 +167,6 @@ pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
         vec![Edit::delete(case.file(), odd.start, odd.start + 1)],
     ));
     rank(ranked, BEST_QUOTE, all);
-}
-
-/// Whether a text starts only behind what a parser stopped at: it read no further.
-fn is_behind(case: &Case, odd: &Token) -> bool {
-    let reported = case.lexed().code[case.token].line;
-    case.phase == Phase::Syntax && case.message.at.is_some() && odd.line > reported + 1
 }
 
 /// Where a value in a text on a line lacks its end: before the quote that follows it.

@@ -3,7 +3,7 @@
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::pairs::closing;
 
@@ -23,6 +23,28 @@ pub(super) static FAMILY: Family = Family {
         after: "package quay\n\nfunc mast(name string) Mast {\n\treturn Mast{Name: name, Height: 3}\n}\n",
     },
 };
+
+/// A type ends before the mark, and behind it a name gets one.
+const TYPED_APART: Factor = evidence("a parameter with its own type starts behind the mark", 8.5);
+
+/// Pascal: `(boat: string, seats: integer)`: parameters of other types are parted by `;`.
+fn parameters(case: &Case, all: &mut Vec<Candidate>) {
+    let (lexed, pairs) = (case.lexed(), &case.text.pairs);
+    if !case.language().parted_parameters || case.phase > Phase::Syntax {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let apart = line.filter(|at| {
+        let open = pairs.inside_of(*at).filter(|open| lexed.is(*open, "("));
+        let mark = |at: &usize| matches!(lexed.word(*at), ":" | "," | ";" | "(");
+        let typed = (0..*at).rev().find(mark).is_some_and(|mark| lexed.is(mark, ":"));
+        lexed.is(*at, ",") && open.is_some() && typed
+    });
+    let edits: Vec<_> = apart.map(|at| case.replace_token(at, ";")).collect();
+    if !edits.is_empty() {
+        all.push(Candidate::new(MistakeId::WrongMark, TYPED_APART, edits).guess());
+    }
+}
 
 /// What go 1.19 says there, whatever the list is.
 const SAID: &str = "unexpected semicolon in ";
@@ -97,6 +119,7 @@ fn on_lines(case: &Case, all: &mut Vec<Candidate>) {
 }
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    parameters(case, all);
     let lexed = case.lexed();
     if case.language().terminator == ";" {
         in_braces(case, all);
@@ -122,6 +145,17 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn parameters_of_other_types_are_parted() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program quay;\nprocedure Add(boat: string<|>, seats, berths: integer, x: real);\nbegin\nend;\nbegin\nend.\n",
+            "Syntax error, \")\" expected but \",\" found",
+            "program quay;\nprocedure Add(boat: string; seats, berths: integer; x: real);\nbegin\nend;\nbegin\nend.\n",
+        );
+    }
 
     #[test]
     fn values_in_braces_make_one_value() {

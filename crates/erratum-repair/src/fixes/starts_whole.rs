@@ -23,11 +23,18 @@ pub(super) static FAMILY: Family = Family {
     },
 };
 
-/// Whether a message says that a whole and a real number meet (seen with go 1.19, rustc 1.95).
+/// Whether a message says that a whole and a real number meet (seen with go 1.19, rustc 1.95, scalac 2.11,
+/// mcs 6.8, javac 17).
 fn meets(said: &str) -> bool {
     let go = ["mismatched types int and float64", "mismatched types float64 and int"];
     let real = ["f32`", "f64`"].iter().any(|real| said.contains(real));
-    go.iter().any(|text| said.contains(text)) || (said.contains("`{integer}`") && real)
+    let scala = said.contains("found : Int required: ?") && said.contains("Double)");
+    let narrowed = said.contains("convert type `double' to `int'")
+        || said.contains("lossy conversion from double to int");
+    go.iter().any(|text| said.contains(text))
+        || (said.contains("`{integer}`") && real)
+        || scala
+        || narrowed
 }
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
@@ -58,6 +65,17 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_sum_of_scala_starts_with_a_real_number() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def total(fares: List[Double]): Double = {\n    var sum = 0\n    for (fare <- fares) {\n      <|>sum += fare\n    }\n    sum\n  }\n}\n",
+            "type mismatch; found : Int required: ?{def +(x$1: ? >: Double): ?}",
+            "object Quay {\n  def total(fares: List[Double]): Double = {\n    var sum = 0.0\n    for (fare <- fares) {\n      sum += fare\n    }\n    sum\n  }\n}\n",
+        );
+    }
 
     #[test]
     fn a_sum_of_go_starts_with_a_real_number() {

@@ -63,7 +63,38 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.language().receivers && case.phase <= Phase::Syntax {
         list_type(case, all);
         over_list(case, all);
+        in_two_steps(case, all);
     }
+}
+
+/// Go: `busy := seats > 2 ? 1 : 0` in two steps: the second value, and the first one where the condition
+/// holds.
+fn in_two_steps(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let Some(mark) = line.clone().find(|at| lexed.is(*at, "?")) else { return };
+    let Some(parted) = (mark..line.end).find(|at| lexed.is(*at, ":")) else { return };
+    let set = (line.start..mark).find(|at| matches!(lexed.word(*at), ":=" | "=" | "return"));
+    let Some(set) = set.filter(|set| set + 1 < mark) else { return };
+    let last = line.end - 1;
+    if mark + 1 == parted || parted == last || lexed.code[last].kind == TokenKind::Open {
+        return;
+    }
+    let part = |first: usize, last: usize| text_of(case, (first, last));
+    let (test, yes, no) =
+        (part(set + 1, mark - 1), part(mark + 1, parted - 1), part(parted + 1, last));
+    let margin = lexed.source.indent_text(lexed.code[line.start].line);
+    let text = if lexed.is(set, "return") {
+        format!("if {test} {{\n{margin}\treturn {yes}\n{margin}}}\n{margin}return {no}")
+    } else {
+        let name = if lexed.is(line.start, "var") { line.start + 1 } else { line.start };
+        let start = part(line.start, set);
+        let name = lexed.word(name);
+        format!("{start} {no}\n{margin}if {test} {{\n{margin}\t{name} = {yes}\n{margin}}}")
+    };
+    let (from, to) = (lexed.code[line.start].start, lexed.code[last].end);
+    let edit = Edit::replace(case.file(), from, to, text);
+    all.push(Candidate::new(MistakeId::ForeignMark, IF_GIVES, vec![edit]).guess());
 }
 
 /// Go: `var names []string = {"a"}`.
@@ -102,6 +133,17 @@ fn over_list(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn go_takes_two_steps() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc go(n int) int {\n\tbusy := n > 2 <|>? 1 : 0\n\treturn busy\n}\n",
+            "invalid character U+003F '?'",
+            "package quay\n\nfunc go(n int) int {\n\tbusy := 0\n\tif n > 2 {\n\t\tbusy = 1\n\t}\n\treturn busy\n}\n",
+        );
+    }
 
     #[test]
     fn scala_asks_in_brackets() {

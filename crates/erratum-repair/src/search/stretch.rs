@@ -136,6 +136,14 @@ fn statements(case: &Case, token: usize, phase: Phase) -> Vec<Stretch> {
     let (lexed, pairs) = (&case.text.lexed, &case.text.pairs);
     let mut all = Vec::new();
     let (first, last) = statement(lexed, token);
+    // Without its head, the body of a routine would be that of the program.
+    if let Some(whole) = headed(lexed, pairs, first).filter(|_| phase <= Phase::Syntax) {
+        let open = (first..token).find(|at| lexed.is(*at, "("));
+        let close = open.and_then(|open| pairs.partner_of(open)).filter(|close| *close >= token);
+        all.extend(open.zip(close).map(|(open, close)| Stretch::of(open, close)));
+        all.push(whole);
+        return all;
+    }
     around(lexed, pairs, first, last, &mut all);
     // What stands in brackets may have statements of its own.
     let (outer, end) = whole_statement(lexed, pairs, token);
@@ -220,6 +228,13 @@ fn routine(lexed: &Lexed, pairs: &Pairs, first: usize) -> Option<Stretch> {
         }
     }
     None
+}
+
+/// The routine whose head starts at a token, where heads end with a mark before their block.
+fn headed(lexed: &Lexed, pairs: &Pairs, first: usize) -> Option<Stretch> {
+    let parts = !lexed.language.variable_section.is_empty();
+    let head = matches!(lexed.word(first), "procedure" | "function" | "constructor" | "destructor");
+    routine(lexed, pairs, first).filter(|_| parts && head)
 }
 
 /// The first and the last token of the innermost statement that a token stands in.

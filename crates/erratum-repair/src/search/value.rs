@@ -45,7 +45,10 @@ fn value_around(text: &Text, token: usize) -> Option<(usize, usize)> {
         Some(*at) == behind || *at > token && (ends(*at) || level(*at) && lexed.starts_line(*at))
     };
     let end = (token..lexed.code.len()).find(stops)?;
-    let marked = Some(before) == within && !lexed.opens_block(before)
+    // Where a body is a value, each branch is one.
+    let branch = lexed.language.body_is_value && lexed.is(before, "else");
+    let marked = branch
+        || Some(before) == within && !lexed.opens_block(before)
         || matches!(lexed.word(before), "=" | "," | "return" | "=>" | ":" | "<-");
     (marked && before + 1 < end).then_some((before + 1, end - 1))
 }
@@ -100,6 +103,13 @@ mod tests {
     fn a_value_ends_with_its_statement() {
         let text = "object Tide {\n  val low = berths + 3\n  val high = 4\n}\n";
         assert_eq!(replaced("scala", text, "berths"), [text.replace("berths + 3", "???")]);
+    }
+
+    #[test]
+    fn a_branch_is_a_value() {
+        let text =
+            "object Tide {\n  def go(n: Int): Int =\n    if (n > 3) 1\n    else if (n > 2) 2\n}\n";
+        assert_eq!(replaced("scala", text, "if (n > 2"), [text.replace("if (n > 2) 2", "???")]);
     }
 
     #[test]

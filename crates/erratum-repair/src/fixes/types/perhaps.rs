@@ -8,6 +8,7 @@ use crate::fixes::shape::operand_end;
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
 
 /// The value may be missing, and is taken as there.
 const TAKEN_AS_THERE: Factor = weight("the value is taken as there", -1.0);
@@ -61,12 +62,14 @@ fn reached(case: &Case, there: &str, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let end = case.range.1;
     let last = end.checked_sub(1).map(|end| lexed.at(end));
-    let Some(last) = last.filter(|at| lexed.code[*at].end == end && lexed.is(at + 1, ".")) else {
-        return;
-    };
-    let there = vec![case.insert(end, there)];
+    let object = last.filter(|at| lexed.code[*at].end == end && lexed.is(at + 1, "."));
+    // scalac points at the dot, and rustc at what is asked for or at the operator behind the value.
+    let mark = if lexed.before(case.token) == "." { case.token - 1 } else { case.token };
+    let behind = lexed.is(mark, ".") || lexed.kind(mark) == Some(TokenKind::Op);
+    let Some(last) = object.or(mark.checked_sub(1).filter(|_| behind)) else { return };
+    let there = vec![case.insert(lexed.code[last].end, there)];
     all.push(Candidate::new(MistakeId::MaybeNothing, TAKEN_AS_THERE, there).guess());
-    if case.language().operators.contains(&"?.") {
+    if case.language().operators.contains(&"?.") && lexed.is(last + 1, ".") {
         let nothing = vec![case.replace_token(last + 1, "?.")];
         all.push(Candidate::new(MistakeId::MaybeNothing, ANOTHER_INSTEAD, nothing).guess());
     }
@@ -76,6 +79,17 @@ fn reached(case: &Case, there: &str, all: &mut Vec<Candidate>) {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_among, check_no_fix};
+
+    #[test]
+    fn a_member_of_what_may_be_missing() {
+        check_among(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(all: List[Boat]): Unit = {\n    val first = all.find(b => b.free)\n    println(first<|>.name)\n  }\n}\n",
+            "value name is not a member of Option[Boat]",
+            "object Quay {\n  def go(all: List[Boat]): Unit = {\n    val first = all.find(b => b.free)\n    println(first.get.name)\n  }\n}\n",
+        );
+    }
 
     #[test]
     fn another_value_may_stand_in_its_place() {
