@@ -33,6 +33,8 @@ const CALLED: &[&str] = &[
     "cannot call non-function",
     "expected function, found",
     "no match for call to '(",
+    // fpc 3.2 takes the name by itself for the value.
+    "expected but \"(\" found",
 ];
 
 pub(super) static FAMILY: Family = Family {
@@ -122,7 +124,13 @@ fn called_array(case: &Case, open: usize, all: &mut Vec<Candidate>) {
     let declared = case.text.names.resolve(lexed, open - 1);
     let array = declared.is_some_and(|declared| {
         let typed = declared.typed.map_or(String::new(), |typed| text_of(case, typed));
-        typed.contains(['[', '*']) || lexed.is(declared.token + 1, "[")
+        let name = declared.typed.map_or("", |(first, _)| lexed.word(first));
+        let named = case
+            .text
+            .names
+            .of(name)
+            .any(|one| lexed.is(one.token + 1, "=") && lexed.is(one.token + 2, "array"));
+        typed.contains(['[', '*']) || lexed.is(declared.token + 1, "[") || named
     });
     // Rust names the type of what is called (seen with rustc 1.95).
     let told = ["found `Vec<", "found `[", "found `&["];
@@ -205,6 +213,17 @@ fn without_method(case: &Case, dot: usize, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn an_array_of_pascal_is_not_called() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program quay;\ntype\n  TTides = array[1..3] of integer;\nvar\n  Tides: TTides;\nbegin\n  WriteLn(Tides<|>(2) + 1);\nend.\n",
+            "Syntax error, \")\" expected but \"(\" found",
+            "program quay;\ntype\n  TTides = array[1..3] of integer;\nvar\n  Tides: TTides;\nbegin\n  WriteLn(Tides[2] + 1);\nend.\n",
+        );
+    }
 
     #[test]
     fn a_map_is_asked_with_a_method() {

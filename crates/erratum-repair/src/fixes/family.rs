@@ -71,6 +71,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::flow::lost_answer::FAMILY,
     &super::java_blocks::FAMILY,
     &super::bodies::FAMILY,
+    &super::reserved_name::FAMILY,
     &super::if_value::FAMILY,
     &super::first_found::FAMILY,
     &super::wrapper_types::FAMILY,

@@ -117,6 +117,7 @@ mod qualify;
 mod quotes;
 mod raw_interface;
 mod read_in_condition;
+mod reserved_name;
 mod respell;
 mod result_type;
 mod results;

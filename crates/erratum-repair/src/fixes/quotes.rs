@@ -81,7 +81,10 @@ pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
             && !lexed.text(token).starts_with("\"\"\"")
             && !(token.closed && lexed.text(token).starts_with(['r', '`', '@', '$']))
     });
-    let Some(odd) = odd else { return };
+    // A compiler reads forwards: a text further on did not stop it here.
+    let reported = lexed.code[case.token].line;
+    let behind = |odd: &Token| case.message.at.is_some() && odd.line > reported + 1;
+    let Some(odd) = odd.filter(|odd| !behind(odd)) else { return };
     let quote = match lexed.text(odd).trim_start_matches(['@', '$', 'b']).get(..1) {
         Some("`") => "`",
         Some("'") => "'",

@@ -8,7 +8,7 @@ mod words;
 use super::family::{Example, Family, Phases};
 use super::shape::{call_at, parameters};
 use super::{Candidate, Case, weights as w};
-use crate::score::{Factor, weight};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Declaring;
@@ -20,6 +20,8 @@ use std::cell::RefCell;
 
 /// A word that may stand at the end of the line before or at the start of this one.
 const WORD_AT_LINE_END: Factor = weight("it ends the line before", 0.1);
+/// The message names both marks, and they are taken for each other.
+const BOTH_NAMED: Factor = evidence("the message names both marks", 7.0);
 /// A key pressed twice.
 const DOUBLED_MARK: Factor = weight("the same mark stands before it", 3.0);
 /// Each mark of a header that stands before this one.
@@ -110,7 +112,10 @@ pub(super) static FAMILY: Family = Family {
 /// Marks can be lost where the syntax is wrong, where brackets do not pair, and where an entry says so.
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let odd = case.odd().next().is_some();
-    if case.phase <= Phase::Syntax || odd || case.asks(Recipe::Window) {
+    // Where a value is missing, no mark parts what is there (seen with ghc 9.0).
+    let too_few = |text: &str| text.contains("is applied to too few arguments");
+    let lacks = case.message.notes.iter().any(|note| too_few(&note.text));
+    if case.phase <= Phase::Syntax || odd || case.asks(Recipe::Window) && !lacks {
         around(case, all);
     }
 }
@@ -500,6 +505,12 @@ impl Window<'_, '_> {
             && !names.seen.get(word).is_some_and(|seen| seen.iter().any(dotted))
     }
 
+    /// Whether the message names the one mark as what stands there, and the other as what belongs there: `":"
+    /// expected but ";" found` (fpc 3.2).
+    fn both_named(&self, old: &str, new: &str) -> bool {
+        self.case.message.text.contains(&format!("\"{new}\" expected but \"{old}\" found"))
+    }
+
     fn replacements(&self, token: usize, found: &mut Vec<Candidate>) {
         let lexed = self.case.lexed();
         let here = lexed.code[token];
@@ -541,7 +552,9 @@ impl Window<'_, '_> {
                     && like.contains(mark)
                     && self.named(mark).value > 0.0;
                 let gain = if told { gain.at_least(ASKED_FOR) } else { gain };
+                let both = like.contains(mark) && self.both_named(text, mark);
                 let score = base
+                    + BOTH_NAMED.when(both)
                     + near.clone()
                     + self.named(mark)
                     + self.brackets(text, mark, token)
