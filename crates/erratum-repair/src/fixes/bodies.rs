@@ -50,7 +50,7 @@ fn needless_do(case: &Case, all: &mut Vec<Candidate>) {
     let word = (0..case.token).rev().filter(|at| lexed.is(*at, "do")).find(header);
     if let Some(word) = word {
         let edit = case.delete_token(word);
-        all.push(Candidate::new(MistakeId::NeedlessWord, SECOND_LOOP, vec![edit]).guess());
+        all.push(Candidate::new(MistakeId::ExtraWord, SECOND_LOOP, vec![edit]).guess());
     }
 }
 

@@ -29,7 +29,8 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    if !SAID.iter().any(|said| case.message.text.contains(said)) {
+    let told = SAID.iter().any(|said| case.message.text.contains(said));
+    if !told || !lexed.language.directives {
         return;
     }
     let start = case.statement_start(case.token);

@@ -182,7 +182,7 @@ fn member(case: &Case, (declared, kind): (usize, NameKind), all: &mut Vec<Candid
         return;
     };
     let header = lexed.on_line(lexed.code[open].line).start.min(open)..open;
-    if !header.into_iter().any(|at| lexed.is(at, "class")) {
+    if !header.clone().any(|at| lexed.is(at, "class")) {
         return;
     }
     let close = case.text.pairs.partner_of(open).unwrap_or(lexed.code.len());
@@ -195,7 +195,8 @@ fn member(case: &Case, (declared, kind): (usize, NameKind), all: &mut Vec<Candid
         let line = lexed.code[open].line;
         // Data that stands in front of the functions stays hidden, unless it is what is asked for.
         let of_class = |at: usize| case.text.pairs.block_of(lexed, at) == Some(open);
-        let class = lexed.word(open.saturating_sub(1));
+        let mut head = header.clone();
+        let class = head.find(|at| lexed.is(*at, "class")).map_or("", |at| lexed.word(at + 1));
         let function = (open + 1..=declared).find(|at| {
             let makes = lexed.word(*at) == class && lexed.is(*at + 1, "(");
             let named = case

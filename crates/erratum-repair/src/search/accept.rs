@@ -233,7 +233,7 @@ fn weigh_new(findings: &Findings, new: &NewMessage, worth: &mut Score) -> Result
     let early = new.phase <= findings.phase;
     // What an earlier phase finds wrong in the change itself hides the message to mend.
     let hides = new.on_change && new.phase < findings.phase && new.phase > Phase::Syntax;
-    if early && new.before_target && !new.above_change || hides {
+    if (early && new.before_target && !new.above_change || hides) && !findings.told {
         return Err(Rejection::EarlierError { message });
     }
     // Where a type is declared otherwise, what then fits no more was right.

@@ -297,7 +297,8 @@ impl Places<'_, '_, '_> {
             .is_some_and(|at| self.changed.iter().any(|(file, l)| *file == at.file && *l == line));
         // What a later phase says of another value of the same call was hidden.
         let on_change = on_change
-            && !(diagnosis.phase > self.setting.phase && self.is_of_another_argument(message));
+            && !(diagnosis.phase > self.setting.phase && self.is_of_another_argument(message))
+            && !(diagnosis.phase == Phase::Name && self.is_of_callee(message));
         let first = at.and_then(|at| {
             let own = self.changed.iter().filter(|(name, _)| *name == at.file);
             own.map(|(_, line)| *line).min()
@@ -350,6 +351,23 @@ impl Places<'_, '_, '_> {
         let Some(file) = self.program.file(&at.file) else { return false };
         let offset = at.range(file).0;
         self.put_in(&at.file).any(|(start, end)| (start..end).contains(&offset))
+    }
+
+    /// Whether a message points at the name of a call, and the change is in what it is given: javac 17 looks
+    /// a method up only once its values are sound.
+    fn is_of_callee(&self, message: &Message) -> bool {
+        let Some(at) = &message.at else { return false };
+        let Some(file) = self.program.file(&at.file) else { return false };
+        let lexed = Lexed::new(file, self.setting.policy.language);
+        let pairs = Pairs::new(&lexed);
+        let mut name = lexed.at(at.range(file).0);
+        // javac points at the dot before the name.
+        name += usize::from(lexed.is(name, "."));
+        let close = pairs.partner_of(name + 1).filter(|_| lexed.is(name + 1, "("));
+        let mut put_in = self.put_in(&at.file).map(|(start, _)| lexed.at(start)).peekable();
+        close.is_some_and(|close| {
+            put_in.peek().is_some() && put_in.all(|changed| (name + 2..close).contains(&changed))
+        })
     }
 
     /// Whether a message points into one value of a list in brackets, and the change is in another.
