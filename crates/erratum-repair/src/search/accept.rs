@@ -67,8 +67,8 @@ pub struct NewMessage {
     /// Whether it stands on a line of which another message is gone, and the change has no part in how
     /// that line reads: the compiler had left the line for that message.
     pub was_left: bool,
-    /// Whether it tells of the same two types as the message to mend, of which one is no plain name: the
-    /// change has only moved on where they meet.
+    /// Whether it tells of the same two types as the message to mend, of which one is no plain name, or the
+    /// same of another word: the change has only moved the trouble on.
     pub moved: bool,
 }
 

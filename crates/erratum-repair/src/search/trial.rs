@@ -318,8 +318,24 @@ impl Places<'_, '_, '_> {
             in_its_place: self.reported(message).is_eq(),
             above_change: first.is_some_and(|first| line < first),
             was_left: self.was_left(message),
-            moved: self.is_moved(message),
+            moved: self.is_moved(message) || self.says_the_same(message),
         }
+    }
+
+    /// Whether a message says of the word that was put in what the message to mend says of the one before.
+    fn says_the_same(&self, message: &Message) -> bool {
+        let mut edits = self.sets.iter().copied().flatten();
+        edits.any(|edit| {
+            let file = self.setting.program.file(&edit.file);
+            let old = file.map(|file| file.slice(edit.start, edit.end));
+            old.is_some_and(|old| {
+                let word = |text: &str| !text.is_empty() && text.chars().all(char::is_alphanumeric);
+                word(&old)
+                    && word(&edit.text)
+                    && self.target.text.contains(old.as_ref())
+                    && self.target.text.replace(old.as_ref(), &edit.text) == message.text
+            })
+        })
     }
 
     /// Whether a message tells of the two types of the message to mend, in quotes, of which one is put
