@@ -224,7 +224,7 @@ fn closing_line(case: &Case, open: usize, before: usize) -> Edit {
 }
 
 /// Whether a brace opens a type whose declaration ends with a mark.
-fn ends_type(case: &Case, open: usize) -> bool {
+pub(super) fn ends_type(case: &Case, open: usize) -> bool {
     let lexed = case.lexed();
     let header = case.statement_start(open)..open;
     let word = |at: usize| matches!(lexed.word(at), "struct" | "class" | "union" | "enum");

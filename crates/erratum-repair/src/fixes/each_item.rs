@@ -92,6 +92,13 @@ fn taken_apart(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// Java: whether a type is that of the keys of the map that the message names, and not that of its values.
+fn is_key(case: &Case, typed: &str) -> bool {
+    let maps = case.message.notes.iter().filter_map(|note| note.text.split_once("Map<"));
+    let mut types = maps.filter_map(|(_, rest)| rest.split_once('>')?.0.split_once(','));
+    types.any(|(key, value)| key.trim() == typed && value.trim() != typed)
+}
+
 /// A loop over the pairs of a map, whose item is used as a value (seen with tsc 5.9 and javac 17).
 fn of_map(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -118,7 +125,9 @@ fn of_map(case: &Case, all: &mut Vec<Candidate>) {
         if lexed.is(close - 1, ")") {
             continue;
         }
-        let edit = case.insert(lexed.code[close - 1].end, ".values()");
+        let typed = mark.checked_sub(2).map_or("", |at| lexed.word(at));
+        let part = if map && is_key(case, typed) { ".keySet()" } else { ".values()" };
+        let edit = case.insert(lexed.code[close - 1].end, part);
         all.push(Candidate::new(MistakeId::LoopPlaces, VALUES, vec![edit]).guess());
     }
 }

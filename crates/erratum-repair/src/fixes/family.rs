@@ -71,6 +71,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::flow::lost_answer::FAMILY,
     &super::java_blocks::FAMILY,
     &super::bodies::FAMILY,
+    &super::catch_head::FAMILY,
     &super::lifetimes::FAMILY,
     &super::formatted::FAMILY,
     &super::other_field::FAMILY,

@@ -1,6 +1,6 @@
 //! A line that ends without what ends its statement, in front of a line that starts another one.
 
-use super::brackets::doubles;
+use super::brackets::{doubles, ends_type};
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, evidence, weight};
@@ -60,6 +60,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         false if !named_before(case) => lexed.on_line(lexed.code[case.token].line).end,
         false => case.token - 1,
     };
+    ended_type(case, lexed.on_line(lexed.code[case.token].line).start, all);
     let starts = starts(case, next);
     if let Some(last) = next.checked_sub(1).filter(|_| starts) {
         terminator(case, last, all);
@@ -95,6 +96,20 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             all.push(Candidate::new(MistakeId::MissingBracket, score, vec![both]).guess());
         }
         all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
+    }
+}
+
+/// C and C++: a structure, a class or an enumeration that ends on the line before, without its mark.
+fn ended_type(case: &Case, next: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let close = next.checked_sub(1).filter(|at| lexed.is(*at, "}"));
+    let open = close.and_then(|close| case.text.pairs.partner_of(close));
+    if let (Some(close), Some(open)) = (close, open)
+        && ends_type(case, open)
+        && lexed.kind(next) != Some(TokenKind::Op)
+    {
+        let edit = case.insert(lexed.code[close].end, ";");
+        all.push(Candidate::new(MistakeId::MissingTerminator, NEXT_STARTS, vec![edit]));
     }
 }
 
@@ -212,6 +227,17 @@ mod tests {
             "class Quay {\n    int go(int n) {\n        call(n, sum(2);\n        <|>return n;\n    }\n}\n",
             "')' or ',' expected",
             "class Quay {\n    int go(int n) {\n        call(n, sum(2));\n        return n;\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_type_ends_with_its_mark() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "enum tide { LOW, HIGH }\n\ntypedef <|>struct quay {\n    int low;\n} Quay;\n",
+            "expected ';', identifier or '(' before 'struct'",
+            "enum tide { LOW, HIGH };\n\ntypedef struct quay {\n    int low;\n} Quay;\n",
         );
     }
 

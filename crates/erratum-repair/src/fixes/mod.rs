@@ -28,6 +28,7 @@ mod captured;
 mod case_label;
 mod cast;
 mod catch_all;
+mod catch_head;
 mod chained;
 mod class_words;
 mod closed_line;

@@ -22,6 +22,33 @@ use std::cell::RefCell;
 const WORD_AT_LINE_END: Factor = weight("it ends the line before", 0.1);
 /// The message names both marks, and they are taken for each other.
 const BOTH_NAMED: Factor = evidence("the message names both marks", 7.0);
+/// Words behind which what they declare or test must stand.
+const STARTING: &[&str] = &[
+    "typedef",
+    "struct",
+    "class",
+    "enum",
+    "union",
+    "interface",
+    "static",
+    "if",
+    "while",
+    "for",
+    "switch",
+    "case",
+    "new",
+    "import",
+    "using",
+    "package",
+    "function",
+    "def",
+    "val",
+    "var",
+    "let",
+    "fn",
+    "func",
+    "type",
+];
 /// A key pressed twice.
 const DOUBLED_MARK: Factor = weight("the same mark stands before it", 3.0);
 /// Each mark of a header that stands before this one.
@@ -281,7 +308,11 @@ impl Window<'_, '_> {
                 // Behind a word that declares stands what it declares.
                 let word =
                     matches!(lexed.word(token.wrapping_sub(1)), "let" | "const" | "var" | "val");
+                // No statement ends behind a word that starts a declaration.
+                let opens = matches!(*mark, ";" | "=")
+                    && STARTING.contains(&lexed.word(token.wrapping_sub(1)));
                 if starts_file && !matches!(*mark, "(" | "[" | "{")
+                    || opens
                     || *mark == "." && self.no_member(token)
                     || word && matches!(*mark, "," | "." | ":")
                     || self.header_is_full(mark, token)

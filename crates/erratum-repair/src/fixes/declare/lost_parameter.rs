@@ -73,8 +73,11 @@ fn parameters(case: &Case, all: &mut Vec<Candidate>) {
     let heads = case.text.names.of(lexed.word(name)).filter(|one| one.kind == NameKind::Function);
     let heads: Vec<usize> = heads.map(|one| one.token).collect();
     let Some(taken) = parameters_at(case, name + 1).or_else(|| bare(case, name)) else { return };
-    let itself = call_at(case, name + 1).is_some_and(|head| takes_itself(case, &head));
-    let taken = &taken[usize::from(itself).min(taken.len())..];
+    let head = call_at(case, name + 1);
+    let itself = head.as_ref().is_some_and(|head| takes_itself(case, head));
+    // `&mut self` has neither a name nor a type of its own, and may be left out already.
+    let all_told = head.is_some_and(|head| head.arguments.len() == taken.len());
+    let taken = &taken[usize::from(itself && all_told).min(taken.len())..];
     let seen = case.text.names.seen.get(lexed.word(name)).map_or(&[][..], Vec::as_slice);
     let calls = seen.iter().filter(|at| !heads.contains(at) && lexed.is(**at + 1, "("));
     let Some(calls) = calls.map(|at| call_at(case, at + 1)).collect::<Option<Vec<_>>>() else {

@@ -86,6 +86,13 @@ fn has_code_marks(lexed: &Lexed, mut line: std::ops::Range<usize>) -> bool {
     })
 }
 
+/// Whether a word is put together as only names are.
+fn is_coined(word: &str) -> bool {
+    let small = word.find(char::is_lowercase);
+    let humps = small.is_some_and(|at| word[at..].contains(char::is_uppercase));
+    humps || word.contains('_') || word.contains(|letter: char| letter.is_ascii_digit())
+}
+
 fn is_word(lexed: &Lexed, index: usize) -> bool {
     matches!(lexed.kind(index), Some(TokenKind::Name | TokenKind::Keyword))
 }
@@ -121,8 +128,11 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
                         || next == "++"
                         || next.starts_with(|c: char| c.is_ascii_digit())));
             let unknown = (start..=end).filter(|at| unknown_name(case, lexed, *at)).count();
+            // `seatsLeft` and `seats_left` are names, not words.
+            let coined = start == end && is_coined(lexed.word(start));
             if !closes
                 || unknown == 0
+                || coined && !is_text_place(case, start, end)
                 || !reads_like_text(lexed, start, end)
                 || is_code(case, start, end)
             {
