@@ -78,6 +78,7 @@ fn changes(case: &Case, all: &mut Vec<Candidate>) {
     let said = &case.message.text;
     let set = said.contains(" of member '") && said.contains(" in read-only object")
         || said.contains("within const member function '")
+        || said.contains("no match for 'operator=' (operand types are 'const ")
         || said.contains("as 'this' argument discards qualifiers") && own_member(case);
     let function = set.then(|| function_around(case, case.token)).flatten();
     let Some(close) = function.map(|function| function.parameters_close) else { return };

@@ -20,8 +20,10 @@ mod base_class;
 mod beside_text;
 mod bodies;
 mod boxed;
+mod braced;
 mod brackets;
 mod by_pointer;
+mod by_reference;
 mod callee;
 mod calls;
 mod captured;
@@ -29,9 +31,11 @@ mod case_label;
 mod cast;
 mod catch_all;
 mod catch_head;
+mod chain_ends;
 mod chained;
 mod class_words;
 mod closed_line;
+mod compared_in_text;
 mod computed_member;
 mod condition;
 mod const_method;
@@ -61,6 +65,7 @@ mod foreign;
 mod format_hole;
 mod formatted;
 mod go_calls;
+mod go_forms;
 mod guard;
 mod haskell;
 mod headers;
@@ -140,6 +145,7 @@ mod ternary;
 #[cfg(test)]
 pub(crate) mod testing;
 mod text_sums;
+mod thrown;
 mod told_word;
 mod truth;
 mod turned;
@@ -333,6 +339,12 @@ impl<'a> Case<'a> {
                 Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Close)
             )
         });
+        // `in range` has the second word already.
+        if let Some((mark, word)) = here.split_once(' ')
+            && lexed.is(token + 1, word)
+        {
+            return mark;
+        }
         // What is brought in whole needs nothing in front of it.
         if let Some((space, bare)) = here.split_once("::")
             && (2..self.token).any(|at| {

@@ -39,7 +39,9 @@ pub(super) static FAMILY: Family = Family {
 fn followed(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let arrow = case.language().member_arrow;
-    if !arrow.starts_with('^') || !case.message.text.starts_with("Illegal qualifier") {
+    let said = ["Illegal qualifier", "Illegal expression"];
+    let said = said.iter().any(|said| case.message.text.starts_with(said));
+    if !arrow.starts_with('^') || !said {
         return;
     }
     let near = [case.token, case.token.saturating_sub(1), case.token + 1];

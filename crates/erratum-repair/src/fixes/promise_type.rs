@@ -25,12 +25,15 @@ pub(super) static FAMILY: Family = Family {
     },
 };
 
+/// A promise is given where its value is wanted.
+const NOBODY_WAITS: Factor = evidence("a promise is given where its value is wanted", 8.0);
 /// A bare value is given back where a promise of it is wanted.
 const BARE: Factor = evidence("the bare value is given back where a promise of it is wanted", 8.0);
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     waits_not(case, all);
+    not_waited_for(case, all);
     if case.message.code.as_deref() != Some("TS1064") {
         return;
     }
@@ -48,6 +51,27 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let (from, to) = (lexed.code[typed.0].start, lexed.code[typed.1].end);
     let edit = Edit::replace(case.file(), from, to, wanted);
     all.push(Candidate::new(MistakeId::WrongReturnType, TOLD, vec![edit]).guess());
+}
+
+/// `const tide: Tide = load();` of a function that gives a promise: nobody waits for it.
+fn not_waited_for(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let promised = case.message.text.strip_prefix("Type 'Promise<");
+    let told = promised.and_then(|rest| rest.split_once(">' is ")).filter(|(inner, rest)| {
+        let wanted = format!("type '{inner}'");
+        rest.contains(&wanted)
+    });
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let mark = line.into_iter().find(|at| matches!(lexed.word(*at), "=" | "return"));
+    let Some(mark) = mark.filter(|_| told.is_some()) else { return };
+    let function = function_around(case, case.token);
+    let waits = function.is_none_or(|function| {
+        (case.statement_start(function.open)..function.open).any(|at| lexed.is(at, "async"))
+    });
+    if waits && !lexed.is(mark + 1, "await") {
+        let edit = case.insert(lexed.code[mark + 1].start, "await ");
+        all.push(Candidate::new(MistakeId::AwaitRules, NOBODY_WAITS, vec![edit]).guess());
+    }
 }
 
 /// `function tide(): Promise<number> { return 3; }`: the word in front of it is lost.
@@ -72,6 +96,17 @@ fn waits_not(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn what_is_promised_is_waited_for() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "async function go(): Promise<void> {\n  const tide: Tide = <|>load();\n}\n",
+            "[TS2740] Type 'Promise<Tide>' is missing the following properties from type 'Tide': low, high",
+            "async function go(): Promise<void> {\n  const tide: Tide = await load();\n}\n",
+        );
+    }
 
     #[test]
     fn a_function_that_promises_and_gives_the_bare_value_is_async() {

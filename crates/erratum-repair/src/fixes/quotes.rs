@@ -30,6 +30,8 @@ const GLUED: Factor = weight("it is glued to the mark before it", -1.0);
 const ONE_LETTER: Factor = weight("one letter stands between the quotes", 5.0);
 /// A quote that opens a text does not touch the word before it.
 const TOUCHES_WORD: Factor = weight("it touches the word before it", -2.0);
+/// A word stands behind the quote of a letter, and its end is lost.
+const BOTH_LOST: Factor = weight("a word stands behind the quote of one letter", 9.0);
 /// A value within a text lacks its end.
 const HOLE: Factor = weight("a value within the text lacks its end", 4.0);
 /// A text begins with one kind of quote and ends with the other.
@@ -101,7 +103,8 @@ pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
     let mut before = ' ';
     let letter = (quote == "'" && case.language().letter_quotes).then(|| letter_end(case, odd));
     for (at, next) in text.char_indices() {
-        if Some(Some(line_start + at)) == letter {
+        // Behind one letter between quotes no other one follows.
+        if Some(Some(line_start + at)) == letter && !next.is_alphanumeric() {
             found.push((line_start + at, Score::from(ONE_LETTER)));
         }
         let closes = matches!(next, ')' | ',' | ';' | ']' | '}' | '.' | '+' | '<' | ' ' | ':');
@@ -136,13 +139,25 @@ pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
         })
         .collect();
     // A value within the text may have lost its end, and has swallowed the quote.
-    if quote == "`"
-        && let Some(at) = lost_hole_end(&text)
-    {
+    let holes = quote == "`" || lexed.text(odd).starts_with(['s', 'f', '$']);
+    let end = if quote == "`" { '`' } else { '"' };
+    if holes && let Some(at) = lost_hole_end(&text, end) {
         let line = [&text[..at], "}", &text[at..]].concat();
         let score = certain + HOLE + READS_LIKE_CODE * reading(case, &line, odd.line, cost);
         let edit = case.insert(line_start + at, "}");
         ranked.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
+    }
+    // Between quotes of one letter stands a word, and its end is lost, too.
+    let word: String = lexed
+        .source
+        .slice(odd.start + 1, line_end)
+        .chars()
+        .take_while(|c| c.is_alphanumeric())
+        .collect();
+    if quote == "'" && case.language().letter_quotes && word.chars().count() > 1 {
+        let text = format!("\"{word}\"");
+        let edit = Edit::replace(case.file(), odd.start, odd.start + 1 + word.len(), text);
+        all.push(Candidate::new(MistakeId::WrongQuotes, BOTH_LOST, vec![edit]).guess());
     }
     // The text may end with a quote of the other kind.
     let other = if quote == "'" { '"' } else { '\'' };
@@ -173,9 +188,9 @@ pub(super) fn open_strings(case: &Case, all: &mut Vec<Candidate>) {
 }
 
 /// Where a value in a text on a line lacks its end: before the quote that follows it.
-fn lost_hole_end(line: &str) -> Option<usize> {
+fn lost_hole_end(line: &str, quote: char) -> Option<usize> {
     let open = line.rfind("${")?;
-    let quote = open + line[open..].find('`')?;
+    let quote = open + line[open..].find(quote)?;
     let depth = line[open..quote].chars().fold(0i32, |depth, letter| match letter {
         '{' => depth + 1,
         '}' => depth - 1,

@@ -31,7 +31,7 @@ const LETTERS: Factor = weight("letters that differ", -1.0);
 /// Short words are near everything.
 const SHORT_WORD: Factor = weight("short words are near everything", -1.5);
 /// One letter in the place of another.
-const ANY_LETTER: Factor = weight("one letter is as near to any other", -2.5);
+const ANY_LETTER: Factor = weight("one letter is as near to any other", -4.0);
 /// A function of the library that nobody calls.
 const UNCALLED: Factor = weight("nobody calls this function", -2.0);
 /// Each word that a word of another language is likelier to stand for.

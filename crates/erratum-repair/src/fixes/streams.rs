@@ -32,7 +32,12 @@ pub(super) static FAMILY: Family = Family {
 
 /// What a message says, the mark that stands there and the one that belongs there (seen with g++ 12 and
 /// clang 14).
-const DIRECTIONS: &[(&str, &str, &str)] = &[("istream", "<<", ">>"), ("ostream", ">>", "<<")];
+const DIRECTIONS: &[(&str, &str, &str)] = &[
+    ("istream", "<<", ">>"),
+    ("ifstream", "<<", ">>"),
+    ("ostream", ">>", "<<"),
+    ("ofstream", ">>", "<<"),
+];
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();

@@ -282,6 +282,15 @@ impl Window<'_, '_> {
         })
     }
 
+    /// Haskell: whether a token stands in front of the `=` of an equation without conditions.
+    fn is_equation(&self, token: usize) -> bool {
+        let lexed = self.case.lexed();
+        let line = lexed.code.get(token).map_or(0..0, |here| lexed.on_line(here.line));
+        let conditions = line.clone().any(|at| matches!(lexed.word(at), "|" | "let" | "where"));
+        let bare = self.case.language().applies_bare && !conditions;
+        bare && line.into_iter().any(|at| at >= token && lexed.is(at, "="))
+    }
+
     fn insertions(&self, token: usize, found: &mut Vec<Candidate>) {
         let lexed = self.case.lexed();
         let at = self.place.get(token).copied().unwrap_or(self.sequence.len());
@@ -309,8 +318,10 @@ impl Window<'_, '_> {
                 let word =
                     matches!(lexed.word(token.wrapping_sub(1)), "let" | "const" | "var" | "val");
                 // No statement ends behind a word that starts a declaration.
-                let opens = matches!(*mark, ";" | "=")
-                    && STARTING.contains(&lexed.word(token.wrapping_sub(1)));
+                let starting = STARTING.contains(&lexed.word(token.wrapping_sub(1)));
+                // An equation has one `=`, unless it has conditions.
+                let second = *mark == "=" && self.is_equation(token);
+                let opens = matches!(*mark, ";" | "=") && starting || second;
                 if starts_file && !matches!(*mark, "(" | "[" | "{")
                     || opens
                     || *mark == "." && self.no_member(token)
@@ -571,7 +582,14 @@ impl Window<'_, '_> {
                     && token > 0
                     && lexed.code[token - 1].end == here.start
                     && lexed.code.get(token + 1).is_some_and(|next| next.start == here.end);
-                if *mark == ":" && self.labels(token) || goes_on && ends || leads || joined {
+                // Behind the end of a statement, the next one starts.
+                let before = text == lexed.language.terminator
+                    && lexed
+                        .code
+                        .get(token + 1)
+                        .is_some_and(|next| next.first && next.kind == TokenKind::Keyword);
+                let odd = goes_on && ends || leads || joined || before;
+                if *mark == ":" && self.labels(token) || odd {
                     continue;
                 }
                 let base = if like.contains(mark) { w::REPLACE_LIKE } else { w::REPLACE };

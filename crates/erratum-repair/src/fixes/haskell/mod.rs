@@ -4,6 +4,7 @@ pub(super) mod answered;
 pub(super) mod applied;
 pub(super) mod arrows;
 pub(super) mod classes;
+pub(super) mod cons_pattern;
 pub(super) mod dotted;
 pub(super) mod each_line;
 pub(super) mod equations;

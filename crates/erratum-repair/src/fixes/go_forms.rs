@@ -1,0 +1,99 @@
+//! Go: several results without their brackets, and the type of a value without the braces that make one.
+
+use super::family::{Example, Family, Phases};
+use super::shape::text_of;
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::{MistakeId, Phase};
+
+/// The results of a function stand behind its parameters.
+const RESULTS: Factor = evidence("several results stand behind the parameters", 9.5);
+/// Braces make a value of a type.
+const VALUE: Factor = evidence("braces make a value of a type", 8.5);
+
+pub(super) static FAMILY: Family = Family {
+    id: "go-forms",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "go",
+        before: "package quay\n\nfunc load(path string) []string<|>, error {\n\treturn nil, nil\n}\n",
+        message: "syntax error: unexpected comma after top level declaration",
+        after: "package quay\n\nfunc load(path string) ([]string, error) {\n\treturn nil, nil\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if !case.language().receivers {
+        return;
+    }
+    results(case, all);
+    made(case, all);
+}
+
+/// `func load(path string) []string, error {`.
+fn results(case: &Case, all: &mut Vec<Candidate>) {
+    let (lexed, pairs) = (case.lexed(), &case.text.pairs);
+    let line = lexed.on_line(lexed.code[case.token].line);
+    if case.phase > Phase::Syntax || !lexed.is(line.start, "func") {
+        return;
+    }
+    let Some(end) = line.clone().rev().find(|at| lexed.is(*at, "{")) else { return };
+    // The last brackets in front of the first bare `,` hold the parameters.
+    let outside = pairs.inside_of(line.start);
+    let bare = |at: &usize| lexed.is(*at, ",") && pairs.inside_of(*at) == outside;
+    let Some(comma) = (line.start..end).find(bare) else { return };
+    let close = (line.start..comma).rev().find(|at| lexed.is(*at, ")"));
+    let Some(close) = close.filter(|close| close + 1 < comma && comma + 1 < end) else { return };
+    let edits = vec![
+        case.insert(lexed.code[close + 1].start, "("),
+        case.insert(lexed.code[end - 1].end, ")"),
+    ];
+    all.push(Candidate::new(MistakeId::MissingBracket, RESULTS, edits).guess());
+}
+
+/// `boats: map[string]int`.
+fn made(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Seen with go 1.19.
+    let told = case.message.text.split_once(" (type) is not an expression");
+    let Some(typed) = told.map(|(typed, _)| typed) else { return };
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let whole = |first: usize| {
+        (first..line.end.min(first + 12)).find(|last| text_of(case, (first, *last)) == typed)
+    };
+    let mut last = line.clone().filter(|at| *at >= case.token).filter_map(whole);
+    if let Some(last) = last.next().filter(|last| !lexed.is(last + 1, "{")) {
+        let edit = case.insert(lexed.code[last].end, "{}");
+        all.push(Candidate::new(MistakeId::MissingBracket, VALUE, vec![edit]).guess());
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_map_is_made_by_braces() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc made() Quay {\n\treturn Quay{boats: <|>map[string]int}\n}\n",
+            "map[string]int (type) is not an expression",
+            "package quay\n\nfunc made() Quay {\n\treturn Quay{boats: map[string]int{}}\n}\n",
+        );
+    }
+
+    #[test]
+    fn results_in_brackets_are_left() {
+        check_no_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc load(a, b string<|>) ([]string, error) {\n\treturn nil, nil\n}\n",
+            "syntax error: unexpected name",
+        );
+    }
+}
