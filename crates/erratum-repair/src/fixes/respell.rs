@@ -79,7 +79,10 @@ fn have_little_in_common(word: &str, name: &str, apart: f64) -> bool {
         let mut letters = long.chars();
         short.chars().all(|letter| letters.any(|other| other == letter))
     };
-    word.chars().count() <= 4 && apart >= 2.0 && !within(word, name) && !within(name, word)
+    // A slip at the first letter is seldom, and hardly ever one of several.
+    let initial = |text: &str| text.chars().next().map(|letter| letter.to_ascii_lowercase());
+    let short = if initial(word) == initial(name) { 4 } else { 5 };
+    word.chars().count() <= short && apart >= 2.0 && !within(word, name) && !within(name, word)
 }
 
 pub(super) static FAMILY: Family = Family {

@@ -34,6 +34,9 @@ const ERROR_RESULT: Factor = weight("the further result is an error", 1.5);
 /// One name too many takes results.
 const ONE_NAME_LESS: Factor = weight("one name less takes results", 2.0);
 
+/// How many lines below a call its result is first asked for, at the most.
+const NEAR: u32 = 6;
+
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "unused",
     recipes: &[Recipe::Unused, Recipe::Results],
@@ -120,7 +123,9 @@ fn results(case: &Case, all: &mut Vec<Candidate>) {
         let name = other.text.strip_prefix("undefined: ")?;
         let end = function_around(case, case.token).and_then(|one| one.close);
         let last = end.map_or(u32::MAX, |end| lexed.code[end].line);
-        let below = other.line() > case.message.line() && other.line().is_some_and(|l| l <= last);
+        let near = case.message.line().map_or(0, |line| line + NEAR);
+        let below = other.line() > case.message.line()
+            && other.line().is_some_and(|line| line <= last.min(near));
         let plain = name.chars().all(|c| c.is_alphanumeric() || c == '_');
         (below && plain && !is_given_a_value(case, name)).then_some(name)
     });

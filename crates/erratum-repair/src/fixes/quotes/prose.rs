@@ -132,7 +132,7 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
             let coined = start == end && is_coined(lexed.word(start));
             if !closes
                 || unknown == 0
-                || coined && !is_text_place(case, start, end)
+                || coined
                 || !reads_like_text(lexed, start, end)
                 || is_code(case, start, end)
             {

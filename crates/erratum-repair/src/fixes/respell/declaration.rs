@@ -33,7 +33,9 @@ pub(super) fn near_declaration(case: &Case, token: usize, base: &Score, all: &mu
         let apart = edit_distance(word, name);
         let visible =
             (declared.scope.0..=declared.scope.1).contains(&token) || declared.token > token;
+        // One letter is as near to any other.
         if name == word
+            || name.len() == 1 && word.len() == 1
             || apart > limit(word)
             || names.seen.get(name).is_some_and(|seen| seen.iter().any(|at| uses_it(case, *at)))
             || !visible
