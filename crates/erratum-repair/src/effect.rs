@@ -102,6 +102,10 @@ pub(crate) fn of_edits(
     if mistake == MistakeId::MisspeltKeyword && edits.iter().all(|one| keyword(one) == Some(true)) {
         return Effect::Restores;
     }
+    // A name that cannot be one is another one wherever it stands.
+    if mistake == MistakeId::ReservedName {
+        return Effect::Redeclares;
+    }
     // What a function gives back stands in its header, with as many types as it likes.
     let header = matches!(mistake, MistakeId::MissingReturnType | MistakeId::WrongReturnType);
     // A list that becomes one of its elements loses what makes it a list.

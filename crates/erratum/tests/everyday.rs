@@ -3,25 +3,7 @@
 
 mod support;
 
-use support::{Folder, have};
-
-/// Holds that each of these is a mistake of a program, at its line, and that there are no others.
-#[track_caller]
-fn check(compiler: &str, name: &str, text: &str, wanted: &[(u32, &str)]) {
-    if !have(compiler) {
-        return;
-    }
-    let folder = Folder::new();
-    let ran = folder.write(name, text).run(&["look", "--quiet", "--compiles", "150", name]);
-    assert_eq!(ran.status, 1, "{}{}", ran.stdout, ran.stderr);
-    let told: Vec<&str> = ran.stdout.lines().collect();
-    for (line, change) in wanted {
-        let start = format!("{name}:{line}:");
-        let found = told.iter().any(|one| one.starts_with(&start) && one.contains(change));
-        assert!(found, "line {line}, {change}: {told:#?}");
-    }
-    assert_eq!(told.len(), wanted.len(), "{told:#?}");
-}
+use support::told;
 
 #[test]
 fn java_tells_on_behind_what_its_parser_says() {
@@ -81,7 +63,7 @@ public class Hold {
         (23, "Add `.values()`"),
         (42, "Add `f` before"),
     ];
-    check("javac", "Hold.java", text, &wanted);
+    told("javac", "Hold.java", text, &wanted);
 }
 
 #[test]
@@ -132,7 +114,7 @@ int main() {
         (11, "Add `&` after `ostream`"),
         (32, "write `==` instead of `.equals(`"),
     ];
-    check("g++", "mast.cpp", text, &wanted);
+    told("g++", "mast.cpp", text, &wanted);
 }
 
 #[test]
@@ -181,7 +163,7 @@ int main(void) {
         (26, "Add `*` before `p`"),
         (29, "write `][`"),
     ];
-    check("gcc", "rope.c", text, &wanted);
+    told("gcc", "rope.c", text, &wanted);
 }
 
 #[test]
@@ -239,7 +221,7 @@ fn main() {
         (38, "write `3.0`"),
         (39, "write `==`"),
     ];
-    check("rustc", "hold.rs", text, &wanted);
+    told("rustc", "hold.rs", text, &wanted);
 }
 
 #[test]
@@ -288,7 +270,7 @@ main = do
         (26, "Add `_`"),
         (32, "Add `(` before"),
     ];
-    check("ghc", "chart.hs", text, &wanted);
+    told("ghc", "chart.hs", text, &wanted);
 }
 
 #[test]
@@ -341,7 +323,7 @@ end.
         (37, "Take out `)`"),
         (36, "Add `then`"),
     ];
-    check("fpc", "locks.pas", text, &wanted);
+    told("fpc", "locks.pas", text, &wanted);
 }
 
 #[test]
@@ -403,5 +385,5 @@ func main() {
         (44, r#"write `""` instead of `nil`"#),
         (45, "Add `()`"),
     ];
-    check("go", "pier.go", text, &wanted);
+    told("go", "pier.go", text, &wanted);
 }

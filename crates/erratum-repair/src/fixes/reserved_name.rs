@@ -139,8 +139,10 @@ fn is_used(case: &Case, at: usize) -> bool {
     let first = lexed.code[at].first;
     let marks = ["::", ":", "=>", "->", "."];
     let op = |at: usize| lexed.kind(at) == Some(TokenKind::Op) && !marks.contains(&lexed.word(at));
+    let listed = before == ":" && matches!(lexed.word(at + 1), "," | "}" | ")");
     let starts = op(at - 1) && !matches!(before, ";" | ")")
-        || matches!(before, "(" | "[" | "," | "return" | "=")
+        || matches!(before, "(" | "[" | "," | "=" | "return" | "if" | "while" | "in")
+        || listed
         || case.language().applies_bare && lexed.kind(at - 1) == Some(TokenKind::Name);
     let alone = lexed.code.get(at + 1).is_none_or(|next| next.first);
     let set = op(at + 1) && !matches!(lexed.word(at + 1), ";" | ",");

@@ -111,3 +111,21 @@ pub const TIDE: &str = "#include <stdio.h>\n\nint main(void) {\n    int tide = 3
 
 /// The same without it.
 pub const SOUND: &str = "#include <stdio.h>\n\nint main(void) {\n    int tide = 3;\n    printf(\"%d\\n\", tide);\n    return 0;\n}\n";
+
+/// Holds that each of these is a mistake of a program, at its line, and that there are no others.
+#[track_caller]
+pub fn told(compiler: &str, name: &str, text: &str, wanted: &[(u32, &str)]) {
+    if !have(compiler) {
+        return;
+    }
+    let folder = Folder::new();
+    let ran = folder.write(name, text).run(&["look", "--quiet", "--compiles", "150", name]);
+    assert_eq!(ran.status, 1, "{}{}", ran.stdout, ran.stderr);
+    let said: Vec<&str> = ran.stdout.lines().collect();
+    for (line, change) in wanted {
+        let start = format!("{name}:{line}:");
+        let found = said.iter().any(|one| one.starts_with(&start) && one.contains(change));
+        assert!(found, "line {line}, {change}: {said:#?}");
+    }
+    assert_eq!(said.len(), wanted.len(), "{said:#?}");
+}
