@@ -90,8 +90,9 @@ fn fields(case: &Case, all: &mut Vec<Candidate>) {
     let line = lexed.on_line(lexed.code[case.token].line);
     let open = line.into_iter().find(|at| *at >= case.token && lexed.is(*at, "("));
     let close = open.and_then(|open| case.text.pairs.partner_of(open));
-    let (Some(open), Some(close)) = (open, close) else { return };
-    let variant = lexed.word(open - 1);
+    let name = open.and_then(|open| open.checked_sub(1));
+    let (Some(open), Some(close), Some(name)) = (open, close, name) else { return };
+    let variant = lexed.word(name);
     let declared = |name: &str| case.text.names.of(name).next().is_some();
     let names = (open + 1..close).filter(|at| !lexed.is(*at, ","));
     let all_fields = names.clone().count() > 0

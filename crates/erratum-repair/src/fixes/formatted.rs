@@ -54,6 +54,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             break last;
         }
         at = last + 2;
+        if at >= lexed.code.len() {
+            return;
+        }
         // `&name` lends what is shown as it is.
         at += usize::from(lexed.is(at, "&"));
     };

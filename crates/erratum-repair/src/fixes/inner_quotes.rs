@@ -49,7 +49,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let behind = first + 1..line.end;
     let Some(next) = behind.clone().find(|at| text(*at)) else { return };
     let words = behind.take_while(|at| *at < next).all(word);
-    let quoted = glued(next - 1) && word(next - 1) && lexed.code[next].closed && words;
+    // Where a quote of the line is lost, the texts stand in the gaps.
+    let lost = line.clone().any(|at| text(at) && !lexed.code[at].closed);
+    let quoted = !lost && glued(next - 1) && word(next - 1) && lexed.code[next].closed && words;
     if quoted {
         let start = lexed.code[next].start;
         let edits = vec![case.insert(end, mark), case.insert(start, mark)];

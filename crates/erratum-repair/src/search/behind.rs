@@ -22,6 +22,9 @@ impl Teller<'_, '_> {
         let changes = of.choices().iter().flat_map(|fix| &fix.edits);
         let alone = changes.clone().next().is_none().then_some(&of.at);
         let within = changes.filter(|change| !change.text.contains('\n'));
+        // A new name for what had none changes nothing where it is used.
+        let renames = of.mistake == MistakeId::ReservedName.as_str();
+        let within = within.take(if renames { 1 } else { usize::MAX });
         alone.into_iter().chain(within.map(|change| &change.at))
     }
 

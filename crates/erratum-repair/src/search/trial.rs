@@ -277,6 +277,17 @@ fn reads_well(setting: &Setting, mistake: MistakeId) -> bool {
     !unread && !setting.report.messages.iter().any(syntax)
 }
 
+/// Whether a fix of this kind puts in a value of a type: one that does not fit where it stands is not meant.
+fn gives_a_value(mistake: MistakeId) -> bool {
+    matches!(
+        mistake,
+        MistakeId::MissingArgument
+            | MistakeId::MissingToString
+            | MistakeId::MissingToNumber
+            | MistakeId::QuotedValue
+    )
+}
+
 /// Where new messages stand, seen from the message to mend and from the change.
 struct Places<'a, 's, 'c> {
     setting: &'a Setting<'s, 'c>,
@@ -310,7 +321,7 @@ impl Places<'_, '_, '_> {
             phase: diagnosis.phase,
             on_change,
             contradicts: contradicts(mistake, &diagnosis)
-                || mistake == MistakeId::MissingArgument
+                || gives_a_value(mistake)
                     && diagnosis.phase == Phase::Type
                     && self.points_at_put_in(message),
             // What stands nowhere, such as that no start of the program is found, stands before nothing.
