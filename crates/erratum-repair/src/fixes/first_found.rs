@@ -34,7 +34,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let calls = (case.statement_start(case.token)..=end)
         .filter(|at| lexed.before(*at) == "." && lexed.is(at + 1, "("));
     // The last call of a chain gives its value.
-    let Some(last) = calls.last() else { return };
+    let Some(last) = calls.max() else { return };
     let search = SEARCHES.iter().find(|(many, _)| lexed.is(last, many));
     let close = case.text.pairs.partner_of(last + 1);
     if let Some((_, one)) = search.filter(|_| close.is_some_and(|close| close + 1 >= end)) {

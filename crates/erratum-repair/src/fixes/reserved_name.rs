@@ -88,7 +88,7 @@ fn is_declared(case: &Case, at: usize) -> bool {
     let in_round = case.text.pairs.inside_of(at).is_some_and(|open| lexed.is(open, "("));
     if DECLARING.contains(&lexed.word(before)) && lexed.kind(before) == Some(TokenKind::Keyword) {
         let modifier = matches!(word, "mut" | "fn" | "enum" | "function");
-        return ends && !modifier && !(word == "operator");
+        return ends && !modifier && word != "operator";
     }
     if language.type_first {
         // `operator=(` of C++ is the head of a function.
