@@ -64,7 +64,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         } else if of_array && matches!(method, "length" | "size") {
             let name = lexed.code[dot + 1].start;
             let edit = Edit::replace(case.file(), name, to, "length");
-            all.push(Candidate::new(MistakeId::ElementForm, NO_METHOD, vec![edit]).guess());
+            all.push(Candidate::new(MistakeId::ForeignWord, NO_METHOD, vec![edit]).guess());
         }
     }
 }
