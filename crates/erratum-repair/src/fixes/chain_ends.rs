@@ -39,9 +39,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     // Seen with rustc 1.95.
     let said = &case.message.text;
     let line = lexed.on_line(lexed.code[case.token].line);
-    let built =
-        said.split_once("> ` cannot be built").or_else(|| said.split_once(">` cannot be built"));
-    if let Some((owned, lent)) = built {
+    if let Some((owned, lent)) = said.split_once(">` cannot be built") {
         let owned = owned.rsplit('<').next().unwrap_or(owned);
         let lends = lent.contains(&format!("of type `&{owned}`"));
         let end = line.clone().find(|at| lexed.is(*at, "collect") && lexed.before(*at) == ".");

@@ -188,7 +188,10 @@ fn terminator(case: &Case, last: usize, all: &mut Vec<Candidate>) {
     });
     if !header {
         let edit = case.insert(lexed.code[last].end, ";");
-        all.push(Candidate::new(MistakeId::MissingTerminator, NEXT_STARTS, vec![edit]));
+        let candidate = Candidate::new(MistakeId::MissingTerminator, NEXT_STARTS, vec![edit]);
+        // Of the parts of a text no data tells yet how often this is meant.
+        let part = PARTS.contains(&lexed.word(last + 1)) && wants_end(case);
+        all.push(if part { candidate.guess() } else { candidate });
     }
 }
 

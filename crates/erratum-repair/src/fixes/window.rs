@@ -8,7 +8,7 @@ mod words;
 use super::family::{Example, Family, Phases};
 use super::shape::{call_at, parameters};
 use super::{Candidate, Case, weights as w};
-use crate::score::{Factor, evidence, weight};
+use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Declaring;
@@ -21,7 +21,7 @@ use std::cell::RefCell;
 /// A word that may stand at the end of the line before or at the start of this one.
 const WORD_AT_LINE_END: Factor = weight("it ends the line before", 0.1);
 /// The message names both marks, and they are taken for each other.
-const BOTH_NAMED: Factor = evidence("the message names both marks", 7.0);
+const BOTH_NAMED: Factor = weight("the message names both marks", 7.0);
 /// Words behind which what they declare or test must stand.
 const STARTING: &[&str] = &[
     "typedef",
