@@ -156,8 +156,11 @@ impl Message {
     }
 
     /// Whether a remark points into a file of a library, as far as the names of the files tell: a whole
-    /// path, where the message itself names a file of the folder.
+    /// path, where the message itself names a file of the folder; ghc names the library itself (seen with 9.0).
     pub(crate) fn points_into_library(&self) -> bool {
+        if self.text.contains("(and originally defined in ") {
+            return true;
+        }
         let whole = |place: &Place| Path::new(&place.file).is_absolute();
         let mut remarks = self.spans.iter().chain(&self.notes).filter_map(|note| note.at.as_ref());
         self.at.as_ref().is_some_and(|at| !whole(at)) && remarks.any(whole)

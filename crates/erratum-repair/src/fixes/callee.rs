@@ -4,7 +4,7 @@
 use super::family::{Example, Family, Phases};
 use super::shape::{receiver, type_of};
 use super::{Candidate, Case};
-use crate::score::{Factor, weight};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
@@ -20,6 +20,8 @@ const OWNER: Factor = weight("what owns the object has no such member", 5.0);
 const OWN_MEMBER: Factor = weight("the own class has such a member", 3.5);
 /// The compiler says which object has it.
 const TOLD_MEMBER: Factor = weight("the compiler names the object", 2.5);
+/// The compiler says to which class it belongs.
+const NAMED_BY_MESSAGE: Factor = evidence("the compiler names the class that has it", 6.5);
 /// A class of the file is called as a function is.
 const CLASS_CALLED: Factor = weight("a class is called", 3.0);
 /// A member with an empty pair of brackets.
@@ -33,7 +35,7 @@ pub(super) static FAMILY: Family = Family {
     id: "callee",
     recipes: &[Recipe::ReturnType],
     phases: Phases::Any,
-    within_text: false,
+    within_text: true,
     propose,
     example: Example {
         language: "java",
@@ -44,6 +46,10 @@ pub(super) static FAMILY: Family = Family {
 };
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if case.lexed().kind(case.token) == Some(TokenKind::Str) {
+        getter_in_text(case, all);
+        return;
+    }
     if case.asks(Recipe::ReturnType) {
         method_type(case, all);
     }
@@ -56,6 +62,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     no_pointer(case, all);
     smart_pointer(case, all);
     bare_member(case, all);
+    bare_static(case, all);
     bare_field(case, all);
     // Some compilers point at the dot before the name.
     let name = case.token + usize::from(lexed.is(case.token, "."));
@@ -73,16 +80,37 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     no_function(case, name, all);
 }
 
-/// Scala: `names.size()` where `size` is no method.
+/// Scala: `names.size()` where `size` is no method; TypeScript: `fare.price()` of a `get price()`.
 fn takes_nothing(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    if !case.message.text.ends_with("does not take parameters") {
+    let said = case.message.text.as_str();
+    // Seen with scalac 2.11 and tsc 5.9.
+    if !said.ends_with("does not take parameters") && !said.contains(GETTER) {
         return;
     }
-    let near = case.token.saturating_sub(2)..case.token + 1;
+    let near = case.token.saturating_sub(2)..case.token + 2;
     for open in near.filter(|at| lexed.is(*at, "(") && lexed.is(at + 1, ")")) {
         let (from, to) = (lexed.code[open].start, lexed.code[open + 1].end);
         let edit = Edit::delete(case.file(), from, to);
+        all.push(Candidate::new(MistakeId::NotCallable, TAKES_NOTHING, vec![edit]));
+    }
+}
+
+/// What tsc 5.9 says of `fare.price()` where `price` is a getter.
+const GETTER: &str = "not callable because it is a 'get' accessor";
+
+/// TypeScript: the same within a text: `${fare.price()}`. The text is one token.
+fn getter_in_text(case: &Case, all: &mut Vec<Candidate>) {
+    let source = &case.lexed().source;
+    let token = case.lexed().code[case.token];
+    if !case.message.text.contains(GETTER) || case.range.0 >= token.end {
+        return;
+    }
+    let behind = source.slice(case.range.0, token.end);
+    let name = behind.find(|c: char| !c.is_alphanumeric() && c != '_').unwrap_or(0);
+    if behind[name..].starts_with("()") {
+        let start = case.range.0 + name;
+        let edit = Edit::delete(case.file(), start, start + 2);
         all.push(Candidate::new(MistakeId::NotCallable, TAKES_NOTHING, vec![edit]));
     }
 }
@@ -145,6 +173,17 @@ fn bare_member(case: &Case, all: &mut Vec<Candidate>) {
             vec![edit],
         ));
     }
+}
+
+/// TypeScript: a static member without its class in front of it, which the compiler names (seen with tsc 5.9).
+fn bare_static(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let name = case.token;
+    let told = case.message.text.split_once("Did you mean the static member '");
+    let path = told.and_then(|(_, path)| path.trim_end_matches("'?").rsplit_once('.'));
+    let Some((class, _)) = path.filter(|(_, member)| lexed.word(name) == *member) else { return };
+    let edit = case.insert(lexed.code[name].start, format!("{class}."));
+    all.push(Candidate::new(MistakeId::MissingPrefix, NAMED_BY_MESSAGE, vec![edit]));
 }
 
 /// Go: a field of the own type without the name of the object in front of it.
@@ -260,6 +299,22 @@ fn method_type(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_getter_is_not_called() {
+        let said = "[TS6234] This expression is not callable because it is a 'get' accessor. Did you mean to use it without '()'?";
+        let text = |call: &str| {
+            format!(
+                "class Fee {{\n  get sum(): number {{ return 2; }}\n  row(): string {{ return {call}; }}\n}}\n"
+            )
+        };
+        for (before, after) in [
+            ("this.<|>sum() + \"\"", "this.sum + \"\""),
+            ("`${this.<|>sum()} in all`", "`${this.sum} in all`"),
+        ] {
+            check_fix(&FAMILY, "typescript", &text(before), said, &text(after));
+        }
+    }
 
     #[test]
     fn no_pointer_has_an_arrow_behind_it() {

@@ -90,6 +90,7 @@ mod library_name;
 mod library_types;
 mod lifetimes;
 mod line_end;
+mod list_type;
 mod loop_item;
 mod lost_comma;
 mod macro_call;

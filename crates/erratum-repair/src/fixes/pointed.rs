@@ -15,7 +15,7 @@ const TYPE_TELLS: Factor = evidence("what stands before the mark is declared as 
 const POINTER: &[&str] = &["is of pointer type", "is a pointer; did you mean to use '->'"];
 
 /// What they say where none stands before `->`.
-const NONE: &[&str] = &[
+pub(super) const NONE: &[&str] = &[
     "has non-pointer type",
     "invalid type argument of '->'",
     "is not a pointer; did you mean to use '.'",
@@ -83,11 +83,15 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 }
 
 /// Whether every use of a name, two at least, follows it as a pointer: then its declaration may be wrong.
-fn always_followed(case: &Case, mark: usize) -> bool {
-    let lexed = case.lexed();
+pub(super) fn always_followed(case: &Case, mark: usize) -> bool {
+    let (lexed, names) = (case.lexed(), &case.text.names);
     let Some(name) = mark.checked_sub(1) else { return false };
-    let uses = case.text.names.seen.get(lexed.word(name)).map_or(&[][..], Vec::as_slice);
-    let members = uses.iter().filter(|at| matches!(lexed.word(**at + 1), "->" | "."));
+    let declared = |at: usize| names.resolve(lexed, at).map(|declared| declared.token);
+    let meant = declared(name);
+    let uses = names.seen.get(lexed.word(name)).map_or(&[][..], Vec::as_slice);
+    let members = uses
+        .iter()
+        .filter(|at| matches!(lexed.word(**at + 1), "->" | ".") && declared(**at) == meant);
     members.clone().count() >= 2 && members.into_iter().all(|at| lexed.is(at + 1, "->"))
 }
 

@@ -117,19 +117,21 @@ fn of_standard(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
-/// Haskell: `Map String Int` where `Data.Map` is brought in as `Map`: its type has that name, too.
+/// Haskell: `Map String Int` where `Data.Map` is brought in under another name, or under its own: its type is
+/// called as the module is.
 fn of_module(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let name = lexed.word(case.token);
     let bare = lexed.before(case.token) != "." && !lexed.is(case.token + 1, ".");
-    let named = (1..lexed.code.len()).any(|at| {
+    let alias = (2..lexed.code.len()).find_map(|at| {
         let line = lexed.on_line(lexed.code[at].line);
-        lexed.is(at, name)
-            && lexed.is(at - 1, "as")
-            && line.into_iter().any(|at| lexed.is(at, "qualified"))
+        let qualified = || line.clone().any(|at| lexed.is(at, "qualified"));
+        let named = lexed.is(at, name) || lexed.is(at - 2, name);
+        (lexed.is(at - 1, "as") && named && qualified()).then_some(at)
     });
-    if case.language().applies_bare && named && bare && case.message.text.contains("Not in scope") {
-        let edit = case.insert(lexed.code[case.token].start, format!("{name}."));
+    let unknown = case.message.text.to_lowercase().contains("not in scope");
+    if let Some(alias) = alias.filter(|_| case.language().applies_bare && bare && unknown) {
+        let edit = case.insert(lexed.code[case.token].start, format!("{}.", lexed.word(alias)));
         all.push(Candidate::new(MistakeId::MissingPrefix, OF_MODULE, vec![edit]));
     }
 }
@@ -160,6 +162,17 @@ fn owner(text: &Text, lexed: &Lexed, at: usize) -> Option<String> {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_type_of_haskell_is_named_with_its_module() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "import qualified Data.Map as M\n\ntype Table = <|>Map String Int\n",
+            "Not in scope: type constructor or class 'Map'",
+            "import qualified Data.Map as M\n\ntype Table = M.Map String Int\n",
+        );
+    }
 
     #[test]
     fn a_value_of_java_is_named_with_its_type() {

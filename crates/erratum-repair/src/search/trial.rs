@@ -300,6 +300,20 @@ struct Places<'a, 's, 'c> {
 }
 
 impl Places<'_, '_, '_> {
+    /// Whether only what the file brings in has changed: what that uncovers may stand anywhere.
+    fn brings_in(&self) -> bool {
+        let source = &self.setting.text.lexed.source;
+        let import = self.setting.text.lexed.language.import.before;
+        let Some(word) = import.split_whitespace().next() else { return false };
+        let brings = |edit: &Edit| {
+            let own = edit.file == source.name();
+            let line = source.line_of(edit.start);
+            let there = source.line_text(line).trim_start().starts_with(word);
+            own && (there || edit.start == edit.end && edit.text.trim_start().starts_with(word))
+        };
+        self.sets.iter().flat_map(|set| set.iter()).all(brings)
+    }
+
     fn new_message(&self, index: usize, message: &Message, mistake: MistakeId) -> NewMessage {
         let diagnosis = self.setting.diagnoser.diagnose(message);
         let line = message.line().unwrap_or(0);
@@ -320,14 +334,14 @@ impl Places<'_, '_, '_> {
             counts: self.setting.policy.counts(message),
             phase: diagnosis.phase,
             on_change,
-            contradicts: contradicts(mistake, &diagnosis)
+            contradicts: contradicts(mistake, self.setting.phase, &diagnosis)
                 || gives_a_value(mistake)
                     && diagnosis.phase == Phase::Type
                     && self.points_at_put_in(message),
             // What stands nowhere, such as that no start of the program is found, stands before nothing.
             before_target: message.at.is_some() && self.reported(message).is_le(),
             in_its_place: self.reported(message).is_eq(),
-            above_change: first.is_some_and(|first| line < first),
+            above_change: first.is_some_and(|first| line < first) || self.brings_in(),
             was_left: self.was_left(message),
             moved: self.is_moved(message) || self.says_the_same(message),
         }
@@ -450,13 +464,15 @@ impl Places<'_, '_, '_> {
 }
 
 /// Returns whether a new message says that a change of some kind is wrong itself.
-fn contradicts(mistake: MistakeId, diagnosis: &Diagnosis) -> bool {
+fn contradicts(mistake: MistakeId, target: Phase, diagnosis: &Diagnosis) -> bool {
     match mistake {
         MistakeId::MissingArgument => diagnosis.shows(MistakeId::ExtraArgument),
         MistakeId::ExtraArgument => diagnosis.shows(MistakeId::MissingArgument),
         MistakeId::TextAsString => diagnosis.phase == Phase::Type,
         // In the right order each value fits its place.
         MistakeId::WrongArgumentOrder => diagnosis.phase >= Phase::Type,
+        // Where the types were wrong before, two values in the place of one must fit.
+        MistakeId::MissingSeparator => target == Phase::Type && diagnosis.phase == Phase::Type,
         _ => false,
     }
 }

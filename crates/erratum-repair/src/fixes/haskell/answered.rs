@@ -145,7 +145,7 @@ fn is_bare(case: &Case) -> bool {
 }
 
 /// The two types of a message, the expected one first.
-fn types(text: &str) -> Option<(&str, &str)> {
+pub(super) fn types(text: &str) -> Option<(&str, &str)> {
     let (_, rest) = text.split_once("expected type")?;
     let (expected, rest) = rest.split_once("with actual type")?;
     let clean = |part: &'_ str| -> Option<(usize, usize)> {

@@ -14,13 +14,17 @@ pub(super) mod grouped;
 pub(super) mod guards;
 pub(super) mod heads;
 pub(super) mod items;
+pub(super) mod joined_last;
+pub(super) mod lacking_value;
 pub(super) mod layout;
 pub(super) mod lost_else;
 pub(super) mod marks;
 pub(super) mod numbers;
 pub(super) mod one_more;
+pub(super) mod own_name;
 pub(super) mod small_letter;
 pub(super) mod swapped;
+pub(super) mod type_values;
 
 use super::Case;
 use crate::message::Message;

@@ -12,6 +12,8 @@ use erratum_syntax::lex::TokenKind;
 const OTHERS_HAVE: Factor = evidence("the other equations have one pattern more", 7.0);
 /// One thing is put in front of a list.
 const IN_FRONT: Factor = evidence("one thing is put in front of a list", 6.0);
+/// One value stands where a list of such values is wanted.
+const ONE_OF_THEM: Factor = weight("a list of such values is wanted", 4.0);
 /// The signature says that nothing is given back.
 const GIVES_NOTHING: Factor = weight("the signature says that nothing is given back", 5.0);
 
@@ -39,6 +41,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     if said.starts_with("Couldn't match") {
         in_front(case, all);
+        listed(case, all);
         gives_nothing(case, all);
     }
 }
@@ -98,6 +101,24 @@ fn gives_nothing(case: &Case, all: &mut Vec<Candidate>) {
     if let Some(word) = word.filter(|word| nothing && word + 2 == line.end) {
         let edit = case.replace_token(word + 1, "()");
         all.push(Candidate::new(MistakeId::TypeClash, GIVES_NOTHING, vec![edit]).guess());
+    }
+}
+
+/// One value where a list of them is wanted: `M.insert name tide` for `[tide]`.
+fn listed(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some((expected, found)) = super::answered::types(&case.message.text) else { return };
+    let inner = expected.strip_prefix('[').and_then(|rest| rest.strip_suffix(']'));
+    let Some(inner) = inner else { return };
+    let any = inner.starts_with(char::is_lowercase) && !inner.contains(' ');
+    let single = !found.starts_with('[') && !found.contains("->") && found != "String";
+    let (from, to) = case.range;
+    let whole = application(case, case.token, lexed.code.len());
+    let alone = whole.first().is_some_and(|first| lexed.code[first.end - 1].end >= to);
+    let list = lexed.is(case.token, "[");
+    if (any || inner == found) && single && alone && !list && to > from {
+        let edits = vec![case.insert(from, "["), case.insert(to, "]")];
+        all.push(Candidate::new(MistakeId::WrongArgument, ONE_OF_THEM, edits).guess());
     }
 }
 

@@ -1,0 +1,121 @@
+//! A type without the one that it is made for: `instance Show Queue` where `Queue a` is declared.
+
+use crate::fixes::family::{Example, Family, Phases};
+use crate::fixes::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
+
+/// The declaration of the type names what it is made for.
+const DECLARED: Factor = evidence("the type is declared with a variable of types", 9.0);
+
+/// Classes whose instances ask the same of what a type is made for.
+const OF_PARTS: &[&str] = &["Show", "Eq", "Ord", "Read"];
+
+pub(in crate::fixes) static FAMILY: Family = Family {
+    id: "type-values",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "haskell",
+        before: "data Crate a = Crate [a]\n\nweight :: <|>Crate -> Int\nweight (Crate xs) = length xs\n",
+        message: "Expecting one more argument to 'Crate' Expected a type, but 'Crate' has kind '* -> *'",
+        after: "data Crate a = Crate [a]\n\nweight :: Crate a -> Int\nweight (Crate xs) = length xs\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Seen with ghc 9.0.
+    let said = case.message.text.replace(['‘', '’'], "'");
+    let told = said.strip_prefix("Expecting ").and_then(|rest| rest.split_once(" to '"));
+    let Some((_, rest)) = told else { return };
+    let Some(name) = rest.split('\'').next().filter(|name| !name.contains(' ')) else { return };
+    let head = |at: &usize| {
+        lexed.is(*at, name) && matches!(lexed.before(*at), "data" | "newtype" | "type")
+    };
+    let Some(declared) = (1..lexed.code.len()).find(head) else { return };
+    let header = lexed.on_line(lexed.code[declared].line);
+    let variables: Vec<&str> = (declared + 1..header.end)
+        .take_while(|at| lexed.kind(*at) == Some(TokenKind::Name))
+        .map(|at| lexed.word(at))
+        .collect();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let bare = |at: &usize| {
+        lexed.is(*at, name)
+            && *at != declared
+            && !(lexed.kind(at + 1) == Some(TokenKind::Name)
+                && line.contains(&(at + 1))
+                && lexed.word(at + 1).starts_with(char::is_lowercase))
+    };
+    if variables.is_empty() || variables.iter().any(|one| one.starts_with(char::is_uppercase)) {
+        return;
+    }
+    let whole = format!("{name} {}", variables.join(" "));
+    let mut edits: Vec<Edit> = Vec::new();
+    for at in line.clone().filter(bare) {
+        let named = |at: usize| lexed.kind(at) == Some(TokenKind::Name) && line.contains(&at);
+        let alone = named(at - 1)
+            || matches!(lexed.before(at), ")" | "]")
+            || named(at + 1) && !matches!(lexed.word(at + 1), "where" | "deriving");
+        let text = if alone { format!("({whole})") } else { whole.clone() };
+        edits.push(Edit::replace(case.file(), lexed.code[at].start, lexed.code[at].end, text));
+    }
+    let class = line.start + 1;
+    if lexed.is(line.start, "instance") && OF_PARTS.contains(&lexed.word(class)) {
+        let asked: Vec<String> =
+            variables.iter().map(|one| format!("{} {one}", lexed.word(class))).collect();
+        let asked = match &asked[..] {
+            [one] => format!("{one} => "),
+            several => format!("({}) => ", several.join(", ")),
+        };
+        edits.insert(0, case.insert(lexed.code[class].start, asked));
+    }
+    if !edits.is_empty() {
+        all.push(Candidate::new(MistakeId::TypeArguments, DECLARED, edits).guess());
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::FAMILY;
+    use crate::fixes::testing::{check_fix, check_no_fix};
+
+    const SAID: &str =
+        "Expecting one more argument to 'Crate' Expected a type, but 'Crate' has kind '* -> *'";
+
+    #[test]
+    fn an_instance_asks_the_same_of_the_parts() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "data Crate a = Crate [a]\n\ninstance Show <|>Crate where\n  show (Crate xs) = show xs\n",
+            SAID,
+            "data Crate a = Crate [a]\n\ninstance Show a => Show (Crate a) where\n  show (Crate xs) = show xs\n",
+        );
+    }
+
+    #[test]
+    fn a_part_of_the_type_itself_stands_in_brackets() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "data Crate a = Empty | Crate a <|>Crate\n",
+            SAID,
+            "data Crate a = Empty | Crate a (Crate a)\n",
+        );
+    }
+
+    #[test]
+    fn a_type_of_the_library_is_left() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "weight :: <|>Maybe -> Int\nweight _ = 2\n",
+            "Expecting one more argument to 'Maybe' Expected a type, but 'Maybe' has kind '* -> *'",
+        );
+    }
+}
