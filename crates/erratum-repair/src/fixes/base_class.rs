@@ -55,6 +55,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if told(NOT_CALLED) {
         not_called(case, all);
     }
+    bare_parent(case, &said, all);
     if told(HIDDEN) && !case.language().member_label.is_empty() {
         hidden(case, &said, all);
     }
@@ -123,6 +124,32 @@ fn not_called(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// Scala: `class Jetty(slips: Int) extends Pier`, where `Pier` wants values of names that are there (seen with
+/// scalac 2.11).
+fn bare_parent(case: &Case, said: &str, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let told = said.strip_prefix("not enough arguments for constructor ");
+    let Some((above, rest)) = told.and_then(|told| told.split_once(": (")) else { return };
+    let wanted: Option<Vec<&str>> = rest
+        .split(')')
+        .next()
+        .map(|list| list.split(", ").filter_map(|one| one.split(": ").next()).collect());
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let bare = |at: &usize| {
+        lexed.is(*at, above) && lexed.before(*at) == "extends" && !lexed.is(at + 1, "(")
+    };
+    let Some(at) = line.clone().find(bare) else { return };
+    let Some(open) = line.clone().find(|at| lexed.is(*at, "(")).filter(|open| *open < at) else {
+        return;
+    };
+    let given = open..case.text.pairs.partner_of(open).unwrap_or(at);
+    let there = |name: &&str| given.clone().any(|at| lexed.is(at, name) && lexed.is(at + 1, ":"));
+    if let Some(wanted) = wanted.filter(|wanted| !wanted.is_empty() && wanted.iter().all(there)) {
+        let edit = case.insert(lexed.code[at].end, format!("({})", wanted.join(", ")));
+        all.push(Candidate::new(MistakeId::ConstructorRules, SAME_NAMES, vec![edit]).guess());
+    }
+}
+
 /// C++: `class Jetty : Pier`, which hides from all others that a jetty is a pier.
 fn hidden(case: &Case, said: &str, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -149,6 +176,17 @@ fn hidden(case: &Case, said: &str, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::check_fix;
     use super::FAMILY;
+
+    #[test]
+    fn a_class_of_scala_hands_its_values_on() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "class Pier(slips: Int)\nclass Jetty(slips: Int, length: Int) extends <|>Pier {\n}\n",
+            "not enough arguments for constructor Pier: (slips: Int)Pier. Unspecified value parameter slips.",
+            "class Pier(slips: Int)\nclass Jetty(slips: Int, length: Int) extends Pier(slips) {\n}\n",
+        );
+    }
 
     #[test]
     fn a_call_in_the_body_moves_behind_the_brackets() {

@@ -12,6 +12,8 @@ use erratum_syntax::names::NameKind;
 
 /// The message says that it is no array.
 const NO_ARRAY: Factor = evidence("the message says that it is no array", 5.0);
+/// What stands in the brackets is the key of a map.
+const KEY_OF_MAP: Factor = evidence("the key of a map stands in the brackets", 10.0);
 /// A value stands in the brackets of a type.
 const VALUE_AS_TYPE: Factor = evidence("a value stands where a type is read", 7.0);
 /// The message knows no such member.
@@ -57,7 +59,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if said("array required, but ")
         && let Some(open) = (case.token..lexed.code.len()).take(4).find(|at| lexed.is(*at, "["))
     {
-        with_method(case, open, all);
+        with_method(case, open, NO_ARRAY, all);
     }
     // javac 17 speaks of the key of a map first.
     if said("cannot be converted to int")
@@ -65,7 +67,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         && open > 0
         && maps(case, open)
     {
-        with_method(case, open, all);
+        with_method(case, open, KEY_OF_MAP, all);
     }
     let line = lexed.on_line(lexed.code[case.token].line);
     if case.phase <= Phase::Syntax {
@@ -158,7 +160,7 @@ fn maps(case: &Case, open: usize) -> bool {
 }
 
 /// `names[0]` becomes `names.get(0)`, and `names[0] = x` becomes `names.set(0, x)`.
-fn with_method(case: &Case, open: usize, all: &mut Vec<Candidate>) {
+fn with_method(case: &Case, open: usize, why: Factor, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let Some(close) = case.text.pairs.partner_of(open).filter(|close| *close > open + 1) else {
         return;
@@ -173,7 +175,7 @@ fn with_method(case: &Case, open: usize, all: &mut Vec<Candidate>) {
         (format!(".get({index})"), close)
     };
     let edit = Edit::replace(case.file(), lexed.code[open].start, lexed.code[last].end, text);
-    all.push(Candidate::new(MistakeId::ElementForm, NO_ARRAY, vec![edit]));
+    all.push(Candidate::new(MistakeId::ElementForm, why, vec![edit]));
 }
 
 /// Other brackets around the number of an element.

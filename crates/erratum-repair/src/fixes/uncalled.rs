@@ -126,8 +126,21 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             + DECLARED.when(declared.is_some())
             + WANTS_VALUES.when(wants)
             + ELSEWHERE.when(!here);
-        let edit = case.insert(lexed.code[at].end, "()");
+        // Scala: `Map[String, Int]`: the brackets come behind the types.
+        let types = case.text.pairs.partner_of(at + 1).filter(|close| {
+            let typed = |at: usize| {
+                lexed.word(at).starts_with(char::is_uppercase)
+                    || matches!(lexed.word(at), "[" | "]" | "," | ".")
+            };
+            let told = case.message.text.starts_with("missing argument list");
+            told && lexed.is(at + 1, "[") && (at + 2..*close).all(typed)
+        });
+        let behind = types.unwrap_or(at);
+        let edit = case.insert(lexed.code[behind].end, "()");
         all.push(Candidate::new(MistakeId::Uncalled, score.clone(), vec![edit]));
+        if types.is_some() {
+            continue;
+        }
         // So is what stands behind it in none.
         let value = at + 1;
         let plain =
@@ -170,7 +183,7 @@ fn member_of_library(case: &Case, all: &mut Vec<Candidate>) {
 
 #[cfg(test)]
 mod tests {
-    use super::super::testing::{check_fix, check_no_fix};
+    use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
 
     #[test]
@@ -214,6 +227,17 @@ mod tests {
             "int berths(int from, int to);\nint main(void) {\n    return berths<|>[2, 5];\n}\n",
             "subscripted value is neither array nor pointer nor vector",
             "int berths(int from, int to);\nint main(void) {\n    return berths(2, 5);\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_library_type_is_called_behind_what_it_holds() {
+        check_among(
+            &FAMILY,
+            "scala",
+            "import scala.collection.mutable\nclass Quay {\n  val fees = mutable.<|>Map[String, Int]\n}\n",
+            "missing argument list for method apply in class GenMapFactory",
+            "import scala.collection.mutable\nclass Quay {\n  val fees = mutable.Map[String, Int]()\n}\n",
         );
     }
 

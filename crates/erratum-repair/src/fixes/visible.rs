@@ -173,7 +173,11 @@ fn member(case: &Case, (declared, kind): (usize, NameKind), all: &mut Vec<Candid
     if let Some(word) = (start..declared).find(|at| words.contains(&lexed.word(*at)))
         && !lexed.is(word + 1, ":")
     {
-        let edit = case.replace_token(word, "public");
+        // Scala has no word for what all may see.
+        let edit = match case.language().is_keyword("public") {
+            true => case.replace_token(word, "public"),
+            false => Edit::delete(case.file(), lexed.code[word].start, lexed.code[word + 1].start),
+        };
         all.push(Candidate::new(MistakeId::NotAccessible, SHOWN, vec![edit]).guess());
         return;
     }
@@ -228,6 +232,17 @@ mod tests {
             "class Quay {\n    int boats;\n    Quay(int n) : boats(n) {}\n};\n\nint main() {\n    Quay <|>quay(3);\n}\n",
             "'Quay::Quay(int)' is private within this context",
             "class Quay {\n    int boats;\npublic:\n    Quay(int n) : boats(n) {}\n};\n\nint main() {\n    Quay quay(3);\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_is_private_in_scala_loses_the_word() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "class Quay {\n  private var boats = 3\n}\nobject Port {\n  def go(quay: Quay): Int = quay.<|>boats\n}\n",
+            "variable boats in class Quay cannot be accessed in Quay",
+            "class Quay {\n  var boats = 3\n}\nobject Port {\n  def go(quay: Quay): Int = quay.boats\n}\n",
         );
     }
 

@@ -38,7 +38,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let asked = case.phase == Phase::Name && lexed.kind(case.token) == Some(TokenKind::Name);
     // A field of that name is asked of its object.
     let known = case.text.names.resolve(lexed, case.token);
+    // `True` of another language is no parameter: where letters count, those begin with a small one.
+    let large = lexed.word(case.token).starts_with(char::is_uppercase);
     if !asked
+        || large && !case.language().any_case
         || matches!(lexed.before(case.token), "." | "->" | "::")
         || lexed.is(case.token + 1, "(")
         || known.is_some_and(|one| one.kind != NameKind::Member)

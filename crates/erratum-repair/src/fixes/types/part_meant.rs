@@ -42,10 +42,18 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         text.split(['\'', '\u{2018}', '\u{2019}']).skip(1).step_by(2).map(str::to_owned)
     });
     types.extend(quoted);
+    // Seen with scalac 2.11.
+    let told = case.message.text.strip_prefix("type mismatch; found : ");
+    if let Some((found, wanted)) = told.and_then(|told| told.split_once(" required: ")) {
+        types.extend([found.to_owned(), wanted.to_owned()]);
+    }
     let pairs = types.iter().flat_map(|found| types.iter().map(move |wanted| (found, wanted)));
     let parts = pairs.into_iter().find_map(|(found, wanted)| {
         let bare = found.rsplit(['.', ':', ' ']).next().unwrap_or(found);
-        let parts = parts(case, bare, wanted);
+        let parts = match tuple_parts(case, found, wanted) {
+            parts if parts.is_empty() => parts_of(case, bare, wanted),
+            parts => parts,
+        };
         (found != wanted && !parts.is_empty()).then_some(parts)
     });
     let (Some(parts), Some((first, last))) = (parts, value(case)) else { return };
@@ -65,8 +73,23 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// The parts of a tuple that are of a type: `_1` in Scala, `0` in Rust.
+fn tuple_parts(case: &Case, found: &str, wanted: &str) -> Vec<String> {
+    let inner = found.strip_prefix('(').and_then(|rest| rest.strip_suffix(')'));
+    let Some(inner) = inner.filter(|inner| !inner.contains(['(', '[', '<'])) else {
+        return Vec::new();
+    };
+    let rust = case.language().borrows;
+    // Seen with scalac 2.11.
+    if !rust && !case.message.text.starts_with("type mismatch") {
+        return Vec::new();
+    }
+    let parts = inner.split(", ").enumerate().filter(|(_, part)| *part == wanted);
+    parts.map(|(at, _)| if rust { at.to_string() } else { format!("_{}", at + 1) }).collect()
+}
+
 /// The parts of a type of the program that are of a type, as they are asked for.
-fn parts(case: &Case, of: &str, wanted: &str) -> Vec<String> {
+fn parts_of(case: &Case, of: &str, wanted: &str) -> Vec<String> {
     let lexed = case.lexed();
     let owner = |one: &Declared| {
         let open = case.text.pairs.inside_of(one.token)?;
@@ -113,6 +136,17 @@ mod tests {
             "package main\n\ntype Berth struct {\n\tname  string\n\tdepth int\n}\n\nfunc label(depth int) int { return depth }\n\nfunc tell(best Berth) {\n\tlabel(<|>best)\n}\n",
             "cannot use best (variable of type Berth) as int value in argument to label",
             "package main\n\ntype Berth struct {\n\tname  string\n\tdepth int\n}\n\nfunc label(depth int) int { return depth }\n\nfunc tell(best Berth) {\n\tlabel(best.depth)\n}\n",
+        );
+    }
+
+    #[test]
+    fn one_of_a_pair_is_meant() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "class Quay {\n  def most(fees: Map[String, Int]): String = fees.<|>maxBy(_._2)\n}\n",
+            "type mismatch; found : (String, Int) required: String",
+            "class Quay {\n  def most(fees: Map[String, Int]): String = fees.maxBy(_._2)._1\n}\n",
         );
     }
 

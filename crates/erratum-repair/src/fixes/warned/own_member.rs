@@ -4,6 +4,7 @@ use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Recipe};
+use erratum_syntax::edit::Edit;
 use erratum_syntax::names::NameKind;
 
 /// A member that is hidden by a parameter of its name.
@@ -11,6 +12,9 @@ const HIDDEN_MEMBER: Factor = weight("a parameter hides the member", 2.0);
 
 /// The member never gets a value, and a parameter of its name is given its own.
 const NEVER_SET: Factor = evidence("a parameter is given its own value, and the member none", 8.0);
+
+/// A parameter has the member's name, and nothing uses it.
+const HANDED_IN: Factor = evidence("a parameter of its name is used nowhere", 7.0);
 
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "own_member",
@@ -59,7 +63,35 @@ fn never_set(case: &Case, all: &mut Vec<Candidate>) {
     if let (true, Some(at), None) = (member, own.next(), own.next()) {
         let edit = case.insert(lexed.code[*at].start, case.language().object);
         all.push(Candidate::new(MistakeId::SelfAssignment, NEVER_SET, vec![edit]));
+    } else if member {
+        handed_in(case, name, all);
     }
+}
+
+/// A parameter of the member's name that its function never uses: `this.owner = owner;` is lacking.
+fn handed_in(case: &Case, name: &str, all: &mut Vec<Candidate>) {
+    let (lexed, pairs) = (case.lexed(), &case.text.pairs);
+    let seen = case.text.names.seen.get(name).map_or(&[][..], Vec::as_slice);
+    let body = |at: &usize| {
+        let open = pairs.inside_of(*at).filter(|open| lexed.is(*open, "("))?;
+        let body = pairs.partner_of(open)? + 1;
+        let close = pairs.partner_of(body).filter(|_| lexed.is(body, "{"))?;
+        let used = (body..close).any(|at| lexed.is(at, name));
+        let blank = matches!(lexed.word(at + 1), "," | ")" | ":");
+        (blank && !used && close > body + 1).then_some((body, close))
+    };
+    let mut bodies = seen.iter().filter_map(body);
+    let (Some((open, close)), None) = (bodies.next(), bodies.next()) else { return };
+    let source = &lexed.source;
+    let set = format!("{}{name} = {name};", case.language().object);
+    let last = lexed.code[close].line;
+    if lexed.code[open].line == last || !lexed.code[close].first {
+        return;
+    }
+    let margin = source.indent_text(lexed.code[close - 1].line);
+    let text = format!("{margin}{set}{}", source.line_end_text());
+    let edit = Edit::insert(case.file(), source.line_start(last), text);
+    all.push(Candidate::new(MistakeId::UnsetVariable, HANDED_IN, vec![edit]).guess());
 }
 
 /// A member that is hidden by a parameter of its name: the left side is said to be the member.
@@ -124,6 +156,22 @@ mod tests {
         };
         let said = "[TS2564] Property 'seats' has no initializer and is not definitely assigned in the constructor.";
         check_fix(&FAMILY, "typescript", &text("", "<|>"), said, &text("this.", ""));
+    }
+
+    #[test]
+    fn what_is_handed_in_and_never_used_sets_the_member() {
+        let text = |set: &str| {
+            format!(
+                "class Quay {{\n    final String name;\n    final int seats;\n    Quay(String name, int seats) {{\n        this.name = name;\n{set}    }}\n}}\n"
+            )
+        };
+        check_fix(
+            &FAMILY,
+            "java",
+            &text("").replace("    }\n}", "    <|>}\n}"),
+            "variable seats might not have been initialized",
+            &text("        this.seats = seats;\n"),
+        );
     }
 
     #[test]
