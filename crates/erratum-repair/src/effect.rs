@@ -396,9 +396,20 @@ impl<'a> Change<'a> {
             {
                 Effect::Restores
             }
+            // C++: what goes to a stream is parted by it.
+            "<<" if self.is_streamed() => Effect::Restores,
             _ if is_operator(word) => Effect::Invents,
             _ => Effect::Restores,
         }
+    }
+
+    /// Whether what is put in stands beside a text, behind another `<<` of its statement.
+    fn is_streamed(&self) -> bool {
+        let lexed = self.lexed();
+        let at = self.old.start;
+        let text = |at: usize| lexed.kind(at) == Some(TokenKind::Str);
+        let mut before = (0..at).rev().take_while(|at| !matches!(lexed.word(*at), ";" | "{" | "}"));
+        (text(at) || text(at.wrapping_sub(1))) && before.any(|at| lexed.is(at, "<<"))
     }
 
     /// Whether what is put in stands between the header of a function and its body, in a language that

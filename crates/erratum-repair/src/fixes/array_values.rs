@@ -10,12 +10,13 @@ use erratum_syntax::lex::TokenKind;
 /// The values are there, and the length is one number.
 const COUNTED: Factor = evidence("the values are counted", 7.5);
 
-/// What compilers say of it (seen with g++ 12, go 1.19, mcs 6.8, rustc 1.75).
+/// What compilers say of it (seen with g++ 12, go 1.19, mcs 6.8, rustc 1.75, fpc 3.2).
 const SAID: &[&str] = &[
     "too many initializers for '",
     "is out of bounds (>=",
     "An array initializer of length ",
     "mismatched types",
+    "Expected another ",
 ];
 
 pub(super) static FAMILY: Family = Family {
@@ -50,7 +51,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let whole = |at: &usize| pairs.partner_of(*at).is_some_and(|close| line.contains(&close));
     let braces = line.clone().filter(|at| lexed.is(*at, "{")).find(whole);
     let values = braces.or_else(|| {
-        let list = |at: &usize| lexed.is(*at, "[") && lexed.before(*at) == "=";
+        let list = |at: &usize| {
+            let open = lexed.is(*at, "[") || lexed.is(*at, "(") && lexed.language.any_case;
+            open && lexed.before(*at) == "="
+        };
         line.clone().filter(list).find(whole)
     });
     let Some((values, counted)) = values.and_then(|open| Some((open, count(open)?))) else {
@@ -58,11 +62,15 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     };
     let length = (line.start + 1..values).find(|at| {
         let whole = lexed.kind(*at) == Some(TokenKind::Number) && lexed.is(at + 1, "]");
-        whole && matches!(lexed.before(*at), "[" | ";")
+        whole && matches!(lexed.before(*at), "[" | ";" | "..")
     });
-    let Some(length) = length.filter(|at| lexed.word(*at) != counted.to_string()) else { return };
+    // Pascal: `array[1..5]` names the first place, too.
+    let first = length.filter(|at| lexed.before(*at) == ".." && *at > 1);
+    let first = first.and_then(|at| lexed.word(at - 2).parse::<usize>().ok());
+    let right = first.map_or(counted, |first| first + counted - 1).to_string();
+    let Some(length) = length.filter(|at| lexed.word(*at) != right) else { return };
     let token = lexed.code[length];
-    let edit = Edit::replace(case.file(), token.start, token.end, counted.to_string());
+    let edit = Edit::replace(case.file(), token.start, token.end, right);
     all.push(Candidate::new(MistakeId::ArraySize, COUNTED, vec![edit]).guess());
 }
 
@@ -90,6 +98,17 @@ mod tests {
             "package quay\n\nvar tides = [3]int{1, 2, 3, <|>4}\n",
             "invalid argument: index 3 is out of bounds (>= 3)",
             "package quay\n\nvar tides = [4]int{1, 2, 3, 4}\n",
+        );
+    }
+
+    #[test]
+    fn the_places_of_an_array_of_pascal_are_as_many_as_its_values() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program Quay;\nconst\n  Tides: array[1..5] of integer = (2, 3, 4, 5<|>);\nbegin\nend.\n",
+            "Expected another 1 array elements",
+            "program Quay;\nconst\n  Tides: array[1..4] of integer = (2, 3, 4, 5);\nbegin\nend.\n",
         );
     }
 

@@ -11,6 +11,8 @@ use erratum_syntax::lex::TokenKind;
 const ONE_WAY: Factor = evidence("the stream goes the other way", 7.0);
 /// What goes to a stream is parted by its own mark.
 const TO_STREAM: Factor = evidence("what goes to a stream is parted by `<<`", 7.0);
+/// Two values stand side by side in what goes to a stream.
+const GAP: Factor = evidence("two values stand side by side in what goes to a stream", 8.5);
 /// A stream ends its line with `endl`.
 const LINE_ENDS: Factor = weight("a stream ends its line with `endl`", 6.0);
 /// A method is called with round brackets.
@@ -19,7 +21,7 @@ const CALLED: Factor = evidence("a method is called with round brackets", 6.5);
 pub(super) static FAMILY: Family = Family {
     id: "streams",
     recipes: &[],
-    phases: Phases::Late,
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -41,6 +43,7 @@ const DIRECTIONS: &[(&str, &str, &str)] = &[
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    gaps(case, all);
     parted(case, all);
     line_end(case, all);
     let said = &case.message.text;
@@ -95,6 +98,33 @@ fn parted(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `cout << "low " tide << endl`: two values stand side by side in what goes to a stream.
+fn gaps(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let stream = |at: &usize| matches!(lexed.word(*at), "cout" | "cerr" | "clog");
+    let told = case.message.text.starts_with("expected ") && lexed.language.directives;
+    let Some(start) = line.clone().find(|at| stream(at) && lexed.is(at + 1, "<<")) else { return };
+    let level = case.text.pairs.inside_of(start);
+    let value = |at: usize| {
+        let kinds = [TokenKind::Name, TokenKind::Number, TokenKind::Str, TokenKind::Char];
+        lexed.kind(at).is_some_and(|kind| kinds.contains(&kind))
+    };
+    let edits: Vec<_> = (start + 2..line.end)
+        .filter(|at| {
+            let own = case.text.pairs.inside_of(*at) == level;
+            let text = [at - 1, *at].iter().any(|at| lexed.kind(*at) == Some(TokenKind::Str));
+            // Two texts side by side are one.
+            let both = [at - 1, *at].iter().all(|at| lexed.kind(*at) == Some(TokenKind::Str));
+            own && value(*at) && (value(*at - 1) || lexed.is(*at - 1, ")")) && text && !both
+        })
+        .map(|at| case.insert(lexed.code[at].start, "<< "))
+        .collect();
+    if told && !edits.is_empty() {
+        all.push(Candidate::new(MistakeId::MissingMark, GAP, edits).guess());
+    }
+}
+
 /// `<< end;` where nothing is called so.
 fn line_end(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -110,6 +140,17 @@ fn line_end(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn what_goes_to_a_stream_has_its_marks() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "#include <iostream>\nint main() {\n    int tide = 2;\n    std::cout << \"low \" <|>tide << \" m\" << std::endl;\n}\n",
+            "expected ';' before 'tide'",
+            "#include <iostream>\nint main() {\n    int tide = 2;\n    std::cout << \"low \" << tide << \" m\" << std::endl;\n}\n",
+        );
+    }
 
     #[test]
     fn the_end_of_a_line_is_named_as_the_file_names_things() {
