@@ -77,12 +77,21 @@ fn followed(case: &Case, all: &mut Vec<Candidate>) {
     }
     let why = match &uses.values[..] {
         [] => ONLY_FOLLOWED,
-        values if values.iter().all(|first| lexed.is(*first, "&")) => FOLLOWED,
+        values if values.iter().all(|first| is_address(case, *first)) => FOLLOWED,
         _ => return,
     };
-    if let Some((edits, _)) = pointer(case, &uses.headers, place) {
+    if let Some((edits, _)) = pointer(case, &uses.headers, place, true) {
         all.push(Candidate::new(MistakeId::WrongType, why, edits).guess());
     }
+}
+
+/// Whether a value is an address: `&all`, or a name that is declared as a pointer.
+fn is_address(case: &Case, first: usize) -> bool {
+    let lexed = case.lexed();
+    let alone = matches!(lexed.word(first + 1), "," | ")");
+    let declared = case.text.names.resolve(lexed, first);
+    lexed.is(first, "&")
+        || alone && declared.is_some_and(|declared| lexed.before(declared.token) == "*")
 }
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
@@ -106,7 +115,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let addressed = values.iter().filter(|first| lexed.is(**first, "&"));
     let taken: Vec<Edit> = addressed.clone().map(|first| case.delete_token(*first)).collect();
     let each = addressed.count() == values.len();
-    let Some((pointer, changed)) = pointer(case, &headers, place) else { return };
+    let Some((pointer, changed)) = pointer(case, &headers, place, false) else { return };
     if each {
         let why = if changed { CHANGED } else { ADDRESSES };
         all.push(Candidate::new(MistakeId::WrongType, why, pointer).guess());
@@ -117,8 +126,13 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 }
 
 /// What makes a parameter a pointer: its `*`, and `->` for each `.` behind it; and whether the body changes
-/// what it is given.
-fn pointer(case: &Case, headers: &[Call], place: usize) -> Option<(Vec<Edit>, bool)> {
+/// what it is given. What is handed on as a whole fits only where it is already taken for a pointer.
+fn pointer(
+    case: &Case,
+    headers: &[Call],
+    place: usize,
+    followed: bool,
+) -> Option<(Vec<Edit>, bool)> {
     let (lexed, pairs) = (case.lexed(), &case.text.pairs);
     let (mut edits, mut changed) = (Vec::new(), false);
     for header in headers {
@@ -136,7 +150,7 @@ fn pointer(case: &Case, headers: &[Call], place: usize) -> Option<(Vec<Edit>, bo
                 "->" => {}
                 "." if own => edits.push(case.replace_token(at + 1, "->")),
                 // The whole object is handed on or copied.
-                _ if own => return None,
+                _ if own && !followed => return None,
                 _ => {}
             }
             let ends = (at..end).find(|at| matches!(lexed.word(*at), ";" | ")" | "," | "{"));
@@ -176,6 +190,17 @@ mod tests {
         check_fix(&FAMILY, "c", &text("all", "->", "&all"), said, &mended);
         check_no_fix(&FAMILY, "c", &text("all", ".", "&all"), said);
         check_no_fix(&FAMILY, "c", &text("all", "->", "all"), said);
+    }
+
+    #[test]
+    fn a_pointer_that_is_handed_on_is_an_address() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "typedef struct { int n; } Quay;\n\nvoid up(Quay all) {\n    <|>all->n = 2;\n    all->n++;\n    log_of(all);\n}\n\nvoid go(void) {\n    Quay *one = make();\n    up(one);\n}\n",
+            "invalid type argument of '->' (have 'Quay')",
+            "typedef struct { int n; } Quay;\n\nvoid up(Quay *all) {\n    all->n = 2;\n    all->n++;\n    log_of(all);\n}\n\nvoid go(void) {\n    Quay *one = make();\n    up(one);\n}\n",
+        );
     }
 
     #[test]

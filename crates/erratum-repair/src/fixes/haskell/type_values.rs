@@ -10,6 +10,9 @@ use erratum_syntax::lex::TokenKind;
 /// The declaration of the type names what it is made for.
 const DECLARED: Factor = evidence("the type is declared with a variable of types", 9.0);
 
+/// An action of which nothing is known gives nothing back.
+const ACTION: Factor = evidence("an action that gives nothing back", 8.0);
+
 /// Classes whose instances ask the same of what a type is made for.
 const OF_PARTS: &[&str] = &["Show", "Eq", "Ord", "Read"];
 
@@ -34,6 +37,16 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let told = said.strip_prefix("Expecting ").and_then(|rest| rest.split_once(" to '"));
     let Some((_, rest)) = told else { return };
     let Some(name) = rest.split('\'').next().filter(|name| !name.contains(' ')) else { return };
+    if name == "IO" {
+        // An action by itself gives nothing back.
+        let line = lexed.on_line(lexed.code[case.token].line);
+        let last = line.end - 1;
+        if lexed.is(last, "IO") && matches!(lexed.before(last), "::" | "->") {
+            let edit = case.insert(lexed.code[last].end, " ()");
+            all.push(Candidate::new(MistakeId::TypeArguments, ACTION, vec![edit]));
+        }
+        return;
+    }
     let head = |at: &usize| {
         lexed.is(*at, name) && matches!(lexed.before(*at), "data" | "newtype" | "type")
     };
@@ -106,6 +119,17 @@ mod tests {
             "data Crate a = Empty | Crate a <|>Crate\n",
             SAID,
             "data Crate a = Empty | Crate a (Crate a)\n",
+        );
+    }
+
+    #[test]
+    fn an_action_says_that_it_gives_nothing_back() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "main :: <|>IO\nmain = print 2\n",
+            "Expecting one more argument to 'IO' Expected a type, but 'IO' has kind '* -> *'",
+            "main :: IO ()\nmain = print 2\n",
         );
     }
 

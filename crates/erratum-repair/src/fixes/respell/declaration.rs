@@ -18,7 +18,10 @@ pub(super) fn near_declaration(case: &Case, token: usize, base: &Score, all: &mu
     let lexed = case.lexed();
     let names = &case.text.names;
     let word = lexed.word(token);
-    let uses = names.seen.get(word).map_or(1, Vec::len);
+    // A member is used behind its mark; another name that is spelt so is no use of it.
+    let member = |at: usize| matches!(lexed.before(at), "." | "->" | "::" | "?.");
+    let same = |at: &&usize| member(**at) == member(token);
+    let uses = names.seen.get(word).map_or(1, |seen| seen.iter().filter(same).count());
     // What is said of a type or a member is not said of the name before it.
     let told = case
         .message
@@ -112,6 +115,17 @@ mod tests {
             "int main(void) {\n    int tdie = 3;\n    tide = 4;\n    tide = 5;\n    return <|>tide;\n}\n",
             "'tide' undeclared (first use in this function)",
             "int main(void) {\n    int tide = 3;\n    tide = 4;\n    tide = 5;\n    return tide;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_name_of_its_own_is_no_use_of_a_member() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\ntype Edge struct {\n\tFrom, To string\n}\n\nfunc go(to string, e Edge) string {\n\tif to == \"\" {\n\t\tto = e.From\n\t}\n\treturn to + e.<|>to\n}\n",
+            "e.to undefined (type Edge has no field or method to, but does have To)",
+            "package quay\n\ntype Edge struct {\n\tFrom, To string\n}\n\nfunc go(to string, e Edge) string {\n\tif to == \"\" {\n\t\tto = e.From\n\t}\n\treturn to + e.To\n}\n",
         );
     }
 
