@@ -138,6 +138,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::haskell::arrows::FAMILY,
     &super::haskell::each_line::FAMILY,
     &super::haskell::guards::FAMILY,
+    &super::half_comparison::FAMILY,
     &super::haskell::joined_last::FAMILY,
     &super::haskell::lacking_value::FAMILY,
     &super::haskell::own_name::FAMILY,

@@ -67,6 +67,7 @@ mod formatted;
 mod go_calls;
 mod go_forms;
 mod guard;
+mod half_comparison;
 mod haskell;
 mod headers;
 mod headless;

@@ -69,6 +69,13 @@ impl Draft<'_> {
     }
 }
 
+/// Whether what can be done first about a mistake is the very change that is told of another one.
+fn does_as(root: &Root, before: &Root) -> bool {
+    let change = |root: &Root| root.choices().first().map(|fix| fix.edits.clone());
+    let (own, other) = (change(root), change(before));
+    own.is_some_and(|own| !own.is_empty() && other.is_some_and(|other| own == other))
+}
+
 /// Writes the verdict.
 pub(super) fn report(
     scene: &Scene,
@@ -95,8 +102,9 @@ pub(super) fn report(
     for draft in &drafts {
         let mut root = teller.root(roots.len() + 1, draft);
         let lacks = teller.unknown(draft, &root);
-        if let Some(before) = unknown.iter().position(|one| lacks.is_some() && *one == lacks) {
-            // What declares it is lost once, however often it is used.
+        let same = unknown.iter().position(|one| lacks.is_some() && *one == lacks);
+        if let Some(before) = same.or_else(|| roots.iter().position(|one| does_as(&root, one))) {
+            // What declares it is lost once, however often it is used; and one change is one mistake.
             for number in root.messages.iter().chain(&root.follows) {
                 let one = &mut told[number - 1];
                 (one.role, one.root) = (Role::Cascade, Some(roots[before].id));

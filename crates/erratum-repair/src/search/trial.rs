@@ -323,7 +323,8 @@ impl Places<'_, '_, '_> {
         // What a later phase says of another value of the same call was hidden.
         let on_change = on_change
             && !(diagnosis.phase > self.setting.phase && self.is_of_another_argument(message))
-            && !(diagnosis.phase == Phase::Name && self.is_of_callee(message));
+            && !(diagnosis.phase == Phase::Name && self.is_of_callee(message))
+            && !self.is_within_values(message, diagnosis.phase);
         let first = at.and_then(|at| {
             let own = self.changed.iter().filter(|(name, _)| *name == at.file);
             own.map(|(_, line)| *line).min()
@@ -408,6 +409,26 @@ impl Places<'_, '_, '_> {
         let mut put_in = self.put_in(&at.file).map(|(start, _)| lexed.at(start)).peekable();
         close.is_some_and(|close| {
             put_in.peek().is_some() && put_in.all(|changed| (name + 2..close).contains(&changed))
+        })
+    }
+
+    /// Whether only the name of a call is another one now, and a message points at a part of what it is given:
+    /// what an unknown name is given is not looked at.
+    fn is_within_values(&self, message: &Message, phase: Phase) -> bool {
+        let Some(at) = &message.at else { return false };
+        let Some(file) = self.program.file(&at.file) else { return false };
+        if !names_only(self.setting, self.sets) {
+            return false;
+        }
+        let lexed = Lexed::new(file, self.setting.policy.language);
+        let pairs = Pairs::new(&lexed);
+        let pointed = lexed.at(at.range(file).0);
+        self.put_in(&at.file).any(|(start, _)| {
+            let name = lexed.at(start);
+            let close = pairs.partner_of(name + 1).filter(|_| lexed.is(name + 1, "("));
+            let within = close.is_some_and(|close| (name + 2..close).contains(&pointed));
+            let deeper = pairs.inside_of(pointed) != Some(name + 1);
+            within && (deeper || phase == Phase::Name)
         })
     }
 

@@ -24,6 +24,9 @@ const LACKS_CONSTRUCTOR: Factor = evidence("the value lacks the constructor of i
 /// The value is the good one of two.
 const GOOD_ONE: Factor = evidence("the value is the good one of the two", 4.5);
 
+/// A function of the same library gives the value itself.
+const NEEDED: Factor = evidence("a like function gives the value itself", 8.0);
+
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "answered",
     recipes: &[],
@@ -46,6 +49,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let Some((expected, found)) = types(&case.message.text) else { return };
     constructed(case, expected, all);
     perhaps(case, expected, found, all);
+    at_hand(case, expected, found, all);
     let around = case.text.names.declared.iter().rfind(|declared| {
         declared.kind == NameKind::Function
             && declared.token <= case.token
@@ -84,7 +88,9 @@ fn perhaps(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
         Some("Either") => "Right",
         _ => return,
     };
-    if last.trim_matches(')') != found.rsplit(' ').next().unwrap_or(found).trim_matches(')') {
+    let same =
+        last.trim_matches(')') == found.rsplit(' ').next().unwrap_or(found).trim_matches(')');
+    if !same && alias(case, last).is_none_or(|meant| meant != found) {
         return;
     }
     let (from, (_, last), bare) = (case.range.0, value(case), is_bare(case));
@@ -94,6 +100,55 @@ fn perhaps(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
         edits.push(case.insert(lexed.code[last].end, ")"));
     }
     all.push(Candidate::new(MistakeId::BareValue, GOOD_ONE, edits));
+}
+
+/// What a name of the program stands for: `type Stock = Map.Map String Int`.
+fn alias(case: &Case, name: &str) -> Option<String> {
+    let lexed = case.lexed();
+    let head = |at: &usize| lexed.is(*at, name) && lexed.before(*at) == "type";
+    let at = (1..lexed.code.len()).find(head).filter(|at| lexed.is(at + 1, "="))?;
+    let last = lexed.on_line(lexed.code[at].line).end.checked_sub(1)?;
+    Some(lexed.source.slice(lexed.code[at + 1].end, lexed.code[last].end).trim().to_owned())
+}
+
+/// A value that may be missing where it is needed itself: `readMaybe n` for `read n`, and
+/// `Map.lookup k m` for `Map.findWithDefault 0 k m`, where it stands or where its name is bound.
+fn at_hand(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let inner = found.strip_prefix("Maybe ").filter(|_| !expected.starts_with("Maybe"));
+    let Some(inner) = inner else { return };
+    let any = inner.starts_with(char::is_lowercase) && !inner.contains(' ');
+    if !any && inner != expected {
+        return;
+    }
+    let (first, last) = value(case);
+    // A name stands for what it is bound to further on.
+    let bound = (first == last && lexed.kind(first) == Some(TokenKind::Name))
+        .then(|| {
+            let name = lexed.word(first);
+            let mut binds = (0..lexed.code.len())
+                .filter(|at| lexed.is(*at, name) && lexed.is(at + 1, "=") && *at != first);
+            binds.next().filter(|_| binds.next().is_none())
+        })
+        .flatten();
+    let call = bound.map_or(first, |at| at + 2);
+    let call = call + usize::from(lexed.is(call, "("));
+    let start = match expected {
+        "Int" | "Integer" | "Double" | "Float" => "0",
+        "[Char]" | "String" => "\"\"",
+        "Bool" => "False",
+        typed if typed.starts_with('[') => "[]",
+        _ => "",
+    };
+    let part = if lexed.is(call + 1, ".") { call + 2 } else { call };
+    let edit = match lexed.word(part) {
+        "readMaybe" => case.replace_token(part, "read"),
+        "lookup" if part > call && !start.is_empty() => {
+            case.replace_token(part, format!("findWithDefault {start}"))
+        }
+        _ => return,
+    };
+    all.push(Candidate::new(MistakeId::MaybeNothing, NEEDED, vec![edit]).guess());
 }
 
 /// The value lacks the constructor of the type that is wanted: `x : xs` for `Pile (x : xs)`.
@@ -195,6 +250,28 @@ fn given(result: &str, expected: &str, found: &str) -> Option<String> {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_among, check_fix, check_no_fix};
+
+    #[test]
+    fn a_value_that_is_needed_is_looked_up_with_another() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "import qualified Data.Map as Map\n\nleft :: Map.Map String Int -> String -> Int\nleft stock name = <|>have - 1\n  where have = Map.lookup name stock\n",
+            "Couldn't match expected type 'Int' with actual type 'Maybe Int'",
+            "import qualified Data.Map as Map\n\nleft :: Map.Map String Int -> String -> Int\nleft stock name = have - 1\n  where have = Map.findWithDefault 0 name stock\n",
+        );
+    }
+
+    #[test]
+    fn what_a_type_stands_for_is_the_good_one_of_two() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "type Fees = Map.Map String Int\n\nadd :: Fees -> Either String Fees\nadd fees = <|>fees\n",
+            "Couldn't match expected type: Either String Fees with actual type: Map.Map String Int",
+            "type Fees = Map.Map String Int\n\nadd :: Fees -> Either String Fees\nadd fees = Right fees\n",
+        );
+    }
 
     #[test]
     fn a_value_gets_the_constructor_of_its_type() {
