@@ -43,7 +43,18 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let edits = vec![case.replace_token(open, "{"), case.replace_token(close, "}")];
             all.push(Candidate::new(MistakeId::MismatchedBracket, LISTED, edits).guess());
         }
-        if case.message.text.contains("no matching function for call to '") {
+        // Seen with g++ 12 and clang 14.
+        let said = &case.message.text;
+        if said.contains("non-scalar type 'std::vector") || said.contains("to 'vector<") {
+            let open = line.clone().find(|at| lexed.is(*at, "(") && lexed.before(*at) == "=");
+            if let Some(open) = open
+                && let Some(close) = pairs.partner_of(open)
+            {
+                let edits = vec![case.replace_token(open, "{"), case.replace_token(close, "}")];
+                all.push(Candidate::new(MistakeId::MismatchedBracket, LISTED, edits).guess());
+            }
+        }
+        if said.contains("no matching function for call to '") {
             line.clone().for_each(|at| made(case, at, all));
         }
     }
@@ -85,6 +96,17 @@ fn again(case: &Case, open: usize, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn values_in_round_brackets_are_a_list() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "#include <vector>\nstd::vector<int> tides = <|>(3, 5);\n",
+            "conversion from 'int' to non-scalar type 'std::vector<int>' requested",
+            "#include <vector>\nstd::vector<int> tides = {3, 5};\n",
+        );
+    }
 
     #[test]
     fn a_structure_without_a_constructor() {

@@ -20,6 +20,9 @@ const SIZED: Factor = evidence("the size of a type is asked for", 6.5);
 /// A place in a list is counted by a type of its own.
 const PLACE: Factor = evidence("a place in a list has a type of its own", 6.0);
 
+/// What is given back is an address.
+const ADDRESS: Factor = evidence("what is given back is an address", 9.0);
+
 pub(super) static FAMILY: Family = Family {
     id: "cast",
     recipes: &[],
@@ -43,6 +46,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     sized(case, all);
+    pointed(case, all);
     for open in lexed.on_line(lexed.code[case.token].line).filter(|at| lexed.is(*at, "(")) {
         if case.language().scope_mark.is_empty() || case.language().new_object == "new " {
             called_type(case, open, all);
@@ -143,12 +147,43 @@ fn counted(case: &Case, all: &mut Vec<Candidate>) {
     all.push(Candidate::new(MistakeId::WrongNumberType, PLACE, edits));
 }
 
+/// C: `(double) calloc(...)`: what is given back is an address (seen with gcc 12 and clang 14).
+fn pointed(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    let told = said.contains("pointer value used where a floating-point")
+        || said.contains("operand of type 'void *' cannot be cast")
+        || said.contains("invalid conversion from 'int' to 'int*'");
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let plain = |at: &usize| {
+        lexed.before(*at) == "("
+            && lexed.is(at + 1, ")")
+            && case.language().is_type(lexed.word(*at))
+    };
+    let made = |at: &usize| matches!(lexed.word(at + 2), "malloc" | "calloc" | "realloc");
+    if let Some(typed) = line.filter(|_| told).find(|at| plain(at) && made(at)) {
+        let edit = case.insert(lexed.code[typed].end, " *");
+        all.push(Candidate::new(MistakeId::CastRules, ADDRESS, vec![edit]).guess());
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
 
     const SAID: &str = "expected ')' before 'sum'";
+
+    #[test]
+    fn memory_is_turned_into_an_address() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "#include <stdlib.h>\nvoid go(void) {\n    double *all = <|>(double) calloc(3, sizeof(double));\n}\n",
+            "pointer value used where a floating-point was expected",
+            "#include <stdlib.h>\nvoid go(void) {\n    double *all = (double *) calloc(3, sizeof(double));\n}\n",
+        );
+    }
 
     #[test]
     fn a_type_is_no_function() {

@@ -6,12 +6,9 @@ use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
-use erratum_syntax::lex::TokenKind;
 
 /// What goes wrong is caught and shown.
 const CAUGHT: Factor = weight("what goes wrong is caught and shown", 5.0);
-/// The body of the loop is a declaration.
-const BODY: Factor = evidence("a declaration stands in a block", 6.0);
 /// The values tell the length.
 const TOLD_LENGTH: Factor = evidence("the values tell how many there are", 8.0);
 
@@ -84,21 +81,6 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             }
         }
     }
-    if said.contains("declaration not allowed here") {
-        let start = line.start;
-        let Some(before) = start.checked_sub(1).filter(|at| lexed.is(*at, ")")) else { return };
-        let end = case.statement_end(case.token);
-        if lexed.code[start].first && lexed.kind(end) == Some(TokenKind::Op) {
-            let head = case.text.pairs.partner_of(before).unwrap_or(before);
-            let indent = lexed.source.line_text(lexed.code[head].line);
-            let indent: String = indent.chars().take_while(|c| c.is_whitespace()).collect();
-            let edits = vec![
-                case.insert(lexed.code[before].end, " {"),
-                case.insert(lexed.code[end].end, format!("\n{indent}}}")),
-            ];
-            all.push(Candidate::new(MistakeId::MissingBracket, BODY, edits).guess());
-        }
-    }
 }
 
 #[cfg(test)]
@@ -114,17 +96,6 @@ mod tests {
             "class Quay {\n    void go() {\n        <|>try {\n            sail();\n        }\n    }\n}\n",
             "'try' without 'catch', 'finally' or resource declarations",
             "class Quay {\n    void go() {\n        try {\n            sail();\n        } catch (Exception e) {\n            e.printStackTrace();\n        }\n    }\n}\n",
-        );
-    }
-
-    #[test]
-    fn a_declaration_stands_in_a_block() {
-        check_fix(
-            &FAMILY,
-            "java",
-            "class Quay {\n    void go() {\n        while (true)\n            <|>int n = read();\n    }\n}\n",
-            "variable declaration not allowed here",
-            "class Quay {\n    void go() {\n        while (true) {\n            int n = read();\n        }\n    }\n}\n",
         );
     }
 }

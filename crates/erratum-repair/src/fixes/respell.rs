@@ -9,7 +9,7 @@ use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, Score, weight};
 use declaration::near_declaration;
-use erratum_catalogue::{MistakeId, Recipe};
+use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Language;
 use erratum_syntax::lex::TokenKind;
@@ -101,7 +101,7 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let twice = case.asks(Recipe::Duplicate) || case.diagnosis.shows(MistakeId::LibraryName);
-    if case.phase == erratum_catalogue::Phase::Flow || twice {
+    if case.phase == Phase::Flow || twice {
         return;
     }
     let lexed = case.lexed();
@@ -114,7 +114,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if !matches!(lexed.kind(token), Some(TokenKind::Name)) || lexed.is(token, "_") {
             continue;
         }
-        if case.phase != erratum_catalogue::Phase::Name
+        if case.phase != Phase::Name
             && (is_known(case, token) || named_so(case, token) || bound(case, token))
         {
             // This name is known; something else is wrong with it.
@@ -202,7 +202,10 @@ fn wrong_names(case: &Case) -> Vec<usize> {
             found.extend(case.text.names.seen.get(name).and_then(|seen| seen.first()));
         }
     }
-    if found.is_empty() && lexed.kind(case.token) == Some(TokenKind::Name) {
+    // Of what the library has, the compiler says so where it is misspelt.
+    let told = case.message.text.contains(lexed.word(case.token));
+    let sound = case.phase > Phase::Name && !told && is_known(case, case.token);
+    if found.is_empty() && lexed.kind(case.token) == Some(TokenKind::Name) && !sound {
         found.push(case.token);
     }
     // fpc 3.2 points behind the type that it does not know.

@@ -128,9 +128,14 @@ fn gaps(case: &Case, all: &mut Vec<Candidate>) {
 /// `<< end;` where nothing is called so.
 fn line_end(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let at = case.token;
-    let last = lexed.is(at, "end") && lexed.is(at + 1, ";") && lexed.before(at) == "<<";
-    if case.phase == Phase::Name && last && case.text.names.of("end").next().is_none() {
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let ends =
+        |at: &usize| lexed.is(*at, "end") && lexed.is(at + 1, ";") && lexed.before(*at) == "<<";
+    // With the whole namespace there it is a function of the library.
+    let function = case.message.text.contains("<unresolved overloaded function type>");
+    let there = if function { line.into_iter().find(ends) } else { Some(case.token).filter(ends) };
+    let Some(at) = there else { return };
+    if (case.phase == Phase::Name || function) && case.text.names.of("end").next().is_none() {
         let edit = case.replace_token(at, case.written_here(at, "std::endl"));
         all.push(Candidate::new(MistakeId::MisspeltName, LINE_ENDS, vec![edit]));
     }
@@ -140,6 +145,17 @@ fn line_end(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn an_end_that_is_a_function_ends_no_line() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "#include <iostream>\nusing namespace std;\nint main() {\n    <|>cout << \"low\" << end;\n}\n",
+            "no match for 'operator<<' (operand types are 'std::basic_ostream<char>' and '<unresolved overloaded function type>')",
+            "#include <iostream>\nusing namespace std;\nint main() {\n    cout << \"low\" << endl;\n}\n",
+        );
+    }
 
     #[test]
     fn what_goes_to_a_stream_has_its_marks() {

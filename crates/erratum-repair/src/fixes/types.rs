@@ -86,6 +86,10 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     comparison(case, all);
+    // What has no value yet has the right type.
+    if case.diagnosis.shows(MistakeId::UnsetVariable) {
+        return;
+    }
     declaration(case, all);
     literals::literals(case, all);
     texts::texts(case, all);

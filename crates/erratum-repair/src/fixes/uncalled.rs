@@ -30,7 +30,7 @@ const SAID: &[&str] = &[
     "invalid use of non-static member function",
     ")() const' to type",
     ")()' to type",
-    " from type '<unresolved overloaded function type>'",
+    "<unresolved overloaded function type>",
     ") => ",
     "value of type func(",
     "variable of type func(",

@@ -10,6 +10,8 @@ use erratum_syntax::names::NameKind;
 
 /// A class in which nothing is shown.
 const NOTHING_SHOWN: Factor = weight("nothing of the class is visible", 7.0);
+/// Only classes that are built on this one use the member.
+const BUILT_ON: Factor = weight("a class that is built on this one uses it", 6.0);
 /// The declaration of the member gives its word up for another.
 const SHOWN: Factor = weight("the member is made visible", 1.5);
 
@@ -194,6 +196,25 @@ fn member(case: &Case, (declared, kind): (usize, NameKind), all: &mut Vec<Candid
         let shows = matches!(lexed.word(at), "public" | "private" | "protected");
         shows && lexed.is(at + 1, ":") && at < declared
     });
+    // What a class that is built on this one uses is shown to such classes alone.
+    let private = (open..declared).rev().find(|at| {
+        matches!(lexed.word(*at), "public" | "private" | "protected") && lexed.is(at + 1, ":")
+    });
+    let name = header.clone().find(|at| lexed.is(*at, "class")).map_or("", |at| lexed.word(at + 1));
+    let user = std::iter::successors(case.text.pairs.block_of(lexed, case.token), |open| {
+        case.text.pairs.block_of(lexed, *open)
+    });
+    let built_on = user.into_iter().any(|block| {
+        let head = case.statement_start(block)..block;
+        block != open
+            && head.clone().any(|at| lexed.is(at, ":"))
+            && head.into_iter().any(|at| lexed.is(at, name))
+    });
+    if let Some(label) = private.filter(|at| lexed.is(*at, "private") && built_on) {
+        let edit = case.replace_token(label, "protected");
+        all.push(Candidate::new(MistakeId::NotAccessible, BUILT_ON, vec![edit]).guess());
+        return;
+    }
     if !labelled {
         let source = &lexed.source;
         let line = lexed.code[open].line;
@@ -223,6 +244,17 @@ fn member(case: &Case, (declared, kind): (usize, NameKind), all: &mut Vec<Candid
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn what_a_class_below_uses_is_protected() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "class Part {\nprivate:\n    int stock;\npublic:\n    Part() : stock(2) {}\n};\nclass Rope : public Part {\npublic:\n    int all() { return <|>stock; }\n};\n",
+            "'int Part::stock' is private within this context",
+            "class Part {\nprotected:\n    int stock;\npublic:\n    Part() : stock(2) {}\n};\nclass Rope : public Part {\npublic:\n    int all() { return stock; }\n};\n",
+        );
+    }
 
     #[test]
     fn a_constructor_is_shown() {

@@ -1,0 +1,77 @@
+//! C++: an object that is made with `new` and put into a list of objects: the list holds pointers, or nothing is
+//! made with `new`.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence, weight};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
+
+/// What is put in is of another class than the list holds, or the list is followed as one of pointers.
+const OTHER_CLASS: Factor = evidence("what is put in is built on what the list holds", 9.0);
+/// The list holds the objects themselves.
+const ITSELF: Factor = weight("the list holds the objects themselves", 6.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "pointer-elements",
+    recipes: &[],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "cpp",
+        before: "#include <vector>\nstruct Part { int n; };\nstruct Rope : Part {};\nint main() {\n    std::vector<Part> parts;\n    parts.<|>push_back(new Rope());\n}\n",
+        message: "no matching function for call to 'std::vector<Part>::push_back(Rope*)'",
+        after: "#include <vector>\nstruct Part { int n; };\nstruct Rope : Part {};\nint main() {\n    std::vector<Part*> parts;\n    parts.push_back(new Rope());\n}\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Seen with g++ 12 and clang 14.
+    let said = case.message.text.replace(['‘', '’'], "'");
+    if !said.contains("no matching ") || !case.language().directives {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for new in line.filter(|at| lexed.is(*at, "new") && lexed.before(*at) == "(") {
+        let Some(list) = new.checked_sub(4).filter(|at| lexed.is(at + 1, ".")) else { continue };
+        let Some((_, held)) = case.text.names.resolve(lexed, list).and_then(|one| one.typed) else {
+            continue;
+        };
+        let inner = held.saturating_sub(1);
+        if !lexed.is(held, ">") || matches!(lexed.word(inner), "*" | ">") {
+            continue;
+        }
+        let mark = case.insert(lexed.code[inner].end, "*");
+        let name = lexed.word(list);
+        let seen = case.text.names.seen.get(name).map_or(&[][..], Vec::as_slice);
+        let followed = seen.iter().any(|at| lexed.is(at + 1, "[") && lexed.is(at + 4, "->"));
+        let other = lexed.word(new + 1) != lexed.word(inner) || followed;
+        if other {
+            all.push(Candidate::new(MistakeId::WrongType, OTHER_CLASS, vec![mark]).guess());
+        } else {
+            let (from, to) = (lexed.code[new].start, lexed.code[new + 1].start);
+            let bare = Edit::delete(case.file(), from, to);
+            all.push(Candidate::new(MistakeId::WrongArgument, ITSELF, vec![bare]).guess());
+            all.push(Candidate::new(MistakeId::WrongType, ITSELF, vec![mark]).guess());
+        }
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::check_among;
+    use super::FAMILY;
+
+    #[test]
+    fn an_object_of_the_very_class_is_put_in_itself() {
+        check_among(
+            &FAMILY,
+            "cpp",
+            "#include <vector>\nstruct Part { int n; };\nint main() {\n    std::vector<Part> parts;\n    parts.<|>push_back(new Part{2});\n}\n",
+            "no matching function for call to 'std::vector<Part>::push_back(Part*)'",
+            "#include <vector>\nstruct Part { int n; };\nint main() {\n    std::vector<Part> parts;\n    parts.push_back(Part{2});\n}\n",
+        );
+    }
+}
