@@ -121,6 +121,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let open = declared.token + 1;
             lexed.is(open, "(") && !lexed.is(open + 1, ")") && !lexed.is(open + 1, "void")
         });
+        // What takes values is handed on as it is.
+        if wants && !member && case.message.text.contains("<unresolved overloaded") {
+            continue;
+        }
         let here = at == pointed || at == case.token || case.range.1 >= lexed.code[at].end;
         let score = TOLD
             + DECLARED.when(declared.is_some())

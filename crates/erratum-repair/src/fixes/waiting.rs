@@ -96,7 +96,13 @@ fn awaited(case: &Case, all: &mut Vec<Candidate>) {
             Some(declared) if declared.kind == NameKind::Value && declared.token != at => {
                 let end = case.statement_end(declared.token);
                 let mark = (declared.token..end).find(|at| lexed.is(*at, "="));
-                mark.map(|mark| mark + 1)
+                // `response.json()`: what was waited for is asked for more.
+                let waited = mark.is_some_and(|mark| lexed.is(mark + 1, "await"));
+                let asked = lexed.is(at + 1, ".") && lexed.is(at + 3, "(");
+                match waited {
+                    true => Some(at).filter(|_| asked && lexed.before(at) != "await"),
+                    false => mark.map(|mark| mark + 1),
+                }
             }
             _ if lexed.is(at + 1, "(") && !matches!(lexed.before(at), "." | "await" | "new") => {
                 Some(at)
@@ -113,7 +119,13 @@ fn awaited(case: &Case, all: &mut Vec<Candidate>) {
         });
         if calls && may_wait {
             let edit = case.insert(lexed.code[made].start, "await ");
-            all.push(Candidate::new(MistakeId::MissingWord, NOT_AWAITED, vec![edit]));
+            let candidate = Candidate::new(MistakeId::MissingWord, NOT_AWAITED, vec![edit]);
+            // A function of the library stands behind a dot: what it gives back is not in the text.
+            all.push(if made == at && lexed.is(at + 1, ".") {
+                candidate.guess()
+            } else {
+                candidate
+            });
             return;
         }
     }
@@ -125,6 +137,17 @@ mod tests {
     use super::FAMILY;
 
     const TSC: &str = "'await' expressions are only allowed within async functions and at the top levels of modules.";
+
+    #[test]
+    fn what_was_waited_for_may_have_to_be_waited_for_again() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "async function load(path: string): Promise<string[]> {\n  const answer = await fetch(path);\n  const all: string[] = <|>answer.json();\n  return all;\n}\n",
+            "[TS2740] Type 'Promise<any>' is missing the following properties from type 'string[]': length, pop, push, concat, and 29 more.",
+            "async function load(path: string): Promise<string[]> {\n  const answer = await fetch(path);\n  const all: string[] = await answer.json();\n  return all;\n}\n",
+        );
+    }
 
     #[test]
     fn a_method_is_marked_before_its_name() {
