@@ -139,6 +139,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::haskell::each_line::FAMILY,
     &super::haskell::guards::FAMILY,
     &super::half_comparison::FAMILY,
+    &super::holds_itself::FAMILY,
     &super::haskell::joined_last::FAMILY,
     &super::haskell::lacking_value::FAMILY,
     &super::haskell::own_name::FAMILY,

@@ -74,6 +74,7 @@ mod headers;
 mod headless;
 mod heritage;
 mod hints;
+mod holds_itself;
 mod if_value;
 mod import_lines;
 mod import_path;

@@ -322,7 +322,9 @@ fn wanted_types(case: &Case, now: &str, found: &[String]) -> Vec<(String, Factor
         let known = known || name == usual.text || matches!(name, "String" | "&str");
         // A type of the learner's own is no slip for a plain one.
         let fits = plain || !is_plain(case, name);
-        if name != now && known && fits && !all.iter().any(|(other, _)| other == name) {
+        let same =
+            |one: &str| one == name || case.language().any_case && one.eq_ignore_ascii_case(name);
+        if !same(now) && known && fits && !all.iter().any(|(other, _)| same(other)) {
             all.push((name.to_owned(), score));
         }
     };

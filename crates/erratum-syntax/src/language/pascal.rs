@@ -257,6 +257,7 @@ pub(super) static PASCAL: Language = Language {
     ],
     weak_comparisons: true,
     from_text: &[
+        ("Integer", "StrToInt(", ")"),
         ("LongInt", "StrToInt(", ")"),
         ("SmallInt", "StrToInt(", ")"),
         ("Double", "StrToFloat(", ")"),

@@ -26,6 +26,8 @@ const TYPE_OF_VALUE: Factor = weight("the type of its value", 2.0);
 const USUAL_TYPE: Factor = weight("a usual type", 0.8);
 /// Each type that is more usual.
 const RARER_TYPE: Factor = weight("a rarer type", -0.6);
+/// It counts a loop, or the elements of an array.
+const COUNTS: Factor = weight("it counts a loop or the elements of an array", 4.0);
 /// A name that stands more than once was not declared.
 const USED_OFTEN: Factor = weight("the name stands more than once", 1.5);
 /// A name that stands only once is rather misspelt.
@@ -182,9 +184,14 @@ fn pascal_variable(case: &Case, name: &str, first: Option<usize>, all: &mut Vec<
     let typed = match value {
         _ if counts => usual.whole.to_owned(),
         Some(typed) => typed,
+        None if compared_with_text(case, name) => usual.text.to_owned(),
         None => usual.whole.to_owned(),
     };
-    let others = [usual.whole, usual.real, usual.text, usual.truth];
+    // What counts is a whole number, and nothing else is.
+    let others = match counts {
+        true => &[][..],
+        false => &[usual.whole, usual.real, usual.text, usual.truth][..],
+    };
     // What stands only once is rather misspelt than not declared.
     let often = if case.text.names.seen.get(name).is_some_and(|seen| seen.len() > 1) {
         USED_OFTEN
@@ -199,14 +206,26 @@ fn pascal_variable(case: &Case, name: &str, first: Option<usize>, all: &mut Vec<
         let indent = lexed.source.indent_text(next.line);
         let end = lexed.source.line_end_text();
         let types =
-            std::iter::once(typed.as_str()).chain(others.into_iter().filter(|t| *t != typed));
+            std::iter::once(typed.as_str()).chain(others.iter().copied().filter(|t| *t != typed));
         for (less, typed) in types.enumerate() {
             let text = format!("{indent}{spelt}: {typed};{end}");
             let edit = case.insert(lexed.source.line_start(next.line), text);
-            let score = often + FURTHER_SECTION * less as f64 + FURTHER_SECTION * rank as f64;
+            let score = often
+                + COUNTS.when(counts)
+                + FURTHER_SECTION * less as f64
+                + FURTHER_SECTION * rank as f64;
             all.push(Candidate::new(MistakeId::MissingDeclaration, score, vec![edit]));
         }
     }
+}
+
+/// Whether a name is compared with a text: `Answer = 'n'`.
+fn compared_with_text(case: &Case, name: &str) -> bool {
+    let lexed = case.lexed();
+    let seen = case.text.names.seen.get(name).map_or(&[][..], Vec::as_slice);
+    seen.iter().any(|at| {
+        matches!(lexed.word(at + 1), "=" | "<>") && lexed.kind(at + 2) == Some(TokenKind::Str)
+    })
 }
 
 /// C: a function that is used above its definition needs a prototype.

@@ -18,7 +18,10 @@ pub(super) fn parsed(case: &Case, all: &mut Vec<Candidate>) {
         is_text(case, is).then_some(wanted)
     });
     let Some(wanted) = clash else { return };
-    let ways = case.language().from_text.iter().filter(|(typed, _, _)| *typed == wanted);
+    let same = |typed: &str| {
+        typed == wanted || case.language().any_case && typed.eq_ignore_ascii_case(wanted)
+    };
+    let ways = case.language().from_text.iter().filter(|(typed, _, _)| same(typed));
     let lexed = case.lexed();
     for (_, before, after) in ways {
         let Some((first, last)) = value(case) else { return };
