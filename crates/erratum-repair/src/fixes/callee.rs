@@ -85,7 +85,10 @@ fn takes_nothing(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let said = case.message.text.as_str();
     // Seen with scalac 2.11 and tsc 5.9.
-    if !said.ends_with("does not take parameters") && !said.contains(GETTER) {
+    // `max()`, which is given its order by the compiler.
+    let implicit =
+        said.starts_with("not enough arguments for method") && said.contains("(implicit ");
+    if !said.ends_with("does not take parameters") && !said.contains(GETTER) && !implicit {
         return;
     }
     let near = case.token.saturating_sub(2)..case.token + 2;

@@ -303,6 +303,13 @@ fn found_types(case: &Case) -> Vec<String> {
         let quoted = span.text.split(['`', '\'']).skip(1).step_by(2);
         all.extend(quoted.map(clean));
     }
+    // Scala names all that several values have in common: `Product with Vessel`.
+    let common: Vec<String> = all
+        .iter()
+        .filter_map(|one| one.rsplit_once(" with "))
+        .map(|(_, last)| clean(last))
+        .collect();
+    all.extend(common);
     all.retain(|name| name.len() < 40 && !name.is_empty());
     all
 }

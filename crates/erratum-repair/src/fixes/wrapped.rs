@@ -102,6 +102,18 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             _ => {}
         }
     }
+    // A computation is pointed at by its mark: behind `=>` or `=` it is the whole value.
+    if lexed.kind(first) == Some(TokenKind::Op) && open == "Some(" {
+        let line = lexed.on_line(lexed.code[first].line);
+        let start = line.clone().rev().filter(|at| *at < first);
+        let start = start.into_iter().find(|at| matches!(lexed.word(*at), "=>" | "="));
+        if let Some(mark) = start {
+            let (from, to) = (lexed.code[mark + 1].start, lexed.code[line.end - 1].end);
+            let edits = vec![case.insert(from, open), case.insert(to, close)];
+            all.push(Candidate::new(MistakeId::BareValue, ONE_OF_THEM, edits).guess());
+        }
+        return;
+    }
     let last = match lexed.kind(first) {
         Some(TokenKind::Number | TokenKind::Str) => Some(first),
         Some(TokenKind::Name) => operand_end(case, first),
