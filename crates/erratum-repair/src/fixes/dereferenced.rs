@@ -1,4 +1,4 @@
-//! C, C++: a pointer where what it points at is wanted: `show(p)` for `show(*p)`.
+//! C, C++, Go: a pointer where what it points at is wanted: `show(p)` for `show(*p)`.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
@@ -32,6 +32,9 @@ const BEHIND: &[&str] = &[")", ",", ";", "+", "-", "<<", "==", "}"];
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    if lexed.language.receivers {
+        in_go(case, all);
+    }
     if !lexed.language.directives {
         return;
     }
@@ -76,6 +79,24 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// Go: `return best, true` where `best` points at what is wanted (seen with go 1.19; later versions leave the
+/// word `type` out).
+fn in_go(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let told = case.message.text.strip_prefix("cannot use ");
+    let Some((name, rest)) = told.and_then(|told| told.split_once(" (variable of type *")) else {
+        return;
+    };
+    let Some((found, rest)) = rest.split_once(") as ") else { return };
+    let wanted = rest.trim_start_matches("type ").split(' ').next();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let at = line.into_iter().find(|at| *at >= case.token && lexed.is(*at, name));
+    if let Some(at) = at.filter(|_| wanted == Some(found)) {
+        let edit = case.insert(lexed.code[at].start, "*");
+        all.push(Candidate::new(MistakeId::MissingDereference, TOLD, vec![edit]));
+    }
+}
+
 /// Whether a message finds the value behind the pointer that is wanted.
 fn wants_pointer(said: &str) -> bool {
     let said = said.replace(['‘', '’', '`'], "'");
@@ -106,6 +127,17 @@ fn plain(typed: &str) -> String {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn one_of_several_results_is_what_is_pointed_at() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc near(best *Edge) (Edge, bool) {\n\treturn <|>best, true\n}\n",
+            "cannot use best (variable of type *Edge) as type Edge in return statement",
+            "package quay\n\nfunc near(best *Edge) (Edge, bool) {\n\treturn *best, true\n}\n",
+        );
+    }
 
     #[test]
     fn an_operator_names_both_types() {

@@ -5,11 +5,14 @@ use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
 use erratum_syntax::language::NameKind;
 use erratum_syntax::lex::TokenKind;
 
 /// The types that a type takes stand in other brackets here.
 const OTHER_BRACKETS: Factor = evidence("the types that a type takes stand in other brackets", 7.0);
+/// The declaration names as many as the type takes.
+const AS_DECLARED: Factor = evidence("the declaration on the left names them", 9.0);
 /// Each line between the change and the reported place.
 const LINES: Factor = weight("lines from the reported place", -0.5);
 
@@ -29,6 +32,7 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let (lexed, language) = (case.lexed(), case.language());
+    as_declared(case, all);
     let Some(here) = language.type_arguments else { return };
     let reported = lexed.code[case.token].line;
     for line in reported.saturating_sub(1).max(1)..=reported {
@@ -43,6 +47,34 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let edits = list.edits(case, here);
             all.push(Candidate::new(MistakeId::ForeignMark, OTHER_BRACKETS + far, edits));
         }
+    }
+}
+
+/// `Map<String, Integer> fees = new HashMap<String>();`: as many as are declared (seen with javac 17 and mcs 6.8).
+fn as_declared(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    if !said.starts_with("wrong number of type arguments") && !said.contains("type argument(s)") {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let Some(new) = line.clone().find(|at| lexed.is(*at, "new")) else { return };
+    // From a `<` to the `>` in front of a token.
+    let list = |mut within: std::ops::Range<usize>, before: &str| {
+        let open = within.find(|at| lexed.is(*at, "<"))?;
+        let close = (open..within.end).rev().find(|at| lexed.is(*at, ">"))?;
+        let text = lexed.source.slice(lexed.code[open].start, lexed.code[close].end);
+        (lexed.is(close + 1, before) || before.is_empty()).then(|| (open, close, text.into_owned()))
+    };
+    let (Some((_, _, wanted)), Some((open, close, given))) =
+        (list(line.start..new, ""), list(new..line.end, "("))
+    else {
+        return;
+    };
+    if wanted != given {
+        let (from, to) = (lexed.code[open].start, lexed.code[close].end);
+        let edit = Edit::replace(case.file(), from, to, wanted);
+        all.push(Candidate::new(MistakeId::TypeArguments, AS_DECLARED, vec![edit]).guess());
     }
 }
 
@@ -91,7 +123,7 @@ impl List {
         None
     }
 
-    fn edits(&self, case: &Case, here: (&str, &str)) -> Vec<erratum_syntax::edit::Edit> {
+    fn edits(&self, case: &Case, here: (&str, &str)) -> Vec<Edit> {
         let mark = |opens: bool| if opens { here.0 } else { here.1 };
         let edit = |(at, opens, many): &(usize, bool, usize)| {
             case.replace_token(*at, mark(*opens).repeat(*many))
@@ -140,6 +172,17 @@ fn typed_word(case: &Case, at: usize) -> bool {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn what_is_made_takes_as_many_as_are_declared() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    Map<String, Integer> fees = new HashMap<|><String>();\n}\n",
+            "wrong number of type arguments; required 2",
+            "class Quay {\n    Map<String, Integer> fees = new HashMap<String, Integer>();\n}\n",
+        );
+    }
 
     #[test]
     fn brackets_within_brackets_change_with_them() {
