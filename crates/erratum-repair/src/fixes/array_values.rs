@@ -35,7 +35,9 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let (lexed, pairs) = (case.lexed(), &case.text.pairs);
-    if !SAID.iter().any(|said| case.message.text.contains(said)) {
+    // fpc 3.2 counts what it reads: behind the last place it wants the list to end.
+    let too_many = case.message.text.ends_with("\")\" expected but \",\" found");
+    if !too_many && !SAID.iter().any(|said| case.message.text.contains(said)) {
         return;
     }
     let line = lexed.on_line(lexed.code[case.token].line);
@@ -109,6 +111,17 @@ mod tests {
             "program Quay;\nconst\n  Tides: array[1..5] of integer = (2, 3, 4, 5<|>);\nbegin\nend.\n",
             "Expected another 1 array elements",
             "program Quay;\nconst\n  Tides: array[1..4] of integer = (2, 3, 4, 5);\nbegin\nend.\n",
+        );
+    }
+
+    #[test]
+    fn an_array_of_pascal_has_a_place_for_each_value() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program Quay;\nconst\n  Tides: array[1..2] of integer = (2, 3<|>, 4);\nbegin\nend.\n",
+            "Syntax error, \")\" expected but \",\" found",
+            "program Quay;\nconst\n  Tides: array[1..3] of integer = (2, 3, 4);\nbegin\nend.\n",
         );
     }
 

@@ -153,6 +153,7 @@ fn pointed(case: &Case, all: &mut Vec<Candidate>) {
     let said = &case.message.text;
     let told = said.contains("pointer value used where a floating-point")
         || said.contains("operand of type 'void *' cannot be cast")
+        || said.contains("makes pointer from integer without a cast")
         || said.contains("invalid conversion from 'int' to 'int*'");
     let line = lexed.on_line(lexed.code[case.token].line);
     let plain = |at: &usize| {

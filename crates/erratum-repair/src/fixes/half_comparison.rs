@@ -76,12 +76,13 @@ fn compared(case: &Case, start: usize, join: usize) -> Option<(String, String)> 
     if JOINS.contains(&lexed.word(mark)) {
         return None;
     }
+    // In C and C++ the arrow leads to a member.
+    let arrow = |at: usize| lexed.is(at, "->") && !lexed.language.directives;
     let ends = |at: usize| {
-        JOINS.contains(&lexed.word(at))
-            || matches!(
-                lexed.word(at),
-                "(" | "{" | "," | ";" | "=" | ":=" | "=>" | "->" | "|" | "?"
-            ) && (!own(at) || !lexed.is(at, "("))
+        arrow(at)
+            || JOINS.contains(&lexed.word(at))
+            || matches!(lexed.word(at), "(" | "{" | "," | ";" | "=" | ":=" | "=>" | "|" | "?")
+                && (!own(at) || !lexed.is(at, "("))
             || lexed.kind(at) == Some(TokenKind::Keyword)
                 && !matches!(lexed.word(at), "this" | "self")
     };
@@ -104,6 +105,17 @@ fn is_bare(case: &Case, at: usize, line: &std::ops::Range<usize>) -> bool {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn the_whole_left_side_is_written_again() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "int fits(const Rope *r) {\n    return r->metres >= 5 && <|>< 40;\n}\n",
+            "expected expression before '<' token",
+            "int fits(const Rope *r) {\n    return r->metres >= 5 && r->metres < 40;\n}\n",
+        );
+    }
 
     #[test]
     fn comparisons_in_brackets_of_their_own_have_both_sides() {

@@ -122,16 +122,16 @@ fn at_hand(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
         return;
     }
     let (first, last) = value(case);
-    // A name stands for what it is bound to further on.
-    let bound = (first == last && lexed.kind(first) == Some(TokenKind::Name))
-        .then(|| {
-            let name = lexed.word(first);
-            let mut binds = (0..lexed.code.len())
-                .filter(|at| lexed.is(*at, name) && lexed.is(at + 1, "=") && *at != first);
-            binds.next().filter(|_| binds.next().is_none())
-        })
-        .flatten();
-    let call = bound.map_or(first, |at| at + 2);
+    // A name stands for what it is bound to further on; of a computation, one part may.
+    let bound = |at: usize| {
+        let named = lexed.kind(at) == Some(TokenKind::Name);
+        let binds = |other: &usize| {
+            *other != at && lexed.is(*other, lexed.word(at)) && lexed.is(other + 1, "=")
+        };
+        let mut all = (0..lexed.code.len()).filter(binds);
+        all.next().filter(|_| named && all.next().is_none()).map(|other| other + 2)
+    };
+    let call = (first..=last).find_map(bound).unwrap_or(first);
     let call = call + usize::from(lexed.is(call, "("));
     let start = match expected {
         "Int" | "Integer" | "Double" | "Float" => "0",

@@ -52,7 +52,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let Some(parts) = starts.map(|start| application(case, start, mark)) else { continue };
             let behind = application(case, mark + 1, line.end);
             let (Some(last), Some(next)) = (parts.last(), behind.first()) else { continue };
-            if parts.len() < 2 || behind.len() > 1 {
+            // What stands further behind is another value of the call, and not of what is computed.
+            let further = behind.len() > 1 && why != PUT_TOGETHER;
+            if parts.len() < 2 || further {
                 continue;
             }
             let edits = vec![
@@ -67,7 +69,18 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 #[cfg(test)]
 mod tests {
     use super::FAMILY;
-    use crate::fixes::testing::check_no_fix;
+    use crate::fixes::testing::{check_fix, check_no_fix};
+
+    #[test]
+    fn further_values_of_the_call_stay_behind() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "data Crate = Crate [Int] Int\n\nadd :: Int -> Crate -> Crate\nadd n (Crate xs m) = <|>Crate n:xs (m + 1)\n",
+            "Couldn't match expected type: Crate with actual type: [Int -> Crate]",
+            "data Crate = Crate [Int] Int\n\nadd :: Int -> Crate -> Crate\nadd n (Crate xs m) = Crate (n:xs) (m + 1)\n",
+        );
+    }
 
     #[test]
     fn a_value_by_itself_is_no_call() {
