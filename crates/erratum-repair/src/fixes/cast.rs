@@ -163,7 +163,15 @@ fn pointed(case: &Case, all: &mut Vec<Candidate>) {
     };
     let made = |at: &usize| matches!(lexed.word(at + 2), "malloc" | "calloc" | "realloc");
     if let Some(typed) = line.filter(|_| told).find(|at| plain(at) && made(at)) {
-        let edit = case.insert(lexed.code[typed].end, " *");
+        // `Rope *r = (int) malloc(...)`: of what it is declared to point at.
+        let given =
+            typed.checked_sub(5).filter(|at| lexed.is(at + 3, "=") && lexed.is(at + 1, "*"));
+        let edit = match given.map(|at| lexed.text(&lexed.code[at])) {
+            Some(other) if other != lexed.word(typed) => {
+                case.replace_token(typed, format!("{other} *"))
+            }
+            _ => case.insert(lexed.code[typed].end, " *"),
+        };
         all.push(Candidate::new(MistakeId::CastRules, ADDRESS, vec![edit]).guess());
     }
 }
