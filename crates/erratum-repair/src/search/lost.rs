@@ -65,6 +65,8 @@ impl Lost {
                 true
             }
             () if declared(**at).is_some() => false,
+            // What the language itself knows is known without the part.
+            () if lexed.language.is_type(lexed.word(**at)) => false,
             () if !broken => text.names.resolve(lexed, **at).is_none() && told(**at),
             () => {
                 let declared = text.names.resolve(lexed, **at);
