@@ -139,7 +139,15 @@ impl Lost {
     /// value back, or that one leads nowhere: of half of them, that cannot be told.
     pub fn spoils_paths(&self, message: &Message, diagnosis: &Diagnosis) -> bool {
         let of_paths = [MistakeId::MissingReturn, MistakeId::UnreachableCode];
-        of_paths.into_iter().any(|one| diagnosis.shows(one)) && self.holds(message)
+        // rustc says the same of any two types that differ: of a path, that it gives nothing (seen with 1.95).
+        let clash = diagnosis.shows(MistakeId::WrongType);
+        let remarks = message.spans.iter().chain(&message.notes).map(|note| note.text.as_str());
+        let nothing =
+            |said: &str| said.contains("found `()`") || said.contains("implicitly returns");
+        let nothing = remarks.chain([message.text.as_str()]).any(nothing);
+        of_paths.into_iter().any(|one| diagnosis.shows(one))
+            && (nothing || !clash)
+            && self.holds(message)
     }
 
     /// Returns whether a message that names members which were lost asks for them of a type of the library:
