@@ -111,3 +111,16 @@ fn one_binding_is_switched_off_and_not_all_behind_its_word() {
     let told = told("Main.hs", text);
     check_lines(&told, &[8, 10, 11]);
 }
+
+#[test]
+fn a_mistake_without_a_fix_hides_no_other() {
+    let haskell = "foo :: Blorgh -> Int\nfoo x = 3\n\nname :: Int -> String\nname n = n\n\nmain :: IO ()\nmain = putStrLn (name \"3\")\n";
+    let wanted = [(1, "does not know `Blorgh`"), (5, "Add `show`"), (8, "write `3`")];
+    support::told("ghc", "Port.hs", haskell, &wanted);
+    let rust = "fn name(n: i32) -> bool {\n    let q = n n n;\n    let low: bool = n;\n    low\n}\n\nfn main() {\n    prinln!(\"{}\", name(3));\n}\n";
+    let wanted = [(2, "found `n`"), (3, ""), (8, "write `println`")];
+    support::told("rustc", "port.rs", rust, &wanted);
+    let go = "package main\n\nimport \"fmt\"\n\nfunc main() {\n\tk := 3\n\tfor i := 0; i < ; i++ {\n\t}\n\tfmt.Printn(k)\n\tfmt.Println(kk)\n}\n";
+    let wanted = [(7, "cannot fit in"), (9, "write `Println`"), (10, "write `k`")];
+    support::told("go", "port.go", go, &wanted);
+}

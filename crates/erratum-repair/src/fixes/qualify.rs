@@ -123,11 +123,12 @@ fn of_module(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let name = lexed.word(case.token);
     let bare = lexed.before(case.token) != "." && !lexed.is(case.token + 1, ".");
-    let alias = (2..lexed.code.len()).find_map(|at| {
+    let alias = (2..lexed.code.len()).find(|at| {
+        let at = *at;
         let line = lexed.on_line(lexed.code[at].line);
         let qualified = || line.clone().any(|at| lexed.is(at, "qualified"));
         let named = lexed.is(at, name) || lexed.is(at - 2, name);
-        (lexed.is(at - 1, "as") && named && qualified()).then_some(at)
+        lexed.is(at - 1, "as") && named && qualified()
     });
     let unknown = case.message.text.to_lowercase().contains("not in scope");
     if let Some(alias) = alias.filter(|_| case.language().applies_bare && bare && unknown) {

@@ -38,7 +38,8 @@ impl Teller<'_, '_> {
         let message = draft.message();
         let said = words(&message.text);
         // Types may be told in remarks; what else these name is only around the place.
-        let remarks = message.notes.iter().flat_map(|note| words(&note.text));
+        let remarks = message.notes.iter().chain(&message.spans);
+        let remarks = remarks.flat_map(|note| words(&note.text));
         let told: Vec<String> = remarks.chain(said.iter().cloned()).collect();
         let changes = before.choices().iter().flat_map(|fix| &fix.edits);
         let whole = |change: &&Change| change.text.contains('\n');
@@ -132,7 +133,8 @@ impl Teller<'_, '_> {
 fn names_declared_type(message: &Message, before: &Root) -> bool {
     let redeclared = |fix: &&Fix| fix.effect == effect::Effect::Redeclares;
     let edits = before.choices().iter().filter(redeclared).flat_map(|fix| &fix.edits);
-    let remarks = message.notes.iter().map(|note| note.text.as_str());
+    // rustc tells the types beside the places (seen with 1.95).
+    let remarks = message.notes.iter().chain(&message.spans).map(|note| note.text.as_str());
     let said: Vec<&str> = remarks.chain([message.text.as_str()]).collect();
     let names = |word: &str| {
         let mut all =

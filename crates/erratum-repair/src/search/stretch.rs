@@ -144,6 +144,12 @@ fn statements(case: &Case, token: usize, phase: Phase) -> Vec<Stretch> {
         all.push(whole);
         return all;
     }
+    // Go: the marks in the head of a loop stand in no brackets.
+    let line = lexed.on_line(lexed.code[token].line);
+    let open = (token..line.end).find(|at| lexed.opens_block(*at));
+    if let Some(open) = open.filter(|_| lexed.language.receivers && lexed.is(line.start, "for")) {
+        around(lexed, pairs, line.start, open, &mut all);
+    }
     around(lexed, pairs, first, last, &mut all);
     // What stands in brackets may have statements of its own.
     let (outer, end) = whole_statement(lexed, pairs, token);

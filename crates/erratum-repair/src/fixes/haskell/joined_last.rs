@@ -61,7 +61,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 case.insert(lexed.code[last.start].start, "("),
                 case.insert(lexed.code[next.end - 1].end, ")"),
             ];
-            all.push(Candidate::new(MistakeId::MissingBracket, why + far.clone(), edits).guess());
+            all.push(Candidate::new(MistakeId::MissingBracket, why + far, edits).guess());
         }
     }
 }
