@@ -186,7 +186,7 @@ fn bare_static(case: &Case, all: &mut Vec<Candidate>) {
     let path = told.and_then(|(_, path)| path.trim_end_matches("'?").rsplit_once('.'));
     let Some((class, _)) = path.filter(|(_, member)| lexed.word(name) == *member) else { return };
     let edit = case.insert(lexed.code[name].start, format!("{class}."));
-    all.push(Candidate::new(MistakeId::MissingPrefix, NAMED_BY_MESSAGE, vec![edit]));
+    all.push(Candidate::new(MistakeId::MissingPrefix, NAMED_BY_MESSAGE, vec![edit]).guess());
 }
 
 /// Go: a field of the own type without the name of the object in front of it.

@@ -69,7 +69,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             continue;
         };
         let own = case.text.names.of(lexed.word(first)).any(|one| one.kind == NameKind::Type);
-        if lexed.is(last + 1, "[") || lexed.is(last + 1, "<") || !lexed.is(first - 1, ":") {
+        if lexed.is(last + 1, "[") || lexed.is(last + 1, "<") || lexed.before(first) != ":" {
             continue;
         }
         let list = lexed.is(last + 1, "=") && lexed.is(last + 2, "[")

@@ -51,7 +51,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if other {
             all.push(Candidate::new(MistakeId::WrongType, OTHER_CLASS, vec![mark]).guess());
         } else {
-            let (from, to) = (lexed.code[new].start, lexed.code[new + 1].start);
+            let Some(next) = lexed.code.get(new + 1) else { continue };
+            let (from, to) = (lexed.code[new].start, next.start);
             let bare = Edit::delete(case.file(), from, to);
             all.push(Candidate::new(MistakeId::WrongArgument, ITSELF, vec![bare]).guess());
             all.push(Candidate::new(MistakeId::WrongType, ITSELF, vec![mark]).guess());

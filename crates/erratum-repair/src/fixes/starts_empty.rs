@@ -92,7 +92,7 @@ fn starts_as(case: &Case, nothing: &str, all: &mut Vec<Candidate>) {
     };
     let declared = case.text.names.declared.iter().find_map(|one| {
         let (first, last) = one.typed?;
-        (last + 1 == mark && lexed.is(first - 1, ":")).then_some((first, last))
+        (last + 1 == mark && lexed.before(first) == ":").then_some((first, last))
     });
     if let Some((first, last)) = declared {
         let function = text_of(case, (first, last)).contains("=>");

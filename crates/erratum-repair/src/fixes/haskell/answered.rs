@@ -107,7 +107,7 @@ fn alias(case: &Case, name: &str) -> Option<String> {
     let lexed = case.lexed();
     let head = |at: &usize| lexed.is(*at, name) && lexed.before(*at) == "type";
     let at = (1..lexed.code.len()).find(head).filter(|at| lexed.is(at + 1, "="))?;
-    let last = lexed.on_line(lexed.code[at].line).end.checked_sub(1)?;
+    let last = lexed.on_line(lexed.code[at].line).end.checked_sub(1).filter(|last| *last > at)?;
     Some(lexed.source.slice(lexed.code[at + 1].end, lexed.code[last].end).trim().to_owned())
 }
 

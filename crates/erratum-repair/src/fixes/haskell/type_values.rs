@@ -71,7 +71,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let mut edits: Vec<Edit> = Vec::new();
     for at in line.clone().filter(bare) {
         let named = |at: usize| lexed.kind(at) == Some(TokenKind::Name) && line.contains(&at);
-        let alone = named(at - 1)
+        let alone = named(at.wrapping_sub(1))
             || matches!(lexed.before(at), ")" | "]")
             || named(at + 1) && !matches!(lexed.word(at + 1), "where" | "deriving");
         let text = if alone { format!("({whole})") } else { whole.clone() };
