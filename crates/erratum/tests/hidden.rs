@@ -118,7 +118,7 @@ fn a_mistake_without_a_fix_hides_no_other() {
     let wanted = [(1, "does not know `Blorgh`"), (5, "Add `show`"), (8, "write `3`")];
     support::told("ghc", "Port.hs", haskell, &wanted);
     let rust = "fn name(n: i32) -> bool {\n    let q = n n n;\n    let low: bool = n;\n    low\n}\n\nfn main() {\n    prinln!(\"{}\", name(3));\n}\n";
-    let wanted = [(2, "found `n`"), (3, ""), (8, "write `println`")];
+    let wanted = [(2, "cannot fit in"), (3, "of the type"), (8, "write `println`")];
     support::told("rustc", "port.rs", rust, &wanted);
     let go = "package main\n\nimport \"fmt\"\n\nfunc main() {\n\tk := 3\n\tfor i := 0; i < ; i++ {\n\t}\n\tfmt.Printn(k)\n\tfmt.Println(kk)\n}\n";
     let wanted = [(7, "cannot fit in"), (9, "write `Println`"), (10, "write `k`")];
