@@ -71,9 +71,10 @@ impl Draft<'_> {
 
 /// Whether what can be done first about a mistake is the very change that is told of another one.
 fn does_as(root: &Root, before: &Root) -> bool {
-    let change = |root: &Root| root.choices().first().map(|fix| fix.edits.clone());
-    let (own, other) = (change(root), change(before));
-    own.is_some_and(|own| !own.is_empty() && other.is_some_and(|other| own == other))
+    match (root.choices().first(), before.choices().first()) {
+        (Some(own), Some(other)) => !own.edits.is_empty() && own.edits == other.edits,
+        _ => false,
+    }
 }
 
 /// Writes the verdict.

@@ -321,10 +321,13 @@ impl Places<'_, '_, '_> {
         let on_change = at
             .is_some_and(|at| self.changed.iter().any(|(file, l)| *file == at.file && *l == line));
         // What a later phase says of another value of the same call was hidden.
-        let hidden = diagnosis.phase > self.setting.phase && self.is_of_another_argument(message)
-            || diagnosis.phase == Phase::Name && self.is_of_callee(message)
-            || self.is_within_values(message, diagnosis.phase);
-        let on_change = on_change && !hidden;
+        // Each of these reads the text: only what stands on the change is asked.
+        let hidden = || {
+            diagnosis.phase > self.setting.phase && self.is_of_another_argument(message)
+                || diagnosis.phase == Phase::Name && self.is_of_callee(message)
+                || self.is_within_values(message, diagnosis.phase)
+        };
+        let on_change = on_change && !hidden();
         let first = at.and_then(|at| {
             let own = self.changed.iter().filter(|(name, _)| *name == at.file);
             own.map(|(_, line)| *line).min()
