@@ -1,7 +1,8 @@
 //! Whether a mistake that shows behind another may be the work of what was done about that one.
 
-use super::lost;
+use super::lost::{self, Unsettled};
 use super::report::{Draft, Teller};
+use super::words::words;
 use crate::effect;
 use crate::message::{Message, Place};
 use crate::verdict::{Change, Fix, Root};
@@ -31,16 +32,12 @@ impl Teller<'_, '_> {
     /// Whether a mistake that shows behind another speaks of what that one is about: its message names
     /// what a line declares which the other one changes, or a word that the other one puts in.
     pub(super) fn hangs_on(&self, draft: &Draft, before: &Root) -> bool {
-        let words = |text: &str| -> Vec<String> {
-            let parts = text.split(|c: char| !c.is_alphanumeric() && c != '_');
-            parts.filter(|word| !word.is_empty()).map(str::to_owned).collect()
-        };
         let message = draft.message();
         let said = words(&message.text);
         // Types may be told in remarks; what else these name is only around the place.
         let remarks = message.notes.iter().chain(&message.spans);
-        let remarks = remarks.flat_map(|note| words(&note.text));
-        let told: Vec<String> = remarks.chain(said.iter().cloned()).collect();
+        let told: Vec<&str> =
+            remarks.flat_map(|note| words(&note.text)).chain(said.iter().copied()).collect();
         let changes = before.choices().iter().flat_map(|fix| &fix.edits);
         let whole = |change: &&Change| change.text.contains('\n');
         // A message that names the type which a fix declares may come of that. A type of the language
@@ -54,7 +51,7 @@ impl Teller<'_, '_> {
         let mut common = false;
         for word in put_in.flat_map(|change| words(&change.text)).filter(|word| told.contains(word))
         {
-            match self.scene.policy.language.is_type(&word) {
+            match self.scene.policy.language.is_type(word) {
                 true => common = true,
                 false => return true,
             }
@@ -68,9 +65,8 @@ impl Teller<'_, '_> {
             // What the line only uses is what it was: only what it declares can have changed.
             let line = text.lexed.on_line(place.line);
             let declared = text.names.declared.iter().filter(|one| line.contains(&one.token));
-            declared
-                .map(|one| text.lexed.word(one.token))
-                .any(|name| said.iter().any(|w| w == name))
+            let mut declared = declared.map(|one| Unsettled::of(&text.lexed, one));
+            declared.any(|one| said.iter().any(|word| one.is(word, message.line())))
         })
     }
 

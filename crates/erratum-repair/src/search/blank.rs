@@ -6,9 +6,9 @@ use super::brought::{Import, import_at};
 use super::cache::CompileCache;
 use super::compare::{Difference, compare};
 use super::lost;
-use super::node::words_of;
 use super::stretch::{Stretch, stretches};
 use super::trial::{Setting, Trial};
+use super::words::words_of;
 use crate::diagnose::Diagnosis;
 use crate::fixes::{Candidate, Case, Certainty};
 use crate::message::Message;
@@ -56,7 +56,9 @@ pub(super) fn blank_out(
         // What a header declared is not known in the block that stays.
         let lost = stretch.declares(&case.text);
         let tells_of_it = |message: &Message| {
-            words_of(message).any(|word| lost.iter().any(|one| lexed.language.same_name(one, word)))
+            words_of(message)
+                .into_iter()
+                .any(|word| lost.iter().any(|one| lexed.language.same_name(one, word)))
         };
         let (told, new): (Vec<&Message>, Vec<&Message>) =
             difference.new.iter().map(|at| &report.messages[*at]).partition(|m| tells_of_it(m));
@@ -145,7 +147,9 @@ fn was_hidden(
     let names_it = || {
         let name = |at: &usize| lexed.kind(*at) == Some(TokenKind::Name);
         let mut names = (part.first..=part.last).filter(name).map(|at| lexed.word(at));
-        names.any(|name| words_of(message).any(|word| lexed.language.same_name(name, word)))
+        names.any(|name| {
+            words_of(message).into_iter().any(|word| lexed.language.same_name(name, word))
+        })
     };
     let depends = match setting.phase {
         Phase::Name => names_it(),

@@ -4,8 +4,8 @@
 use super::Report;
 use super::blank::Blanked;
 use super::brought::{Brought, import_at};
-use super::node::{words, words_of};
 use super::trial::Trial;
+use super::words::{words, words_of};
 use crate::diagnose::Diagnosis;
 use crate::fixes::Case;
 use crate::fixes::promised::promised;
@@ -57,7 +57,7 @@ impl Lost {
         let broken = blanked.wide || phase <= Phase::Syntax;
         // What the message did not find there may have been meant to be declared there.
         let told = |at: usize| {
-            words_of(message).any(|word| lexed.language.same_name(lexed.word(at), word))
+            words_of(message).into_iter().any(|word| lexed.language.same_name(lexed.word(at), word))
         };
         let declared = |at: usize| text.names.declared.iter().find(|one| one.token == at);
         let lost = names.iter().filter(|at| match () {
@@ -127,7 +127,7 @@ impl Lost {
             return false;
         };
         match brought {
-            Brought::Names(_) => words_of(message).any(|word| brought.may_bring(word)),
+            Brought::Names(_) => words_of(message).into_iter().any(|word| brought.may_bring(word)),
             Brought::Any(_) => {
                 let name = diagnosis.capture("name").unwrap_or("");
                 new && !name.is_empty() && brought.may_bring(name)
@@ -179,9 +179,45 @@ impl Lost {
     }
 }
 
+/// A name whose type is not known while what a message tells of stays.
+pub(super) struct Unsettled {
+    pub name: String,
+    /// The lines in which it means that, in the file of the message; everywhere without them.
+    pub lines: Option<(u32, u32)>,
+}
+
+impl Unsettled {
+    /// What a text declares. Another function may have a value of the same name.
+    pub fn of(lexed: &Lexed, declared: &Declared) -> Unsettled {
+        let (first, last) = declared.scope;
+        let line = |at: usize| lexed.code.get(at).map_or(u32::MAX, |token| token.line);
+        let lines = (declared.kind == NameKind::Value).then(|| (line(first), line(last)));
+        Unsettled { name: lexed.word(declared.token).to_owned(), lines }
+    }
+
+    /// A name that means the same everywhere.
+    pub fn anywhere(name: &str) -> Unsettled {
+        Unsettled { name: name.to_owned(), lines: None }
+    }
+
+    /// Whether a word is the name, on a line of the text as it may be by now.
+    pub fn is(&self, word: &str, line: Option<u32>) -> bool {
+        const PUT_IN: u32 = 3;
+        let near =
+            |at: u32| (at.saturating_sub(PUT_IN)..=at + PUT_IN).any(|at| self.holds_on(Some(at)));
+        self.name == word && line.is_none_or(near)
+    }
+
+    fn holds_on(&self, line: Option<u32>) -> bool {
+        let within =
+            |(first, last): (u32, u32)| line.is_some_and(|at| (first..=last).contains(&at));
+        self.lines.is_none_or(within)
+    }
+}
+
 /// The names whose type is not known while what the message tells of stays: they are declared with the
 /// type, or with the value, that it points into.
-pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<String> {
+pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<Unsettled> {
     let (lexed, names) = (&case.text.lexed, &case.text.names);
     if phase <= Phase::Syntax {
         return Vec::new();
@@ -193,8 +229,7 @@ pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<String> {
         let within = |(first, last): (usize, usize)| (first..=last + 1).contains(&case.token);
         value && line.contains(&declared.token) && declared.typed.map_or(inferred, within)
     });
-    let mut all: Vec<String> =
-        at_fault.map(|declared| lexed.word(declared.token).to_owned()).collect();
+    let mut all: Vec<Unsettled> = at_fault.map(|declared| Unsettled::of(lexed, declared)).collect();
     // A function is not known where its result is of no known type, in a language that then passes it over.
     let unread = |declared: &&Declared| {
         let of_result = declared.typed.map(|(first, last)| (first..=last).contains(&case.token));
@@ -204,7 +239,7 @@ pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<String> {
             && (of_result == Some(true) || untyped && declared.token == case.token)
     };
     let unread = names.declared.iter().filter(unread);
-    all.extend(unread.map(|declared| lexed.word(declared.token).to_owned()));
+    all.extend(unread.map(|declared| Unsettled::anywhere(lexed.word(declared.token))));
     // What a class offers is not known where its head is wrong.
     let headed = |declared: &&Declared| {
         declared.kind == NameKind::Type
@@ -214,8 +249,8 @@ pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<String> {
     let heads = names.declared.iter().filter(headed);
     // Where it only lacks a member that it promises, only that member is not known.
     match promised(&case.message.text) {
-        Some(member) => all.push(member.to_owned()),
-        None => all.extend(heads.map(|declared| lexed.word(declared.token).to_owned())),
+        Some(member) => all.push(Unsettled::anywhere(member)),
+        None => all.extend(heads.map(|declared| Unsettled::anywhere(lexed.word(declared.token)))),
     }
     // What a function gives back is not known either, where its returns and its header differ.
     let of_results = [MistakeId::ReturnCount, MistakeId::WrongReturnType];
@@ -226,22 +261,26 @@ pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<String> {
         && let Some(function) = function_around(case, case.token)
         && let Some(open) = case.text.pairs.partner_of(function.parameters_close)
     {
-        all.push(lexed.before(open).to_owned());
+        all.push(Unsettled::anywhere(lexed.before(open)));
     }
     all
 }
 
 /// The errors of a report that name one of those, or point at one.
-pub(super) fn hanging(report: &Report, text: &Text, names: &[String]) -> Vec<usize> {
+pub(super) fn hanging(report: &Report, text: &Text, names: &[Unsettled]) -> Vec<usize> {
     let lexed = &text.lexed;
-    let is_one = |word: &str| names.iter().any(|name| lexed.language.same_name(name, word));
+    let is_one = |word: &str, line: Option<u32>| {
+        let same = |one: &Unsettled| lexed.language.same_name(&one.name, word);
+        names.iter().any(|one| one.holds_on(line) && same(one))
+    };
     // What a class takes over is not known where its head is wrong.
     let bodies: Vec<(usize, usize)> = text
         .names
         .declared
         .iter()
         .filter_map(|declared| {
-            let of_class = declared.kind == NameKind::Type && is_one(lexed.word(declared.token));
+            let of_class =
+                declared.kind == NameKind::Type && is_one(lexed.word(declared.token), None);
             let open = (declared.token..lexed.code.len()).find(|at| lexed.opens_block(*at));
             open.filter(|_| of_class).and_then(|open| Some((open, text.pairs.partner_of(open)?)))
         })
@@ -252,6 +291,8 @@ pub(super) fn hanging(report: &Report, text: &Text, names: &[String]) -> Vec<usi
             && bodies.iter().any(|(open, close)| (*open..*close).contains(&at))
     };
     let hangs = |message: &Message| {
+        let line = message.line();
+        let is_one = |word: &str| is_one(word, line);
         let at = message.at.as_ref().filter(|at| at.file == lexed.source.name());
         let token = at.map(|at| lexed.at(at.range(&lexed.source).0));
         let pointed = token
@@ -260,7 +301,7 @@ pub(super) fn hanging(report: &Report, text: &Text, names: &[String]) -> Vec<usi
         let spans = message.spans.iter().filter_map(|span| span.at.as_ref());
         let mut beside = spans.filter(|at| at.file == lexed.source.name());
         let beside = beside.any(|at| is_one(lexed.word(lexed.at(at.range(&lexed.source).0))));
-        message.is_error() && (pointed || beside || words_of(message).any(is_one))
+        message.is_error() && (pointed || beside || words_of(message).into_iter().any(is_one))
     };
     let all = report.messages.iter().enumerate();
     all.filter(|(_, message)| !names.is_empty() && hangs(message)).map(|(at, _)| at).collect()

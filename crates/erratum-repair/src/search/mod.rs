@@ -27,6 +27,7 @@ mod undeclared;
 mod value;
 mod walk;
 mod weights;
+mod words;
 
 pub use accept::{Acceptance, Findings, NewMessage, Rejection, accept};
 pub use judge::judge;

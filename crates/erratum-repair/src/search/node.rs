@@ -2,8 +2,9 @@
 
 use super::cache::CompileCache;
 use super::compare::compare;
-use super::lost::Lost;
+use super::lost::{Lost, Unsettled};
 use super::trial::Trial;
+use super::words::words_of;
 use super::{Depth, Report};
 use crate::diagnose::Diagnoser;
 use crate::message::Message;
@@ -68,16 +69,6 @@ impl Step {
     }
 }
 
-/// The words of a message that may be names.
-pub(super) fn words(text: &str) -> impl Iterator<Item = &str> {
-    text.split(|c: char| !c.is_alphanumeric() && c != '_')
-}
-
-/// The words of a message, and those of what it is about.
-pub(super) fn words_of(message: &Message) -> impl Iterator<Item = &str> {
-    words(&message.text).chain(words(message.subject()))
-}
-
 /// A partial repair.
 #[derive(Clone)]
 pub(super) struct Node {
@@ -95,6 +86,8 @@ pub(super) struct Node {
     pub steps: Vec<Arc<Step>>,
     /// The names that stand in the parts which are blanked out.
     pub blanked: Arc<HashSet<String>>,
+    /// The names that mean something in a few lines only whose type is not known.
+    unsettled: Vec<Arc<Unsettled>>,
     /// Whether these stand for names in either case, as messages may write them.
     folds: bool,
     /// What was lost with those parts.
@@ -116,6 +109,7 @@ impl Node {
             passed: HashSet::new(),
             steps: Vec::new(),
             blanked: Arc::default(),
+            unsettled: Vec::new(),
             folds: false,
             lost: Vec::new(),
             cost: 0.0,
@@ -174,6 +168,14 @@ impl Node {
         self.blanked = Arc::new(all);
     }
 
+    /// Notes names whose type is not known.
+    pub fn unsettle(&mut self, language: &Language, names: Vec<Unsettled>) {
+        let (local, anywhere): (Vec<_>, Vec<_>) =
+            names.into_iter().partition(|one| one.lines.is_some());
+        self.blank(language, anywhere.into_iter().map(|one| one.name));
+        self.unsettled.extend(local.into_iter().map(Arc::new));
+    }
+
     /// Returns whether a message that was not there at first names what stands in a blanked part: it
     /// hangs on that, most likely.
     pub fn hangs_on_blanked(&self, index: usize) -> bool {
@@ -183,7 +185,9 @@ impl Node {
                 || self.folds && self.blanked.contains(&word.to_ascii_lowercase());
             gone && !self.lost.iter().any(|lost| lost.is_asked_elsewhere(message, word))
         };
-        !self.blanked.is_empty() && self.origin[index].is_none() && words_of(message).any(blanked)
+        let unsettled = |word: &str| self.unsettled.iter().any(|one| one.is(word, message.line()));
+        self.origin[index].is_none()
+            && words_of(message).into_iter().any(|word| blanked(word) || unsettled(word))
     }
 
     /// Returns whether a message only tells of what was lost with a part that was switched off: one that

@@ -3,7 +3,8 @@
 //! It is a rule, not a threshold. The fix keeps the meaning that the text shows; nothing is left that
 //! speaks against it where it stands; no other reading is near.
 
-use super::node::{Node, words_of};
+use super::node::Node;
+use super::words::words_of;
 use crate::effect::brings_in;
 use crate::message::Message;
 use erratum_catalogue::MistakeId;
@@ -90,7 +91,9 @@ impl AtEnd<'_> {
         let left = self.node.report.messages.iter().filter(|message| message.is_error());
         unsolved.chain(left).any(|message| {
             // Some languages take names in any case.
-            words_of(message).any(|word| swapped.iter().any(|one| one.eq_ignore_ascii_case(word)))
+            words_of(message)
+                .into_iter()
+                .any(|word| swapped.iter().any(|one| one.eq_ignore_ascii_case(word)))
         })
     }
 

@@ -386,7 +386,7 @@ impl<'a> Search<'a> {
                     node.after(Done::Passed { hanging }, target, blame, &mut self.cache)
                 }
             };
-            next.blank(text.lexed.language, unsettled.into_iter());
+            next.unsettle(text.lexed.language, unsettled);
             queue.push(next);
             return;
         }
