@@ -8,7 +8,10 @@ pub(super) fn words(text: &str) -> Vec<&str> {
     let quoted = quoted(text);
     let all = || text.split(|c: char| !is_of_word(c) && c != '\'').flat_map(whole);
     if quoted.is_empty() {
-        return all().filter(|word| !word.is_empty()).collect();
+        let all: Vec<&str> = all().filter(|word| !word.is_empty()).collect();
+        let names =
+            |at: usize| at == 0 || !PROSE.contains(&all[at]) || is_told(text, all[at - 1], all[at]);
+        return (0..all.len()).filter(|at| names(*at)).map(|at| all[at]).collect();
     }
     let of_quotes = quoted.into_iter().flat_map(|part| part.split(|c| !is_of_word(c)));
     let all = of_quotes.chain(all().filter(|word| is_no_prose(word)));
@@ -20,6 +23,65 @@ pub(super) fn words_of(message: &Message) -> Vec<&str> {
     let mut all = words(&message.text);
     all.extend(words(message.subject()));
     all
+}
+
+/// What compilers speak of in their own words, and what programs call their values, too.
+const PROSE: [&str; 34] = [
+    "a",
+    "an",
+    "the",
+    "of",
+    "to",
+    "in",
+    "is",
+    "as",
+    "at",
+    "by",
+    "no",
+    "not",
+    "and",
+    "or",
+    "name",
+    "value",
+    "type",
+    "method",
+    "function",
+    "parameter",
+    "argument",
+    "variable",
+    "field",
+    "member",
+    "class",
+    "list",
+    "array",
+    "index",
+    "number",
+    "result",
+    "line",
+    "start",
+    "end",
+    "count",
+];
+
+/// What is said of a name before it, by compilers that do not quote it (seen with scalac 2.11, go 1.19).
+const KINDS: [&str; 11] = [
+    "value",
+    "variable",
+    "method",
+    "class",
+    "object",
+    "type",
+    "symbol",
+    "field",
+    "constructor",
+    "label",
+    "undefined",
+];
+
+/// Whether a text without quotes names what stands behind a word.
+fn is_told(text: &str, before: &str, word: &str) -> bool {
+    let behind = |between: &str| text.contains(&format!("{before}{between}{word}"));
+    behind(": ") || KINDS.contains(&before) && behind(" ")
 }
 
 fn is_of_word(c: char) -> bool {
@@ -81,6 +143,8 @@ mod tests {
     #[test]
     fn without_quotes_every_word_may_be() {
         assert_eq!(words("undefined: tide"), ["undefined", "tide"]);
+        assert_eq!(words("value name is not a member of Int"), ["value", "name", "Int"]);
+        assert!(!words("it must appear before parameter name").contains(&"name"));
         assert!(!words("it can't be: t").contains(&"can"));
         assert!(words("it can't be: t").contains(&"t"));
     }
