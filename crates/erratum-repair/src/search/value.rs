@@ -40,6 +40,10 @@ fn value_around(text: &Text, token: usize) -> Option<(usize, usize)> {
             || ends(at)
     };
     let before = (0..token).rev().find(|at| starts(*at))?;
+    // What begins a line of its own is no part of a value above it.
+    if (before + 2..=token).any(|at| level(at) && lexed.starts_line(at)) {
+        return None;
+    }
     let behind = text.pairs.partner_of(within?);
     let stops = |at: &usize| {
         Some(*at) == behind || *at > token && (ends(*at) || level(*at) && lexed.starts_line(*at))
@@ -103,6 +107,12 @@ mod tests {
     fn a_value_ends_with_its_statement() {
         let text = "object Tide {\n  val low = berths + 3\n  val high = 4\n}\n";
         assert_eq!(replaced("scala", text, "berths"), [text.replace("berths + 3", "???")]);
+    }
+
+    #[test]
+    fn a_statement_below_a_value_is_none_of_it() {
+        let text = "object Tide {\n  val low = List(3)\n  low(0) = 4\n}\n";
+        assert!(replaced("scala", text, "low(0)").is_empty());
     }
 
     #[test]
