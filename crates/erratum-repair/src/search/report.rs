@@ -217,14 +217,24 @@ fn drafts<'a>(node: &'a Node, minimised: Option<&'a Minimised>) -> Vec<Draft<'a>
     drafts
 }
 
+/// Whether a later fix took away what a message tells of, and not only a part that was switched off.
+fn mended_later(node: &Node, draft: &Draft) -> bool {
+    let text = &draft.message().text;
+    let says = |report: &Report| report.messages.iter().any(|left| left.text == *text);
+    let later = node.steps.iter().skip(draft.number + 1).map(|step| says(&step.report));
+    let still: Vec<bool> = later.chain([says(&node.report)]).collect();
+    let gone = still.iter().position(|says| !says);
+    // The step behind which it is gone is the one before the text that does not give it.
+    let step = gone.and_then(|at| node.steps.get(draft.number + at));
+    step.is_some_and(|step| matches!(step.done, Done::Mended { .. } | Done::Passed { .. }))
+}
+
 /// A message that was passed over, and that a later fix took away, was no mistake of its own.
 fn drop_explained(node: &Node, drafts: &mut Vec<Draft>) {
     drafts.retain(|draft| {
         let passed = matches!(draft.step.done, Done::Passed { .. });
         let reported = draft.step.origin[draft.target()].is_some();
-        let text = &draft.message().text;
-        let stays = node.report.messages.iter().any(|left| left.text == *text);
-        !passed || !draft.owned.is_empty() || (!reported && stays)
+        !passed || !draft.owned.is_empty() || (!reported && !mended_later(node, draft))
     });
 }
 

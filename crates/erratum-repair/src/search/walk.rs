@@ -374,7 +374,11 @@ impl<'a> Search<'a> {
                 w::GAVE_UP_ELSEWHERE
             };
             let mut hanging = lost::hanging(&report, &text, &unsettled);
-            hanging.retain(|index| *index != target);
+            // That a line does nothing is so whatever the types of its values are.
+            let of_itself = |index: usize| {
+                diagnoser.diagnose(&report.messages[index]).shows(MistakeId::NoEffect)
+            };
+            hanging.retain(|index| *index != target && !of_itself(*index));
             let mut next = match blanked {
                 Some((blanked, lost)) => {
                     let done = Done::Blanked { off: Box::new(blanked.trial), hanging };
