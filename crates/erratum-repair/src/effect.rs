@@ -342,6 +342,13 @@ impl<'a> Change<'a> {
         {
             return Effect::Converts;
         }
+        // A field that is named like its value may be written with both.
+        if let [(TokenKind::Name, name), (_, mark)] = new
+            && mark == ":"
+            && self.lexed().is(self.old.start, name)
+        {
+            return Effect::Restores;
+        }
         // A value that is lent to be changed is lent.
         if let [(_, lent), (_, word)] = new
             && lent == "&"

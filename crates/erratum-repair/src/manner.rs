@@ -158,7 +158,12 @@ fn number(code: &str, prefix: &str) -> Option<u32> {
 
 /// Codes of what is looked for only where all types fit (seen with rustc 1.95), whatever they tell of.
 fn rust(code: &str) -> Option<Phase> {
-    matches!(code, "E0384" | "E0594").then_some(Phase::Flow)
+    let flow = match number(code, "E")? {
+        373 | 381 | 382 | 384 => true,
+        499..=510 | 515 | 521 | 594 | 596 | 597 | 712 | 713 | 716 => true,
+        _ => false,
+    };
+    flow.then_some(Phase::Flow)
 }
 
 /// Numbers by what finds the mistake (seen with tsc 5.9).
@@ -196,6 +201,8 @@ mod tests {
         assert_eq!(phase("mcs", "CS1525"), Some(Phase::Syntax));
         assert_eq!(phase("mcs", "CS0145"), Some(Phase::Syntax));
         assert_eq!(phase("rustc", "E0594"), Some(Phase::Flow));
+        assert_eq!(phase("rustc", "E0507"), Some(Phase::Flow));
+        assert_eq!(phase("rustc", "E0308"), None);
         assert_eq!(phase("mcs", "CS0103"), None);
         assert_eq!(phase("javac", "TS1005"), None);
     }

@@ -70,6 +70,22 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         with_method(case, open, KEY_OF_MAP, all);
     }
     let line = lexed.on_line(lexed.code[case.token].line);
+    // Seen with tsc 5.9: `Did you mean to call 'fares.set'?`
+    if said("no index signature") && (said(".set'?") || said(".get'?") || said("type 'Map<")) {
+        let open = line.clone().find(|at| lexed.is(*at, "[") && *at > line.start);
+        open.into_iter().for_each(|open| with_method(case, open, KEY_OF_MAP, all));
+    }
+    // Seen with scalac 2.11.
+    let get = said("value get is not a member of ");
+    if get && case.language().calls_elements && !said("Option[") {
+        for dot in line.clone().filter(|at| lexed.is(*at, ".") && lexed.is(at + 1, "get")) {
+            if lexed.is(dot + 2, "(") {
+                let (from, to) = (lexed.code[dot].start, lexed.code[dot + 1].end);
+                let edit = Edit::delete(case.file(), from, to);
+                all.push(Candidate::new(MistakeId::ElementForm, NO_GET, vec![edit]));
+            }
+        }
+    }
     if case.phase <= Phase::Syntax {
         bounds(case, all);
     }
@@ -169,7 +185,8 @@ fn with_method(case: &Case, open: usize, why: Factor, all: &mut Vec<Candidate>) 
     let end = case.statement_end(open);
     let (text, last) = if lexed.is(close + 1, "=") && end > close + 2 {
         let value = text_of(case, (close + 2, end - 1));
-        let set = if open > 0 && maps(case, open) { "put" } else { "set" };
+        let puts = open > 0 && maps(case, open) && !case.language().object_required;
+        let set = if puts { "put" } else { "set" };
         (format!(".{set}({index}, {value})"), end - 1)
     } else {
         (format!(".get({index})"), close)
@@ -319,6 +336,28 @@ mod tests {
             "object Quay {\n  def first(names: List[String]): String = names[<|>0]\n}\n",
             "identifier expected but integer literal found.",
             "object Quay {\n  def first(names: List[String]): String = names(0)\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_map_of_typescript_is_set() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "const fares = new Map();\n<|>fares[zone] = 3;\n",
+            "[TS7052] Element implicitly has an 'any' type because type 'Map<any, any>' has no index signature. Did you mean to call 'fares.set'?",
+            "const fares = new Map();\nfares.set(zone, 3);\n",
+        );
+    }
+
+    #[test]
+    fn a_list_of_scala_is_asked_without_a_method() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(names: List[String]): String = names<|>.get(2)\n}\n",
+            "value get is not a member of List[String]",
+            "object Quay {\n  def go(names: List[String]): String = names(2)\n}\n",
         );
     }
 

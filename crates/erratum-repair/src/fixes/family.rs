@@ -271,6 +271,18 @@ pub static FAMILIES: &[&Family] = &[
     &super::warned::signs::FAMILY,
     &super::empty_call::FAMILY,
     &super::bare_call::FAMILY,
+    &super::bare_list::FAMILY,
+    &super::nil_start::FAMILY,
+    &super::scala_forms::FAMILY,
+    &super::map_parts::FAMILY,
+    &super::real_division::FAMILY,
+    &super::choice_mark::FAMILY,
+    &super::held_call::FAMILY,
+    &super::or_empty::FAMILY,
+    &super::one_of_words::FAMILY,
+    &super::haskell::just_pattern::FAMILY,
+    &super::haskell::composed::FAMILY,
+    &super::haskell::shown_each::FAMILY,
     &super::structure::FAMILY,
 ];
 

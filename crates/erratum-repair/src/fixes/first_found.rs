@@ -4,6 +4,7 @@ use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::names::NameKind;
 
 /// One value is wanted, and the search gives a list of them.
 const ONE_WANTED: Factor = evidence("one value is wanted, and the search gives all that fit", 7.5);
@@ -27,6 +28,7 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    member_of_one(case, all);
     if !one_wanted(&case.message.text) {
         return;
     }
@@ -39,6 +41,28 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let close = case.text.pairs.partner_of(last + 1);
     if let Some((_, one)) = search.filter(|_| close.is_some_and(|close| close + 1 >= end)) {
         let edit = case.replace_token(last, *one);
+        all.push(Candidate::new(MistakeId::WrongType, ONE_WANTED, vec![edit]).guess());
+    }
+}
+
+/// `boat.name` where `boat` is what a search for all gave (seen with tsc 5.9).
+fn member_of_one(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let told = case.message.text.strip_prefix("Property '");
+    let Some((name, typed)) = told.and_then(|rest| rest.split_once("' does not exist on type '"))
+    else {
+        return;
+    };
+    let member = case.text.names.of(name).any(|declared| declared.kind == NameKind::Member);
+    let object = lexed.on_line(lexed.code[case.token].line).find(|at| lexed.is(*at, name));
+    let Some(object) = object.filter(|at| *at > 1 && lexed.is(at - 1, ".")) else { return };
+    let declared = case.text.names.resolve(lexed, object - 2).map(|declared| declared.token);
+    let Some(declared) = declared.filter(|_| member && typed.contains("[]'")) else { return };
+    let end = case.statement_end(declared);
+    let search = (declared..end).filter(|at| lexed.before(*at) == "." && lexed.is(at + 1, "("));
+    let Some(last) = search.max() else { return };
+    if lexed.is(last, "filter") {
+        let edit = case.replace_token(last, "find");
         all.push(Candidate::new(MistakeId::WrongType, ONE_WANTED, vec![edit]).guess());
     }
 }
@@ -80,6 +104,18 @@ mod tests {
             "object Quay {\n  def pick(boats: List[Boat]): Option[Boat] = boats<|>.filter(b => b.free)\n}\n",
             "type mismatch; found : List[Boat] required: Option[Boat]",
             "object Quay {\n  def pick(boats: List[Boat]): Option[Boat] = boats.find(b => b.free)\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_member_is_asked_of_one_that_was_found() {
+        let text = "interface Boat { name: string }\nfunction pick(boats: Boat[]): string {\n  const one = boats.filter(b => b.free);\n  return one.<|>name;\n}\n";
+        check_fix(
+            &FAMILY,
+            "typescript",
+            text,
+            "[TS2339] Property 'name' does not exist on type 'Boat[]'.",
+            &text.replace("filter", "find").replace("<|>", ""),
         );
     }
 

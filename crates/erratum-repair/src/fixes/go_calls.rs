@@ -12,6 +12,9 @@ const STARTED: Factor = evidence("what is started later is a call", 8.0);
 /// What is set is what is added to.
 const ADDED_TO: Factor = evidence("the list that is set is the one that is added to", 8.0);
 
+/// The longer list is kept where the shorter one was.
+const KEPT: Factor = evidence("the longer list takes the place of the one that is added to", 9.0);
+
 pub(super) static FAMILY: Family = Family {
     id: "go-calls",
     recipes: &[],
@@ -49,6 +52,16 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             all.push(Candidate::new(MistakeId::Uncalled, STARTED, vec![edit]).guess());
         }
     }
+    if said.starts_with("append(")
+        && said.contains("is not used")
+        && lexed.is(line.start, "append")
+        && let Some(call) = call_at(case, line.start + 1)
+        && let Some(list) = call.arguments.first()
+    {
+        let list = text_of(case, *list);
+        let edit = case.insert(lexed.code[line.start].start, format!("{list} = "));
+        all.push(Candidate::new(MistakeId::NoEffect, KEPT, vec![edit]).guess());
+    }
     if said.starts_with("first argument to append must be a slice")
         || said.contains("not enough arguments in call to append")
     {
@@ -77,6 +90,17 @@ mod tests {
             "package quay\n\nfunc start(done chan int) {\n\tgo func() {\n\t\tdone <- 1\n\t<|>}\n}\n",
             "expression in go must be function call",
             "package quay\n\nfunc start(done chan int) {\n\tgo func() {\n\t\tdone <- 1\n\t}()\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_longer_list_is_kept() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc start(p *Pier, one int) {\n\t<|>append(p.all, one)\n}\n",
+            "append(p.all, one) (value of type []int) is not used",
+            "package quay\n\nfunc start(p *Pier, one int) {\n\tp.all = append(p.all, one)\n}\n",
         );
     }
 

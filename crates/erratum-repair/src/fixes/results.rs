@@ -261,6 +261,10 @@ fn values(case: &Case, have: &[String], want: &[String], all: &mut Vec<Candidate
         let edit = case.insert(lexed.code[end].end, found);
         all.push(Candidate::new(MistakeId::ReturnCount, FOUND, vec![edit]).guess());
     }
+    if fails && want.len() == 1 && end == at {
+        let edit = case.insert(lexed.code[at].end, " nil");
+        all.push(Candidate::new(MistakeId::ReturnCount, NO_ERROR, vec![edit]).guess());
+    }
     if !fails || have.len() + 1 > want.len() || end == at {
         return;
     }
@@ -292,6 +296,17 @@ mod tests {
             "package quay\n\nfunc pop(q []string) string {\n\tif len(q) == 0 {\n\t\treturn <|>\"\", false\n\t}\n\treturn q[0], true\n}\n",
             "too many return values\n\thave (string, bool)\n\twant (string)",
             "package quay\n\nfunc pop(q []string) (string, bool) {\n\tif len(q) == 0 {\n\t\treturn \"\", false\n\t}\n\treturn q[0], true\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_return_without_values_tells_that_nothing_went_wrong() {
+        check_among(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc land(n int) error {\n\tif n > 3 {\n\t\t<|>return\n\t}\n\treturn nil\n}\n",
+            "not enough return values\n\thave ()\n\twant (error)",
+            "package quay\n\nfunc land(n int) error {\n\tif n > 3 {\n\t\treturn nil\n\t}\n\treturn nil\n}\n",
         );
     }
 

@@ -1,4 +1,4 @@
-//! `deep ? 3 : 4` where `if` itself gives a value, and Go's lists without their type.
+//! `deep ? 3 : 4` where `if` itself gives a value, and loops of Go with the words of others.
 
 use super::family::{Example, Family, Phases};
 use super::shape::text_of;
@@ -10,8 +10,6 @@ use erratum_syntax::lex::TokenKind;
 
 /// `if` gives a value here.
 const IF_GIVES: Factor = evidence("`if` gives a value here", 7.0);
-/// The type of the list stands in its declaration.
-const DECLARED_TYPE: Factor = evidence("the declaration tells the type of the list", 8.0);
 /// The words of another language go over a list.
 const OVER_LIST: Factor =
     evidence("the loop goes over a list with the words of another language", 8.0);
@@ -61,7 +59,6 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         }
     }
     if case.language().receivers && case.phase <= Phase::Syntax {
-        list_type(case, all);
         over_list(case, all);
         in_two_steps(case, all);
     }
@@ -95,20 +92,6 @@ fn in_two_steps(case: &Case, all: &mut Vec<Candidate>) {
     let (from, to) = (lexed.code[line.start].start, lexed.code[last].end);
     let edit = Edit::replace(case.file(), from, to, text);
     all.push(Candidate::new(MistakeId::ForeignMark, IF_GIVES, vec![edit]).guess());
-}
-
-/// Go: `var names []string = {"a"}`.
-fn list_type(case: &Case, all: &mut Vec<Candidate>) {
-    let lexed = case.lexed();
-    let line = lexed.on_line(lexed.code[case.token].line);
-    let open = line.clone().find(|at| lexed.is(*at, "{") && lexed.before(*at) == "=");
-    let Some(open) = open.filter(|_| lexed.is(line.start, "var")) else { return };
-    let first = line.start + 2;
-    if first + 1 < open && matches!(lexed.word(first), "[" | "map") {
-        let typed = text_of(case, (first, open - 2));
-        let edit = case.insert(lexed.code[open].start, typed);
-        all.push(Candidate::new(MistakeId::MissingType, DECLARED_TYPE, vec![edit]).guess());
-    }
 }
 
 /// Go: `for at, one in all {`, `for one in all {`.
@@ -153,17 +136,6 @@ mod tests {
             "object Quay {\n  val seats = 3\n  val busy = seats > 2 <|>? 1 : 0\n}\n",
             "';' expected but integer literal found.",
             "object Quay {\n  val seats = 3\n  val busy = if (seats > 2) 1 else 0\n}\n",
-        );
-    }
-
-    #[test]
-    fn a_list_of_go_has_its_type() {
-        check_fix(
-            &FAMILY,
-            "go",
-            "package quay\n\nvar names []string = <|>{\"a\", \"b\"}\n",
-            "syntax error: unexpected {, expecting expression",
-            "package quay\n\nvar names []string = []string{\"a\", \"b\"}\n",
         );
     }
 

@@ -39,6 +39,9 @@ const SAID: &[&str] = &[
     "and func(",
     "method group",
     "missing argument list for method",
+    // gcc 12; g++ 12 names the function.
+    "statement with no effect",
+    "reference, not call, to function",
     // javac 17, of `names.size`.
     "size has private access in ",
     // gcc 12, clang 14: what stands in the brackets may be what it is called with.
@@ -179,6 +182,13 @@ fn member_of_library(case: &Case, all: &mut Vec<Candidate>) {
             && !matches!(lexed.word(at + 1), "(" | "." | "=")
     });
     let Some(at) = member else { return };
+    let close = case.text.pairs.partner_of(at + 1).filter(|_| lexed.is(at + 1, "["));
+    if let Some(close) = close {
+        let edits = vec![case.replace_token(at + 1, "("), case.replace_token(close, ")")];
+        let score = OF_LIBRARY + IN_BRACKETS;
+        all.push(Candidate::new(MistakeId::MismatchedBracket, score, edits).guess());
+        return;
+    }
     if case.text.names.of(lexed.word(at)).next().is_none() {
         let edit = case.insert(lexed.code[at].end, "()");
         all.push(Candidate::new(MistakeId::Uncalled, OF_LIBRARY, vec![edit]).guess());
@@ -253,6 +263,23 @@ mod tests {
             "struct Beacon {\n    int range() const { return 3; }\n};\nint far(Beacon one) {\n    int best = 0;\n    best = <|>one.range;\n    return best;\n}\n",
             "cannot convert 'Beacon::range' from type 'int (Beacon::)() const' to type 'int'",
             "struct Beacon {\n    int range() const { return 3; }\n};\nint far(Beacon one) {\n    int best = 0;\n    best = one.range();\n    return best;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_function_by_itself_does_nothing() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "void report(void) {}\nint main(void) {\n    <|>report;\n}\n",
+            "statement with no effect",
+            "void report(void) {}\nint main(void) {\n    report();\n}\n",
+        );
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "int main(void) {\n    int tide = 3;\n    <|>tide;\n}\n",
+            "statement with no effect",
         );
     }
 

@@ -2,11 +2,12 @@
 //! `var` section.
 
 use super::family::{Example, Family, Phases};
-use super::shape::{call_at, type_of};
+use super::shape::{call_at, text_of, type_of};
 use super::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
 
 /// The names count something.
 const COUNTS: Factor = weight("it counts in a loop", 4.0);
@@ -17,6 +18,8 @@ const UNTOLD: Factor = weight("nothing tells the type", 0.0);
 const TOLD_BY_VALUE: Factor = weight("the value tells the type", 6.5);
 /// All calls hand over values of one type.
 const CALLED_WITH: Factor = weight("all calls hand over values of this type", 6.0);
+/// The field that it is given to has this type.
+const OF_FIELD: Factor = weight("the field of the same name has this type", 7.0);
 
 pub(super) static FAMILY: Family = Family {
     id: "untyped",
@@ -85,7 +88,12 @@ fn parameter(case: &Case, all: &mut Vec<Candidate>) {
     let function = open.wrapping_sub(1);
     let own = |at: &usize| case.text.pairs.inside_of(*at) == Some(open);
     let place = (open..name).filter(own).filter(|at| lexed.is(*at, ",")).count();
-    let calls = case.text.names.seen.get(lexed.word(function)).map_or(&[][..], Vec::as_slice);
+    // What makes an object is called by the name of its class.
+    let block = case.text.pairs.block_of(lexed, function);
+    let class = block.and_then(|open| (0..open).rev().find(|at| lexed.is(*at, "class")));
+    let made = class.filter(|_| lexed.is(function, "constructor"));
+    let called = made.map_or(lexed.word(function), |class| lexed.word(class + 1));
+    let calls = case.text.names.seen.get(called).map_or(&[][..], Vec::as_slice);
     let types = calls.iter().filter(|at| **at != function).filter_map(|at| {
         let (first, last) = *call_at(case, at + 1)?.arguments.get(place)?;
         type_of(case, first, last)
@@ -93,9 +101,20 @@ fn parameter(case: &Case, all: &mut Vec<Candidate>) {
     let mut types: Vec<String> = types.collect();
     types.sort_unstable();
     types.dedup();
-    if let [typed] = &types[..] {
+    // A field that has the name of the parameter is given its value.
+    let field = case.text.names.of(lexed.word(name)).find(|declared| {
+        declared.kind == NameKind::Member
+            && case.text.pairs.block_of(lexed, declared.token) == block
+    });
+    let field = field.and_then(|field| field.typed).filter(|_| made.is_some());
+    let told = match (&types[..], field) {
+        (_, Some(typed)) => Some((text_of(case, typed), OF_FIELD)),
+        ([typed], None) => Some((typed.clone(), CALLED_WITH)),
+        _ => None,
+    };
+    if let Some((typed, why)) = told {
         let edit = case.insert(lexed.code[name].end, format!(": {typed}"));
-        all.push(Candidate::new(MistakeId::MissingType, CALLED_WITH, vec![edit]).guess());
+        all.push(Candidate::new(MistakeId::MissingType, why, vec![edit]).guess());
     }
 }
 
@@ -132,6 +151,18 @@ mod tests {
     fn the_value_of_a_constant_tells_its_type() {
         let text = "class Quay {\n    private static final <|>RATE = 1.75;\n}\n";
         check_fix(&FAMILY, "java", text, "<identifier> expected", &text.replace("<|>", "double "));
+    }
+
+    #[test]
+    fn a_field_tells_the_type_of_what_it_is_given() {
+        let text = "class Roster {\n  ship: string;\n  constructor(<|>ship) {\n    this.ship = ship;\n  }\n}\n";
+        check_fix(
+            &FAMILY,
+            "typescript",
+            text,
+            "[TS7006] Parameter 'ship' implicitly has an 'any' type.",
+            &text.replace("<|>ship", "ship: string"),
+        );
     }
 
     #[test]

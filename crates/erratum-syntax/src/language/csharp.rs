@@ -363,6 +363,7 @@ pub(super) static CSHARP: Language = Language {
         ("nil", "null"),
         ("NULL", "null"),
         ("None", "null"),
+        ("none", "null"),
         ("True", "true"),
         ("False", "false"),
         ("self", "this"),

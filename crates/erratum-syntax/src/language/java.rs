@@ -333,6 +333,7 @@ pub(super) static JAVA: Language = Language {
         ("nullptr", "null"),
         ("nil", "null"),
         ("None", "null"),
+        ("none", "null"),
         ("True", "true"),
         ("False", "false"),
         ("integer", "int"),

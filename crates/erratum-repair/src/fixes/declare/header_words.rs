@@ -13,6 +13,8 @@ use erratum_syntax::names::NameKind;
 const CALLED_WITHOUT_OBJECT: Factor = weight("it is called without an object", 3.0);
 /// One object of its class is at hand.
 const AT_HAND: Factor = weight("an object of its class is at hand", 2.5);
+/// A method that works with the fields of an object.
+const OF_OBJECTS: Factor = weight("the method works with the fields of an object", 6.5);
 /// What is named belongs to the class.
 const NEEDS_NO_OBJECT: Factor = weight("what is named belongs to the class", 5.0);
 /// An exception that nobody handles is declared.
@@ -52,12 +54,29 @@ fn made_static(case: &Case, all: &mut Vec<Candidate>) {
     if name == "this" {
         needs_no_object(case, all);
     }
+    without_static(case, &name, all);
     for declared in case.text.names.of(&name) {
         if let Some((first, _)) = declared.typed {
             let edit = case.insert(lexed.code[first].start, "static ");
             all.push(Candidate::new(MistakeId::MissingStatic, CALLED_WITHOUT_OBJECT, vec![edit]));
         }
         of_an_object(case, declared.token, all);
+    }
+}
+
+/// A method other than the one where the program starts works with what an object has: it is one of objects.
+fn without_static(case: &Case, name: &str, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(function) = function_around(case, case.token) else { return };
+    let start = case.statement_start(function.open);
+    let word = (start..function.open).find(|at| lexed.is(*at, "static"));
+    let starts = (start..function.open).any(|at| matches!(lexed.word(at), "main" | "Main"));
+    let mut fields = case.text.names.of(name).filter(|one| one.kind == NameKind::Member);
+    if let Some(word) = word.filter(|_| !starts)
+        && fields.next().is_some()
+    {
+        let edit = Edit::delete(case.file(), lexed.code[word].start, lexed.code[word + 1].start);
+        all.push(Candidate::new(MistakeId::MissingStatic, OF_OBJECTS, vec![edit]).guess());
     }
 }
 
@@ -141,6 +160,17 @@ fn throws(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_among, check_fix, check_no_fix};
+
+    #[test]
+    fn a_method_of_objects_is_not_static() {
+        check_among(
+            &FAMILY,
+            "java",
+            "class Quay {\n    private int seats;\n    static void tell() {\n        show(<|>seats);\n    }\n}\n",
+            "non-static variable seats cannot be referenced from a static context",
+            "class Quay {\n    private int seats;\n    void tell() {\n        show(seats);\n    }\n}\n",
+        );
+    }
 
     #[test]
     fn what_belongs_to_the_class_is_named_alone() {

@@ -114,9 +114,11 @@ fn listed(case: &Case, all: &mut Vec<Candidate>) {
     let single = !found.starts_with('[') && !found.contains("->") && found != "String";
     let (from, to) = case.range;
     let whole = application(case, case.token, lexed.code.len());
-    let alone = whole.first().is_some_and(|first| lexed.code[first.end - 1].end >= to);
+    let Some(end) = whole.first().map(|first| lexed.code[first.end - 1].end) else { return };
+    // Of a value by itself ghc 9.0 tells only where it starts.
+    let to = if to <= from { end } else { to };
     let list = lexed.is(case.token, "[");
-    if (any || inner == found) && single && alone && !list && to > from {
+    if (any || inner == found) && single && end >= to && !list {
         let edits = vec![case.insert(from, "["), case.insert(to, "]")];
         all.push(Candidate::new(MistakeId::WrongArgument, ONE_OF_THEM, edits).guess());
     }

@@ -1,0 +1,104 @@
+//! A loop over a map that wants one part of each entry: `for (String zone : fares)`, `foreach (Boat b in boats)`.
+
+use super::family::{Example, Family, Phases};
+use super::shape::text_of;
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+
+/// The map is declared with the type of its keys and of its values.
+const PART_OF_ENTRY: Factor = evidence("the loop wants one part of each entry", 9.0);
+
+pub(super) static FAMILY: Family = Family {
+    id: "map-parts",
+    recipes: &[],
+    phases: Phases::Late,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "java",
+        before: "class Quay {\n    void go(Map<String, Integer> fares) {\n        for (String zone : <|>fares) { }\n    }\n}\n",
+        message: "for-each not applicable to expression type required: array or java.lang.Iterable found: Map<String,Integer>",
+        after: "class Quay {\n    void go(Map<String, Integer> fares) {\n        for (String zone : fares.keySet()) { }\n    }\n}\n",
+    },
+};
+
+/// The keys and the values of the map that a message names, and the words for them (seen with javac 17 and
+/// mcs 6.8).
+fn parts(case: &Case) -> Option<(String, String, [&'static str; 2])> {
+    let said = &case.message.text;
+    let note = || case.message.notes.iter().map(|note| note.text.as_str());
+    let list = if said.starts_with("for-each not applicable") {
+        let found = note().chain([said.as_str()]).find_map(|text| text.split_once("found:"))?.1;
+        let (_, list) = found.trim().split_once("Map<")?;
+        (list, [".keySet()", ".values()"])
+    } else if said.starts_with("Cannot convert type ") {
+        (said.split_once("KeyValuePair<")?.1, [".Keys", ".Values"])
+    } else {
+        return None;
+    };
+    let (list, words) = list;
+    let mut depth = 0;
+    let at = list.find(|c: char| {
+        depth += i32::from(c == '<') - i32::from(c == '>');
+        c == ',' && depth == 0
+    })?;
+    let mut depth = 1;
+    let end = list.find(|c: char| {
+        depth += i32::from(c == '<') - i32::from(c == '>');
+        depth == 0
+    })?;
+    let name = |typed: &str| typed.trim().rsplit('.').next().unwrap_or("").to_owned();
+    (at < end).then(|| (name(&list[..at]), name(&list[at + 1..end]), words))
+}
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some((keys, values, words)) = parts(case) else { return };
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let head = line.clone().find(|at| matches!(lexed.word(*at), "for" | "foreach"));
+    let Some(open) = head.map(|head| head + 1) else { return };
+    let mark = (open..line.end).find(|at| matches!(lexed.word(*at), ":" | "in"));
+    let close = case.text.pairs.partner_of(open);
+    let (Some(mark), Some(close)) = (mark.filter(|mark| *mark > open + 2), close) else { return };
+    let typed = text_of(case, (open + 1, mark - 2));
+    // A plain type stands for the class that holds one.
+    let whole = |typed: &str| matches!(typed, "int" | "Int32" | "Integer");
+    let same = |one: &str| {
+        *one == *typed || whole(one) && whole(&typed) || one.eq_ignore_ascii_case(&typed)
+    };
+    let word = match () {
+        () if same(&keys) => words[0],
+        () if same(&values) => words[1],
+        () => return,
+    };
+    let edit = case.insert(lexed.code[close - 1].end, word);
+    all.push(Candidate::new(MistakeId::MapEntry, PART_OF_ENTRY, vec![edit]).guess());
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn the_values_of_a_dictionary() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    void Go(Dictionary<string, Boat> boats) {\n        foreach (Boat b in <|>boats) { }\n    }\n}\n",
+            "[CS0030] Cannot convert type 'System.Collections.Generic.KeyValuePair<string,Quay.Boat>' to 'Quay.Boat'",
+            "class Quay {\n    void Go(Dictionary<string, Boat> boats) {\n        foreach (Boat b in boats.Values) { }\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn another_type_is_no_part() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(Map<String, Integer> fares) {\n        for (Boat b : <|>fares) { }\n    }\n}\n",
+            "for-each not applicable to expression type required: array or java.lang.Iterable found: Map<String,Integer>",
+        );
+    }
+}
