@@ -136,8 +136,11 @@ impl<'c> Diagnoser<'c> {
         } else {
             matches.retain(|found| !found.entry.is(MistakeId::LibraryName));
         }
-        let phase =
-            matches.first().map_or_else(|| phase_of(message, &self.compiler), |best| best.phase);
+        // What the code says of the phase is so, whatever kind of mistake it tells of.
+        let code = message.code.as_deref().unwrap_or("");
+        let coded = (Manner::of(&self.compiler).phase_of_code)(code);
+        let phase = coded.or(matches.first().map(|best| best.phase));
+        let phase = phase.unwrap_or_else(|| phase_of(message, &self.compiler));
         Diagnosis { matches, phase }
     }
 }
@@ -172,12 +175,9 @@ pub fn has_other_codes(entry: &Entry, message: &Message) -> bool {
     codes.peek().is_some() && codes.all(|known| known != code)
 }
 
-/// Returns the phase of a message that no entry knows: by its code, else by how it is worded.
+/// Returns the phase of a message that no entry knows, and whose code tells none, by how it is worded.
 fn phase_of(message: &Message, compiler: &str) -> Phase {
     let manner = Manner::of(compiler);
-    if let Some(phase) = (manner.phase_of_code)(message.code.as_deref().unwrap_or("")) {
-        return phase;
-    }
     let text = message.text.as_str();
     let any = |words: &[&str]| words.iter().any(|word| text.contains(word));
     let by_words = !manner.numbers_syntax || message.code.is_none();

@@ -176,6 +176,11 @@ fn around(lexed: &Lexed, pairs: &Pairs, first: usize, last: usize, all: &mut Vec
         // The call that a function is handed to ends behind it.
         let ends = |at: &usize| matches!(lexed.word(*at), ")" | "]") || ends_statement(lexed, *at);
         let tail = (close + 1..lexed.code.len()).take_while(ends).count();
+        // The value that a function ends with, too.
+        let value = lexed.language.body_is_value && tail == 0 && lexed.closes_block(close + 1);
+        if value && !never.is_empty() {
+            all.push(Stretch::of(first, close).with(never));
+        }
         all.push(Stretch::of(first, close + tail));
     }
     // The end of a path stays one.
