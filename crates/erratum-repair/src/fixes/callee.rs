@@ -3,6 +3,7 @@
 
 use super::family::{Example, Family, Phases};
 use super::shape::{receiver, type_of};
+use super::visible::getter;
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Phase, Recipe};
@@ -26,6 +27,8 @@ const NAMED_BY_MESSAGE: Factor = evidence("the compiler names the class that has
 const CLASS_CALLED: Factor = weight("a class is called", 3.0);
 /// A member with an empty pair of brackets.
 const MEMBER_CALLED: Factor = weight("the member may be no method", 0.0);
+/// A method of the class gives the member of that name.
+const GIVES_MEMBER: Factor = weight("a method of the class gives the member of that name", 4.0);
 /// A program starts there, and gives nothing back.
 const STARTS_PROGRAM: Factor = weight("the program starts there", 4.0);
 /// The body of a method tells what it returns.
@@ -245,6 +248,12 @@ fn no_function(case: &Case, name: usize, all: &mut Vec<Candidate>) {
     let fields = !case.language().borrows || case.text.names.of(lexed.word(name)).any(field);
     if member && fields && lexed.is(name + 2, ")") {
         let (open, close) = (lexed.code[name + 1], lexed.code[name + 2]);
+        // A member that a method gives is hardly to be had by itself.
+        let mut members = case.text.names.of(lexed.word(name)).filter(|one| field(one));
+        if let Some(getter) = members.find_map(|one| getter(case, one.token)) {
+            let edit = case.replace_token(name, getter);
+            all.push(Candidate::new(MistakeId::MisspeltName, GIVES_MEMBER, vec![edit]).guess());
+        }
         let edit = Edit::delete(case.file(), open.start, close.end);
         all.push(Candidate::new(MistakeId::NotCallable, MEMBER_CALLED, vec![edit]));
     }

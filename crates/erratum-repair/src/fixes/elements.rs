@@ -80,8 +80,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if get && case.language().calls_elements && !said("Option[") {
         for dot in line.clone().filter(|at| lexed.is(*at, ".") && lexed.is(at + 1, "get")) {
             if lexed.is(dot + 2, "(") {
-                let (from, to) = (lexed.code[dot].start, lexed.code[dot + 1].end);
-                let edit = Edit::delete(case.file(), from, to);
+                let (from, to) = (lexed.code[dot].start, lexed.code[dot + 2].end);
+                let edit = Edit::replace(case.file(), from, to, "(");
                 all.push(Candidate::new(MistakeId::ElementForm, NO_GET, vec![edit]));
             }
         }

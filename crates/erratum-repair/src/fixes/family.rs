@@ -272,6 +272,8 @@ pub static FAMILIES: &[&Family] = &[
     &super::empty_call::FAMILY,
     &super::bare_call::FAMILY,
     &super::bare_list::FAMILY,
+    &super::arrow_body::FAMILY,
+    &super::compared_reals::FAMILY,
     &super::nil_start::FAMILY,
     &super::scala_forms::FAMILY,
     &super::map_parts::FAMILY,

@@ -41,7 +41,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let close = case.text.pairs.partner_of(last + 1);
     if let Some((_, one)) = search.filter(|_| close.is_some_and(|close| close + 1 >= end)) {
         let edit = case.replace_token(last, *one);
-        all.push(Candidate::new(MistakeId::WrongType, ONE_WANTED, vec![edit]).guess());
+        all.push(Candidate::new(MistakeId::MisspeltName, ONE_WANTED, vec![edit]).guess());
     }
 }
 
@@ -63,7 +63,7 @@ fn member_of_one(case: &Case, all: &mut Vec<Candidate>) {
     let Some(last) = search.max() else { return };
     if lexed.is(last, "filter") {
         let edit = case.replace_token(last, "find");
-        all.push(Candidate::new(MistakeId::WrongType, ONE_WANTED, vec![edit]).guess());
+        all.push(Candidate::new(MistakeId::MisspeltName, ONE_WANTED, vec![edit]).guess());
     }
 }
 

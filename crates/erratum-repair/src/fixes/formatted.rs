@@ -14,7 +14,7 @@ const JOINED: Factor = evidence("texts and values are joined with `+`", 8.0);
 pub(super) static FAMILY: Family = Family {
     id: "formatted",
     recipes: &[],
-    phases: Phases::Late,
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -29,8 +29,11 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     // Seen with rustc 1.95.
     let said = &case.message.text;
-    let told = said.starts_with("cannot add `") && said.contains("` to `&");
-    if !told || !said.contains("str`") || !case.language().borrows {
+    let added = said.starts_with("cannot add `") && said.contains("` to `&");
+    let added = added && said.contains("str`");
+    // The text of a macro stands by itself.
+    let in_macro = said.starts_with("expected `,`, found `+`");
+    if !(added || in_macro) || !case.language().borrows {
         return;
     }
     let line = lexed.on_line(lexed.code[case.token].line);
@@ -38,6 +41,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let Some(first) = line.into_iter().find(|at| text(*at) && lexed.is(at + 1, "+")) else {
         return;
     };
+    let called = lexed.before(first) == "(" && first > 2 && lexed.is(first - 2, "!");
+    if in_macro && !called {
+        return;
+    }
     let (mut whole, mut values, mut at) = (String::new(), String::new(), first);
     let last = loop {
         let Some(last) = operand_end(case, at) else { return };
@@ -61,7 +68,11 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         at += usize::from(lexed.is(at, "&"));
     };
     let (from, to) = (lexed.code[first].start, lexed.code[last].end);
-    let edit = Edit::replace(case.file(), from, to, format!("format!(\"{whole}\"{values})"));
+    let text = match in_macro {
+        true => format!("\"{whole}\"{values}"),
+        false => format!("format!(\"{whole}\"{values})"),
+    };
+    let edit = Edit::replace(case.file(), from, to, text);
     all.push(Candidate::new(MistakeId::MissingToString, JOINED, vec![edit]).guess());
 }
 
@@ -78,6 +89,17 @@ mod tests {
             "fn label(a: &str, b: &Boat) -> String {\n    \"a \" <|>+ &b.name() + a\n}\n",
             "[E0369] cannot add `&String` to `&str`",
             "fn label(a: &str, b: &Boat) -> String {\n    format!(\"a {}{}\", b.name(), a)\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_macro_puts_its_text_together_itself() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn tell(n: u32) {\n    println!(\"berth \" <|>+ n + \" free\");\n}\n",
+            "expected `,`, found `+`",
+            "fn tell(n: u32) {\n    println!(\"berth {} free\", n);\n}\n",
         );
     }
 

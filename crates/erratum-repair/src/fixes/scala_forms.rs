@@ -119,7 +119,7 @@ fn compares(case: &Case, all: &mut Vec<Candidate>) {
             && lexed.is(call + 7, "=>");
         if two {
             let edit = case.replace_token(call, "sortWith");
-            all.push(Candidate::new(MistakeId::UnknownName, COMPARES, vec![edit]).guess());
+            all.push(Candidate::new(MistakeId::MisspeltName, COMPARES, vec![edit]).guess());
         }
     }
 }

@@ -73,6 +73,7 @@ pub(super) fn values(case: &Case, gap: &Gap) -> Vec<(String, Score)> {
         }
     };
     named(case, gap, &mut push);
+    bound(case, gap, &mut push);
     around(case, gap, &mut push);
     siblings(case, gap, &mut push);
     constants(case, gap, &mut push);
@@ -150,6 +151,23 @@ fn named(case: &Case, gap: &Gap, push: &mut impl FnMut(String, Score)) {
         let unused = UNUSED.when(case.text.names.uses(word) == 0);
         let far = FAR * (gap.call.abs_diff(declared.token) as f64 / STEP).min(1.5);
         push(word.to_owned(), fits(gap, has.as_deref()) + sounds(gap, word) + unused + far);
+    }
+}
+
+/// Names that the pattern of the case around takes out, and that it does not use yet.
+fn bound(case: &Case, gap: &Gap, push: &mut impl FnMut(String, Score)) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[gap.call].line);
+    let arrow = (line.start..gap.call).rev().find(|at| lexed.is(*at, "=>"));
+    let Some(arrow) = arrow.filter(|_| case.language().borrows) else { return };
+    let end = line.end;
+    for at in line.start..arrow {
+        let taken = lexed.kind(at) == Some(TokenKind::Name)
+            && lexed.word(at).starts_with(char::is_lowercase)
+            && matches!(lexed.word(at + 1), "," | ")" | "}");
+        if taken && !(arrow..end).any(|used| lexed.is(used, lexed.word(at))) {
+            push(lexed.word(at).to_owned(), sounds(gap, lexed.word(at)) + UNUSED);
+        }
     }
 }
 

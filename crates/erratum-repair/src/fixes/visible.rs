@@ -132,23 +132,30 @@ fn accessor(case: &Case, at: usize, declared: usize, all: &mut Vec<Candidate>) {
     if !matches!(lexed.before(at), "." | "->") || lexed.is(at + 1, "(") || lexed.is(at + 1, "=") {
         return;
     }
-    let class = case.text.pairs.block_of(lexed, declared);
-    for function in case.text.names.declared.iter().filter(|d| d.kind == NameKind::Function) {
-        let name = function.token;
-        let own = class.is_some() && case.text.pairs.block_of(lexed, name) == class;
-        if !own || !lexed.is(name + 1, "(") || !lexed.is(name + 2, ")") {
-            continue;
-        }
-        let Some(open) = (name..lexed.code.len()).find(|at| lexed.divides(*at)) else { continue };
-        let gives = lexed.opens_block(open)
-            && lexed.is(open + 1, "return")
-            && lexed.word(open + 2) == lexed.word(at)
-            && lexed.is(open + 3, ";");
-        if gives {
-            let edit = case.replace_token(at, format!("{}()", lexed.word(name)));
-            all.push(Candidate::new(MistakeId::NotAccessible, GIVEN, vec![edit]).guess());
-        }
+    if let Some(name) = getter(case, declared) {
+        let edit = case.replace_token(at, format!("{name}()"));
+        all.push(Candidate::new(MistakeId::NotAccessible, GIVEN, vec![edit]).guess());
     }
+}
+
+/// The name of the method of its class that only gives the member that is declared at a token.
+pub(super) fn getter<'a>(case: &'a Case, declared: usize) -> Option<&'a str> {
+    let lexed = case.lexed();
+    let class = case.text.pairs.block_of(lexed, declared)?;
+    let functions = case.text.names.declared.iter().filter(|d| d.kind == NameKind::Function);
+    let mut names = functions.map(|function| function.token).filter(|name| {
+        let own = case.text.pairs.block_of(lexed, *name) == Some(class);
+        let empty = lexed.is(name + 1, "(") && lexed.is(name + 2, ")");
+        let open = (*name..lexed.code.len()).find(|at| lexed.divides(*at));
+        let gives = open.is_some_and(|open| {
+            lexed.opens_block(open)
+                && lexed.is(open + 1, "return")
+                && lexed.word(open + 2) == lexed.word(declared)
+                && lexed.is(open + 3, ";")
+        });
+        own && empty && gives
+    });
+    names.next().map(|name| lexed.word(name))
 }
 
 /// Words that may stand between `pub` and the name of an item.
@@ -234,9 +241,12 @@ fn member(case: &Case, (declared, kind): (usize, NameKind), all: &mut Vec<Candid
         });
         let line = function.map_or(line, |function| lexed.code[function].line - 1).max(line);
         let margin = source.indent_text(lexed.code[open].line);
+        // Classes that are built on this one see what is protected.
+        let label = if built_on { "protected:" } else { label };
         let text = format!("{margin}{label}{}", source.line_end_text());
         let edit = Edit::insert(case.file(), source.line_start(line + 1), text);
-        all.push(Candidate::new(MistakeId::NotAccessible, NOTHING_SHOWN, vec![edit]).guess());
+        let why = if built_on { BUILT_ON } else { NOTHING_SHOWN };
+        all.push(Candidate::new(MistakeId::NotAccessible, why, vec![edit]).guess());
     }
 }
 
@@ -251,6 +261,17 @@ mod tests {
             &FAMILY,
             "cpp",
             "class Part {\nprivate:\n    int stock;\npublic:\n    Part() : stock(2) {}\n};\nclass Rope : public Part {\npublic:\n    int all() { return <|>stock; }\n};\n",
+            "'int Part::stock' is private within this context",
+            "class Part {\nprotected:\n    int stock;\npublic:\n    Part() : stock(2) {}\n};\nclass Rope : public Part {\npublic:\n    int all() { return stock; }\n};\n",
+        );
+    }
+
+    #[test]
+    fn data_in_front_is_shown_to_classes_that_are_built_on_it() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "class Part {\n    int stock;\npublic:\n    Part() : stock(2) {}\n};\nclass Rope : public Part {\npublic:\n    int all() { return <|>stock; }\n};\n",
             "'int Part::stock' is private within this context",
             "class Part {\nprotected:\n    int stock;\npublic:\n    Part() : stock(2) {}\n};\nclass Rope : public Part {\npublic:\n    int all() { return stock; }\n};\n",
         );
