@@ -68,7 +68,6 @@ fn values(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let said = &case.message.text;
     let unmet = said.contains("no matching function for call to")
-        || said.contains("does not contain a constructor that takes `0'")
         || said.contains("does not contain a constructor that takes '0'");
     if !unmet {
         return;

@@ -11,6 +11,8 @@ use erratum_syntax::edit::Edit;
 
 /// What the class above wants is there under the same names.
 const SAME_NAMES: Factor = weight("the class above wants values of these names", 6.0);
+/// Some of what the class above wants is there under the same names.
+const SOME_NAMES: Factor = weight("some values of these names are there", 2.0);
 /// Another language calls it so, in the body.
 const CALLED_IN_BODY: Factor = evidence("the body calls it as another language does", 8.0);
 /// Whoever uses the class must know what it takes over from.
@@ -34,7 +36,7 @@ pub(super) static FAMILY: Family = Family {
 const NOT_CALLED: &[&str] = &[
     "no matching function for call to '",
     "must explicitly initialize the base class",
-    "does not contain a constructor that takes `0' arguments",
+    "does not contain a constructor that takes '0' arguments",
     "There is no argument given that corresponds to",
 ];
 
@@ -112,15 +114,19 @@ fn not_called(case: &Case, all: &mut Vec<Candidate>) {
             && lexed.is(at + 1, "(")
             && case.text.pairs.inside_of(*at) == Some(base.block.0)
     });
-    let names = |open: usize| -> Option<Vec<String>> {
-        Some(parameters_at(case, open)?.into_iter().map(|(_, name)| name).collect())
-    };
-    let (Some(wanted), Some(given)) = (makes.and_then(|at| names(at + 1)), names(name + 1)) else {
-        return;
-    };
-    if !wanted.is_empty() && wanted.iter().all(|name| !name.is_empty() && given.contains(name)) {
-        let edits = vec![put(&wanted.join(", "))];
-        all.push(Candidate::new(MistakeId::ConstructorRules, SAME_NAMES, edits).guess());
+    let wanted = makes.and_then(|at| parameters_at(case, at + 1));
+    let (Some(wanted), Some(given)) = (wanted, parameters_at(case, name + 1)) else { return };
+    let has = |name: &String| !name.is_empty() && given.iter().any(|(_, given)| given == name);
+    let known = wanted.iter().filter(|(_, name)| has(name)).count();
+    // What nobody hands over starts empty.
+    let values = wanted.iter().map(|(typed, name)| match has(name) {
+        true => Some(name.clone()),
+        false => case.language().default_of(typed).map(str::to_owned),
+    });
+    if let Some(values) = values.collect::<Option<Vec<String>>>().filter(|_| known > 0) {
+        let why = if known == wanted.len() { SAME_NAMES } else { SOME_NAMES };
+        let edits = vec![put(&values.join(", "))];
+        all.push(Candidate::new(MistakeId::ConstructorRules, why, edits).guess());
     }
 }
 
@@ -210,7 +216,7 @@ mod tests {
             &FAMILY,
             "csharp",
             text,
-            "[CS1729] The type `Pier' does not contain a constructor that takes `0' arguments",
+            "[CS1729] The type `Pier' does not contain a constructor that takes '0' arguments",
             &text.replace("<|>Jetty(int slips)", "Jetty(int slips) : base(slips)"),
         );
     }

@@ -179,7 +179,17 @@ fn kind(case: &Case, edits: &[Edit]) -> MistakeId {
         _ => {}
     }
     let best = case.diagnosis.matches.first();
-    best.and_then(|best| best.entry.id.parse().ok()).unwrap_or(MistakeId::Other)
+    let kind = best.and_then(|best| best.entry.id.parse().ok()).unwrap_or(MistakeId::Other);
+    // A name that takes the place of another brings nothing in.
+    let renames = matches!(edits, [edit] if edit.end > edit.start && text.chars().all(is_of_name));
+    match kind {
+        MistakeId::MissingImport if renames => MistakeId::MisspeltName,
+        kind => kind,
+    }
+}
+
+fn is_of_name(letter: char) -> bool {
+    letter.is_alphanumeric() || letter == '_'
 }
 
 #[cfg(test)]

@@ -61,7 +61,13 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         // A function of the text that the compiler does not know here is a member of something.
         let member = case.text.names.of(name).any(|d| d.kind == NameKind::Function);
         let named = rank == 0 && case.asks(Recipe::Import) && !member;
-        if !named && case.text.names.of(name).next().is_some() {
+        // What is asked of the library by its path is of the library, whatever the text declares.
+        let space = case.language().namespace;
+        let of_space = !space.is_empty()
+            && line.clone().any(|at| {
+                at > 1 && lexed.is(at, name) && lexed.is(at - 1, "::") && lexed.is(at - 2, space)
+            });
+        if !named && !of_space && case.text.names.of(name).next().is_some() {
             continue;
         }
         for (path, _) in case.language().imports_of(name) {
@@ -93,7 +99,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 && lexed.is(at + 1, ":")
                 && lexed.is(at + 2, name)
         });
-        let opened = rank < 2 && standard_namespace(case, name) && !halved;
+        let opened = rank < 2 && !of_space && standard_namespace(case, name) && !halved;
         if opened {
             let edit = using_line(case);
             let namespace = case.language().namespace;
@@ -536,6 +542,17 @@ mod tests {
             "c",
             "int berths(int quays) {\n    int free = quays *<|>;\n    return free;\n}\n",
             "expected expression before ';' token",
+        );
+    }
+
+    #[test]
+    fn what_is_asked_by_its_path_is_of_the_library() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "#include <vector>\nstruct Plan {\n    std::vector<int> all;\n    void sort() { std::<|>sort(all.begin(), all.end()); }\n};\n",
+            "'sort' is not a member of 'std'; did you mean 'qsort'?",
+            "#include <vector>\n#include <algorithm>\nstruct Plan {\n    std::vector<int> all;\n    void sort() { std::sort(all.begin(), all.end()); }\n};\n",
         );
     }
 

@@ -133,7 +133,7 @@ fn lost_word(case: &Case, all: &mut Vec<Candidate>) {
     let asked = told
         || said == "cannot find symbol"
         || said.starts_with("not found: value ")
-        || said.contains("is a `type' but a `variable' was expected")
+        || said.contains("is a 'type' but a 'variable' was expected")
         || said.contains("non-invocable member");
     let near = [case.token, case.token.saturating_sub(1), case.token.saturating_sub(2)];
     let class = near.into_iter().find(|at| {

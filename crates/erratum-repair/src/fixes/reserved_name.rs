@@ -84,6 +84,11 @@ fn is_declared(case: &Case, at: usize) -> bool {
     if language.applies_bare {
         return STARTERS.contains(&word) && in_equation(case, at);
     }
+    // A loop or a choice below a line that lacks its end is one.
+    let heads = matches!(word, "for" | "while" | "if" | "switch" | "catch" | "match" | "return");
+    if heads && lexed.code[at].first && matches!(next, "(" | ";") {
+        return false;
+    }
     let ends = matches!(next, "=" | ":=" | ";" | "," | ")" | "[" | "(" | ":");
     let in_round = case.text.pairs.inside_of(at).is_some_and(|open| lexed.is(open, "("));
     if DECLARING.contains(&lexed.word(before)) && lexed.kind(before) == Some(TokenKind::Keyword) {
@@ -177,6 +182,16 @@ mod tests {
             "function f(<|>in: number) {\n  for (const k in {}) { k; }\n  return in;\n}\n",
             "Identifier expected. 'in' is a reserved word that cannot be used here.",
             "function f(in_: number) {\n  for (const k in {}) { k; }\n  return in_;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_loop_below_a_line_without_its_end_is_no_name() {
+        check_no_fix(
+            &FAMILY,
+            "cpp",
+            "int main() {\n    cout << tide << endl\n    <|>for (int i = 0; i < 3; i++ {\n    }\n}\n",
+            "expected ';' before 'for'",
         );
     }
 

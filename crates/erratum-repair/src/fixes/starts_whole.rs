@@ -29,7 +29,7 @@ fn meets(said: &str) -> bool {
     let go = ["mismatched types int and float64", "mismatched types float64 and int"];
     let real = ["f32`", "f64`"].iter().any(|real| said.contains(real));
     let scala = said.contains("found : Int required: ?") && said.contains("Double)");
-    let narrowed = said.contains("convert type `double' to `int'")
+    let narrowed = said.contains("convert type 'double' to 'int'")
         || said.contains("lossy conversion from double to int");
     go.iter().any(|text| said.contains(text))
         || (said.contains("`{integer}`") && real)

@@ -65,6 +65,9 @@ pub(crate) fn with_case(language: &str, before: &str, said: &str, act: impl FnOn
     let said = warning.unwrap_or(said);
     let (said, remark) = said.split_once(" @ ").map_or((said, None), |(s, f)| (s, Some(f)));
     let (said, suggestion) = said.split_once(" <= ").map_or((said, None), |(s, h)| (s, Some(h)));
+    // The reader writes the quotes of mcs as those of others.
+    let read = if language == "csharp" { said.replace('`', "'") } else { said.to_owned() };
+    let said = read.as_str();
     let coded = said.strip_prefix('[').and_then(|rest| rest.split_once("] "));
     let mut message = Message::new(severity, coded.map_or(said, |(_, text)| text));
     message.code = coded.map(|(code, _)| code.to_owned());
