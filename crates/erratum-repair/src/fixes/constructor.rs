@@ -137,11 +137,24 @@ fn lost_super(case: &Case, all: &mut Vec<Candidate>) {
 /// `super(…)` below another statement: it comes first (seen with javac 17).
 fn late_super(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    if !case.message.text.starts_with("call to super must be first statement") {
+    let said = &case.message.text;
+    // tsc 5.9 points at what is used before it.
+    let used = said.starts_with("'super' must be called before accessing 'this'");
+    if !said.starts_with("call to super must be first statement") && !used {
         return;
     }
-    let line = lexed.code[case.token].line;
-    let Some(word) = lexed.on_line(line).find(|at| lexed.is(*at, "super")) else { return };
+    let around = case.text.pairs.block_of(lexed, case.token);
+    let block = around.and_then(|open| Some((open, case.text.pairs.partner_of(open)?)));
+    let of_block = |(open, close): (usize, usize)| {
+        (open..close).find(|at| {
+            let own = case.text.pairs.block_of(lexed, *at) == Some(open);
+            own && lexed.is(*at, "super") && lexed.is(at + 1, "(")
+        })
+    };
+    let on_line = lexed.on_line(lexed.code[case.token].line).find(|at| lexed.is(*at, "super"));
+    let word = if used { block.and_then(of_block) } else { on_line };
+    let Some(word) = word else { return };
+    let line = lexed.code[word].line;
     let Some(open) = case.text.pairs.block_of(lexed, word) else { return };
     let end = case.statement_end(word);
     let source = &lexed.source;
@@ -162,6 +175,17 @@ fn late_super(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn what_is_above_comes_before_the_own_fields() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "class Punt extends Boat {\n  poles: number;\n  constructor(name: string) {\n    <|>this.poles = 3;\n    super(name);\n  }\n}\n",
+            "[TS17009] 'super' must be called before accessing 'this' in the constructor of a derived class.",
+            "class Punt extends Boat {\n  poles: number;\n  constructor(name: string) {\n    super(name);\n    this.poles = 3;\n  }\n}\n",
+        );
+    }
 
     #[test]
     fn a_class_above_without_a_constructor_wants_nothing() {

@@ -62,16 +62,39 @@ fn is_text(case: &Case, first: usize, end: usize) -> bool {
     if (first..end).all(|at| lexed.kind(at) == Some(TokenKind::Str)) {
         return true;
     }
-    let path = (first..end)
-        .all(|at| lexed.kind(at) == Some(TokenKind::Name) || matches!(lexed.word(at), "." | "->"));
-    let typed = case.text.names.resolve(lexed, end - 1).and_then(|declared| declared.typed);
-    path && typed.is_some_and(|(a, b)| (a..=b).any(|at| lexed.is(at, "char")))
+    // `flags[i]`: one of several texts.
+    let open = case.text.pairs.partner_of(end - 1).filter(|open| lexed.is(*open, "["));
+    let last = open.unwrap_or(end);
+    let path = first < last
+        && (first..last).all(|at| {
+            lexed.kind(at) == Some(TokenKind::Name) || matches!(lexed.word(at), "." | "->")
+        });
+    let declared = case.text.names.resolve(lexed, last - 1);
+    let typed = declared.and_then(|declared| declared.typed);
+    // Of one text, an element is a letter.
+    let several = declared.is_some_and(|declared| {
+        let close = case.text.pairs.partner_of(declared.token + 1);
+        lexed.before(declared.token) == "*" || close.is_some_and(|close| lexed.is(close + 1, "["))
+    });
+    path && (open.is_none() || several)
+        && typed.is_some_and(|(a, b)| (a..=b).any(|at| lexed.is(at, "char")))
 }
 
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn one_of_several_texts_is_copied() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "#include <string.h>\nvoid fill(void) {\n    char flags[3][8];\n    char best[8];\n    best <|>= flags[1];\n}\n",
+            "assignment to expression with array type",
+            "#include <string.h>\nvoid fill(void) {\n    char flags[3][8];\n    char best[8];\n    strcpy(best, flags[1]);\n}\n",
+        );
+    }
 
     const SAID: &str = "assignment to expression with array type";
 

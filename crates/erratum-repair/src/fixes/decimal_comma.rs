@@ -49,7 +49,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         });
         let given = lexed.on_line(lexed.code[at].line).take_while(|before| *before < at);
         let gives = given.into_iter().any(|at| {
-            matches!(lexed.word(at), "=" | ":=" | "+=" | "-=" | "*=" | "return" | "<" | ">")
+            let sets = ["=", ":=", "+=", "-=", "*=", "return", "<", ">", "=>"];
+            sets.contains(&lexed.word(at))
         });
         if !listed && gives {
             let edit = Edit::replace(case.file(), lexed.code[at].start, lexed.code[at].end, ".");

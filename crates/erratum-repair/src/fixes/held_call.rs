@@ -11,6 +11,9 @@ use erratum_syntax::names::NameKind;
 /// The message says that a method stands there.
 const METHOD: Factor = evidence("the text names a method without calling it", 9.0);
 
+/// The message says that it is no method.
+const PROPERTY: Factor = evidence("the text calls what is no method", 8.0);
+
 pub(super) static FAMILY: Family = Family {
     id: "held-call",
     recipes: &[],
@@ -28,7 +31,8 @@ pub(super) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     // Seen with mcs 6.8.
-    if !case.message.text.contains("method group") {
+    let spare = case.message.text.contains("cannot be used as method or delegate");
+    if !case.message.text.contains("method group") && !spare {
         return;
     }
     let functions = case.text.names.declared.iter().filter(|one| one.kind == NameKind::Function);
@@ -39,6 +43,16 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let text = lexed.text(token);
         for (start, _) in text.match_indices('{') {
             let inner = &text[start + 1..];
+            // `{boat.Name()}` of a property: what is called is none.
+            let call = inner.find("()}").filter(|end| spare && !inner[..*end].contains('}'));
+            if let Some(end) = call {
+                let from = token.start + start + 1 + end;
+                let edit = Edit::delete(case.file(), from, from + 2);
+                all.push(Candidate::new(MistakeId::NotCallable, PROPERTY, vec![edit]).guess());
+            }
+            if spare {
+                continue;
+            }
             let end = inner.find(['}', ':', ',']).unwrap_or(0);
             let (held, name) = (&inner[..end], inner[..end].rsplit('.').next().unwrap_or(""));
             let plain = held.chars().all(|c| c.is_alphanumeric() || c == '_' || c == '.');
@@ -53,8 +67,19 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 
 #[cfg(test)]
 mod tests {
-    use super::super::testing::check_no_fix;
+    use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_property_is_not_called() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Pilot {\n    string Name { get; set; }\n    string Tell() { return <|>$\"{Name()} h\"; }\n}\n",
+            "[CS1955] The member 'Pilot.Name' cannot be used as method or delegate",
+            "class Pilot {\n    string Name { get; set; }\n    string Tell() { return $\"{Name} h\"; }\n}\n",
+        );
+    }
 
     #[test]
     fn a_value_is_left() {

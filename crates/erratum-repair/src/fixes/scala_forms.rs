@@ -14,6 +14,8 @@ const ALONE: Factor = evidence("an object has nothing to be taken apart", 9.0);
 const IN_LOOP: Factor = evidence("what a loop goes over stands in its brackets", 9.0);
 /// Names that nothing declares stand before the arrow.
 const HEAD: Factor = evidence("names that nothing declares stand before the arrow", 9.0);
+/// One more element stands in front of the list.
+const IN_FRONT: Factor = evidence("one more element stands in front of the list", 9.0);
 /// The function compares two elements.
 const COMPARES: Factor = evidence("the function compares two elements", 9.0);
 
@@ -48,6 +50,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     if said.starts_with("missing parameter type") {
         compares(case, all);
+    }
+    if said.starts_with("value :: is not a member of ") {
+        turned_around(case, all);
     }
 }
 
@@ -108,6 +113,20 @@ fn function_head(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `readings :: one`: one more stands in front of the list.
+fn turned_around(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let name = |at: usize| lexed.kind(at) == Some(TokenKind::Name);
+    let mark = line.clone().find(|at| lexed.is(*at, "::") && *at > line.start);
+    let Some(mark) = mark.filter(|mark| name(mark - 1) && name(mark + 1)) else { return };
+    let edits = vec![
+        case.replace_token(mark - 1, lexed.word(mark + 1)),
+        case.replace_token(mark + 1, lexed.word(mark - 1)),
+    ];
+    all.push(Candidate::new(MistakeId::WrongOrder, IN_FRONT, edits).guess());
+}
+
 /// `sortBy((a, b) => a < b)`.
 fn compares(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -154,6 +173,17 @@ mod tests {
             "scala",
             "object Quay {\n  val all = Map(<|>a -> 3)\n}\n",
             "not found: value b",
+        );
+    }
+
+    #[test]
+    fn one_more_stands_in_front() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "class Quay {\n  var all: List[Int] = List()\n  def add(one: Int): Unit = {\n    all = all <|>:: one\n  }\n}\n",
+            "value :: is not a member of Int",
+            "class Quay {\n  var all: List[Int] = List()\n  def add(one: Int): Unit = {\n    all = one :: all\n  }\n}\n",
         );
     }
 

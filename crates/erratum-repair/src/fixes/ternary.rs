@@ -105,7 +105,14 @@ fn over_list(case: &Case, all: &mut Vec<Candidate>) {
     let single = mark == line.start + 2;
     if named && (single || mark == line.start + 4 && lexed.is(line.start + 2, ",")) {
         let mut edits = vec![case.replace_token(mark, ":= range")];
-        if single {
+        // Of a map the key comes first, and alone.
+        let list = case.text.names.resolve(lexed, mark + 1);
+        let map = list.is_some_and(|list| {
+            let made = list.token + 2..list.token + 6;
+            list.typed.is_some_and(|(first, _)| lexed.is(first, "map"))
+                || made.into_iter().any(|at| lexed.is(at, "map"))
+        });
+        if single && !map {
             edits.insert(0, case.insert(lexed.code[line.start + 1].start, "_, "));
         }
         all.push(Candidate::new(MistakeId::ForeignWord, OVER_LIST, edits).guess());
@@ -136,6 +143,17 @@ mod tests {
             "object Quay {\n  val seats = 3\n  val busy = seats > 2 <|>? 1 : 0\n}\n",
             "';' expected but integer literal found.",
             "object Quay {\n  val seats = 3\n  val busy = if (seats > 2) 1 else 0\n}\n",
+        );
+    }
+
+    #[test]
+    fn the_keys_of_a_map_stand_alone() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc run(all map[string]int) {\n\tfor one <|>in all {\n\t}\n}\n",
+            "syntax error: unexpected in, expecting {",
+            "package quay\n\nfunc run(all map[string]int) {\n\tfor one := range all {\n\t}\n}\n",
         );
     }
 

@@ -71,6 +71,10 @@ fn without_static(case: &Case, name: &str, all: &mut Vec<Candidate>) {
     let start = case.statement_start(function.open);
     let word = (start..function.open).find(|at| lexed.is(*at, "static"));
     let starts = (start..function.open).any(|at| matches!(lexed.word(at), "main" | "Main"));
+    let name = match name {
+        "this" => lexed.word(case.token + 2),
+        name => name,
+    };
     let mut fields = case.text.names.of(name).filter(|one| one.kind == NameKind::Member);
     if let Some(word) = word.filter(|_| !starts)
         && fields.next().is_some()

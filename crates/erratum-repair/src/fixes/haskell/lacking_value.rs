@@ -65,7 +65,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let name = lexed.word(place.start);
             let used = body.clone().any(|at| lexed.is(at, name));
             let named = place.len() == 1 && name.starts_with(char::is_lowercase);
-            if named && !used && fits(&lacking, types) {
+            let whole = other_name(case, types).unwrap_or_else(|| types.clone());
+            if named && !used && (fits(&lacking, types) || fits(&lacking, &whole)) {
                 unused.push(name);
             }
         }
@@ -134,6 +135,16 @@ fn signatures<'a>(case: &'a Case) -> Vec<(&'a str, Vec<String>)> {
     starts.map(read).collect()
 }
 
+/// What another name of a type stands for: `[Load]` for `type Hold = [Load]`.
+fn other_name(case: &Case, typed: &str) -> Option<String> {
+    let lexed = case.lexed();
+    let name = (1..lexed.code.len())
+        .find(|at| lexed.before(*at) == "type" && lexed.is(*at, typed) && lexed.is(at + 1, "="))?;
+    let line = lexed.on_line(lexed.code[name].line);
+    let (from, to) = (lexed.code[name + 1].end, lexed.code[line.end - 1].end);
+    Some(lexed.source.slice(from, to).trim().to_owned())
+}
+
 /// Where the item that starts at a token ends.
 fn next_item(case: &Case, head: usize) -> usize {
     let lexed = case.lexed();
@@ -166,6 +177,17 @@ fn fits(wanted: &str, typed: &str) -> bool {
 #[cfg(test)]
 mod tests {
     use super::FAMILY;
+
+    #[test]
+    fn another_name_of_the_type_fits_too() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "type Hold = [Load]\n\ntotal :: Hold -> Double\ntotal hold = sum (<|>map weight)\n",
+            "Couldn't match expected type: t0 Double with actual type: [Load] -> [Double]",
+            "type Hold = [Load]\n\ntotal :: Hold -> Double\ntotal hold = sum (map weight hold)\n",
+        );
+    }
     use crate::fixes::testing::{check_fix, check_no_fix};
 
     #[test]
