@@ -58,7 +58,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             false => lexed.code[declared.typed.map_or(name, |(_, last)| last)].end,
         };
         let edit = case.insert(behind, "[]");
-        all.push(Candidate::new(MistakeId::ArraySize, SEVERAL, vec![edit]).guess());
+        all.push(Candidate::new(MistakeId::MissingBracket, SEVERAL, vec![edit]).guess());
     }
     for open in line.filter(|at| lexed.is(*at, "(") && lexed.is(at + 1, ")")) {
         let array =

@@ -39,6 +39,8 @@ const SAID: &[&str] = &[
     "and func(",
     "method group",
     "missing argument list for method",
+    // mcs 6.8, of `all.OrderBy(v => v.Speed)`.
+    "The type arguments for method",
     // gcc 12; g++ 12 names the function.
     "statement with no effect",
     "reference, not call, to function",

@@ -107,6 +107,24 @@ impl Teller<'_, '_> {
         !likely && names_declared_type(draft.message(), before) && self.uses_declared(draft, before)
     }
 
+    /// Whether a message tells that something is not used which only a change takes out.
+    pub(super) fn is_unused_by(&self, draft: &Draft, before: &Root) -> bool {
+        let message = draft.message();
+        if !self.scene.diagnoser.diagnose(message).shows(MistakeId::UnusedName) {
+            return false;
+        }
+        let named = words(&message.text);
+        let changes = before.choices().iter().flat_map(|fix| &fix.edits);
+        changes.into_iter().any(|change| {
+            let old = self.original(&change.at.file).map(|source| {
+                let (from, to) = change.at.range(&source);
+                source.slice(from, to).into_owned()
+            });
+            let gone = |word: &str| !change.text.contains(word) && named.contains(&word);
+            old.is_some_and(|old| old.split(|c: char| !c.is_alphanumeric()).any(gone))
+        })
+    }
+
     /// Whether the line of a message uses a name that a line declares which a mistake is about.
     fn uses_declared(&self, draft: &Draft, before: &Root) -> bool {
         let Some(at) = &draft.message().at else { return true };

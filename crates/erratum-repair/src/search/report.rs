@@ -122,6 +122,7 @@ pub(super) fn report(
         let hangs = |before: &&Root| {
             teller.is_on_line(&root, before)
                 || teller.is_of_result(draft, before)
+                || teller.is_unused_by(draft, before)
                 || !has_fix && teller.hangs_on(draft, before)
                 || teller.is_of_unlikely_type(draft, before)
         };
