@@ -263,7 +263,26 @@ fn no_function(case: &Case, name: usize, all: &mut Vec<Candidate>) {
 /// with g++ 12).
 fn member_value(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    if !case.message.text.contains("cannot be used as a function") {
+    // mcs 6.8 says it of a property.
+    let said = &case.message.text;
+    let property = said.contains("is a 'property' but a 'method group'")
+        || said.contains("is a 'field' but a 'method group'");
+    if !said.contains("cannot be used as a function") && !property {
+        return;
+    }
+    if property {
+        let line = lexed.on_line(lexed.code[case.token].line);
+        let name = said.split('\'').nth(1).unwrap_or("").rsplit('.').next().unwrap_or("");
+        let open = line.into_iter().find(|at| {
+            lexed.is(*at, "(")
+                && lexed.is(at + 1, ")")
+                && !name.is_empty()
+                && lexed.before(*at) == name
+        });
+        if let Some(open) = open {
+            let edit = Edit::delete(case.file(), lexed.code[open].start, lexed.code[open + 1].end);
+            all.push(Candidate::new(MistakeId::NotCallable, TAKES_NOTHING, vec![edit]).guess());
+        }
         return;
     }
     let near = case.token.saturating_sub(3)..case.token + 2;

@@ -347,7 +347,9 @@ impl Places<'_, '_, '_> {
             in_its_place: self.reported(message).is_eq(),
             above_change: first.is_some_and(|first| line < first) || self.brings_in(),
             was_left: self.was_left(message),
-            moved: self.is_moved(message) || self.says_the_same(message),
+            moved: self.is_moved(message)
+                || self.says_the_same(message)
+                || self.breaks_override(message, &diagnosis),
         }
     }
 
@@ -378,6 +380,23 @@ impl Places<'_, '_, '_> {
             let quoted = |name: &String| message.text.contains(&format!("'{name}'"));
             types.values().any(together) && types.values().all(quoted)
         })
+    }
+
+    /// Whether a message tells that what takes the place of the changed declaration does not agree with it any more.
+    fn breaks_override(&self, message: &Message, diagnosis: &Diagnosis) -> bool {
+        let target = self.setting.diagnoser.diagnose(self.target);
+        let told = diagnosis.shows(MistakeId::WrongOverride);
+        let text = &self.setting.text;
+        let changed = |line: u32| {
+            let file = text.lexed.source.name();
+            self.changed.iter().any(|(name, own)| name == file && *own == line)
+        };
+        let mut declared = text.names.declared.iter().map(|one| one.token);
+        told && !target.shows(MistakeId::WrongOverride)
+            && declared.any(|at| {
+                changed(text.lexed.code[at].line)
+                    && super::words::words(&message.text).contains(&text.lexed.word(at))
+            })
     }
 
     /// Whether another message is gone from the line of this one, seen in the text before the change.
