@@ -180,11 +180,26 @@ fn no_condition(case: &Case, all: &mut Vec<Candidate>) {
         let mut line = lexed.on_line(number);
         let word = line
             .find(|at| lexed.is(*at, "if") && lexed.before(*at) == "else" && lexed.is(at + 1, "{"));
-        if let Some(word) = word {
+        if let Some(word) = word.or_else(|| before_a_call(case, number)) {
             let edit = case.delete_token(word);
             all.push(Candidate::new(MistakeId::ExtraWord, LAST_BRANCH, vec![edit]).guess());
         }
     }
+}
+
+/// `else if println("low")` with nothing behind it: a call that nobody asks for its value.
+fn before_a_call(case: &Case, line: u32) -> Option<usize> {
+    let lexed = case.lexed();
+    let tokens = lexed.on_line(line);
+    let word = tokens.clone().find(|at| lexed.is(*at, "if") && lexed.before(*at) == "else")?;
+    let named = lexed.kind(word + 1) == Some(TokenKind::Name);
+    let last = operand_end(case, word + 1).filter(|last| named && lexed.is(*last, ")"))?;
+    let behind = last + 1 + usize::from(lexed.is(last + 1, ";"));
+    let deeper = lexed
+        .code
+        .get(behind)
+        .is_some_and(|next| lexed.source.indent(next.line) > lexed.source.indent(line));
+    (behind >= tokens.end && !deeper).then_some(word)
 }
 
 /// `else {` within the block of the condition that it belongs to: that block is not closed.
@@ -407,6 +422,17 @@ fn lost_end(case: &Case, all: &mut Vec<Candidate>) {
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix};
+    #[test]
+    fn a_call_is_no_condition() {
+        check_among(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(n: Int): Unit = {\n    if (n > 3) println(\"deep\") else if <|>println(\"low\")\n    val x = 3\n  }\n}\n",
+            "'(' expected but identifier found.",
+            "object Quay {\n  def go(n: Int): Unit = {\n    if (n > 3) println(\"deep\") else println(\"low\")\n    val x = 3\n  }\n}\n",
+        );
+    }
+
     use super::FAMILY;
 
     #[test]

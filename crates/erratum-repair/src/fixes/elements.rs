@@ -32,6 +32,7 @@ const CALLED: &[&str] = &[
     "cannot find symbol",
     "This expression is not callable",
     "cannot be used like method",
+    "denotes a 'variable', where a 'method group' was expected",
     "cannot call non-function",
     "expected function, found",
     "no match for call to '(",
@@ -148,7 +149,10 @@ fn called_array(case: &Case, open: usize, all: &mut Vec<Candidate>) {
             .names
             .of(name)
             .any(|one| lexed.is(one.token + 1, "=") && lexed.is(one.token + 2, "array"));
-        typed.contains(['[', '*']) || lexed.is(declared.token + 1, "[") || named
+        // `var seats = new int[3]`.
+        let made = (declared.token + 1..declared.token + 6).any(|at| lexed.is(at, "new"))
+            && (declared.token + 4..declared.token + 7).any(|at| lexed.is(at, "["));
+        typed.contains(['[', '*']) || lexed.is(declared.token + 1, "[") || named || made
     });
     // Rust names the type of what is called (seen with rustc 1.95).
     let told = ["found `Vec<", "found `[", "found `&["];
@@ -292,6 +296,17 @@ mod tests {
             "scala",
             "object Quay {\n  def go(names: List[<|>Strin]): Unit = {\n  }\n}\n",
             "not found: type Strin",
+        );
+    }
+
+    #[test]
+    fn an_array_of_csharp_is_no_function() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    void Go() {\n        var seats = new int[3];\n        Show(seats<|>(1));\n    }\n}\n",
+            "[CS0119] Expression denotes a `variable', where a `method group' was expected",
+            "class Quay {\n    void Go() {\n        var seats = new int[3];\n        Show(seats[1]);\n    }\n}\n",
         );
     }
 

@@ -25,6 +25,7 @@ pub(super) mod numbers;
 pub(super) mod one_more;
 pub(super) mod own_name;
 pub(super) mod record_update;
+pub(super) mod rest_meant;
 pub(super) mod shown_each;
 pub(super) mod small_letter;
 pub(super) mod swapped;

@@ -222,7 +222,9 @@ pub(super) fn literals(case: &Case, all: &mut Vec<Candidate>) {
                 }
                 // What counts the elements of a list is no value of its own.
                 let counts = lexed.before(token) == "[";
-                if case.language().exact_numbers
+                // Java holds a number in an object only if it is of that very type.
+                let boxed = case.message.text.contains("int cannot be converted to Double");
+                if (case.language().exact_numbers || boxed)
                     && !counts
                     && !word.contains('.')
                     && word.bytes().all(|b| b.is_ascii_digit())
