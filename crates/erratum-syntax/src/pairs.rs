@@ -462,8 +462,18 @@ impl<'a> Walk<'a> {
                 | "pub"
                 | "typedef"
         );
+        // Where lines end statements, one that is set in no deeper than the line of the bracket is no part of it.
+        let source = &self.lexed.source;
+        let of_line = self.lexed.language.line_ends
+            && matches!(word, "if" | "val" | "var" | "def")
+            && self.stack.last().is_some_and(|frame| {
+                let opener = self.lexed.code[frame.token];
+                let goes_on = self.lexed.code.get(frame.token + 1);
+                source.indent(self.lexed.code[index].line) <= source.indent(opener.line)
+                    && goes_on.is_some_and(|next| next.line == opener.line)
+            });
         // In Rust a statement may be a value inside parentheses.
-        first && starts && self.stack.last().is_some_and(|frame| frame.open != b'{')
+        first && (starts || of_line) && self.stack.last().is_some_and(|frame| frame.open != b'{')
     }
 
     /// Rust: whether the innermost open bracket is that of an attribute, which ends with its line.
