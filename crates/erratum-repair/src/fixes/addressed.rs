@@ -1,7 +1,7 @@
 //! A value where its address is wanted: `&berth`.
 
 use super::family::{Example, Family, Phases};
-use super::shape::{operand_end, type_of};
+use super::shape::{calls_near, operand_end, type_of};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
@@ -9,6 +9,8 @@ use erratum_syntax::lex::TokenKind;
 
 /// The type that is wanted is a pointer to the one that stands there.
 const POINTED_AT: Factor = evidence("a pointer to this type is wanted", 5.0);
+/// What is read is put where the value is kept.
+const READ_INTO: Factor = evidence("what is read is put where the value is kept", 9.0);
 /// The methods that are wanted belong to the address.
 const METHODS: Factor = evidence("the methods belong to the address", 5.5);
 /// A value by itself has an address; that of one which is just made may not be kept.
@@ -31,6 +33,7 @@ pub(super) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let text = &case.message.text;
     listed(case, all);
+    scanned(case, all);
     let remarks = case.message.notes.iter().map(|note| note.text.as_str());
     let methods = remarks.chain([text.as_str()]).any(|text| text.contains("has pointer receiver"));
     let told = wanted(text).or_else(|| case.message.notes.iter().find_map(|n| of_note(&n.text)));
@@ -49,6 +52,30 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let score = POINTED_AT.when(pointed) + METHODS.when(methods) + NO_PLACE.when(called);
     let edit = case.insert(lexed.code[first].start, "&");
     all.push(Candidate::new(MistakeId::MissingAddress, score, vec![edit]));
+}
+
+/// C: `scanf("%d", n)`: what is read is put where the value is kept.
+fn scanned(case: &Case, all: &mut Vec<Candidate>) {
+    // Seen with gcc 12.
+    let said = &case.message.text;
+    let Some((wanted, rest)) = said
+        .split_once("expects argument of type '")
+        .and_then(|(_, rest)| rest.split_once("', but argument "))
+    else {
+        return;
+    };
+    let Some((number, given)) = rest.split_once(" has type '") else { return };
+    let given = given.split('\'').next().unwrap_or("");
+    let place = number.parse::<usize>().ok().and_then(|number| number.checked_sub(1));
+    let pointer = wanted.strip_suffix(" *").is_some_and(|wanted| wanted == given);
+    let call =
+        calls_near(case).into_iter().find(|call| case.lexed().word(call.name).ends_with("scanf"));
+    if let (Some(call), Some(place), true) = (call, place, pointer)
+        && let Some((first, _)) = call.arguments.get(place)
+    {
+        let edit = case.insert(case.lexed().code[*first].start, "&");
+        all.push(Candidate::new(MistakeId::MissingAddress, READ_INTO, vec![edit]).guess());
+    }
 }
 
 /// C++: `std::vector<Quay*> quays = {north, south};` with objects in the braces.
@@ -160,6 +187,17 @@ fn value(case: &Case) -> Option<(usize, usize)> {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn what_is_read_is_put_where_the_value_is_kept() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "#include <stdio.h>\nint main(void) {\n    double fare;\n    scanf(\"%lf\", <|>fare);\n    return 0;\n}\n",
+            "warning: [-Wformat=] format '%lf' expects argument of type 'double *', but argument 2 has type 'double'",
+            "#include <stdio.h>\nint main(void) {\n    double fare;\n    scanf(\"%lf\", &fare);\n    return 0;\n}\n",
+        );
+    }
 
     #[test]
     fn a_list_of_pointers_holds_addresses() {

@@ -78,7 +78,7 @@ fn counted(case: &Case, all: &mut Vec<Candidate>) {
         let text = format!("{name} := 0; {name} < {number}; {name}++");
         let (from, to) = (lexed.code[line.start + 1].start, lexed.code[last - 1].end);
         let edit = Edit::replace(case.file(), from, to, text);
-        all.push(Candidate::new(MistakeId::LoopPlaces, COUNTED, vec![edit]).guess());
+        all.push(Candidate::new(MistakeId::NotIterable, COUNTED, vec![edit]).guess());
     }
 }
 

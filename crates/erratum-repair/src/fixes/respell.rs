@@ -101,7 +101,9 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let twice = case.asks(Recipe::Duplicate) || case.diagnosis.shows(MistakeId::LibraryName);
-    if case.phase == Phase::Flow || twice {
+    // What keeps its value is known.
+    let fixed = case.phase != Phase::Name && case.diagnosis.shows(MistakeId::FixedValue);
+    if case.phase == Phase::Flow || twice || fixed {
         return;
     }
     let lexed = case.lexed();
