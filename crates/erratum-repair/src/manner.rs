@@ -86,7 +86,18 @@ static MANNERS: &[Manner] = &[
         ..PLAIN
     },
     // ghc 9.0 looks names up before it looks at types.
-    Manner { compilers: &["ghc"], steps: ONE_BY_ONE, ..PLAIN },
+    Manner {
+        compilers: &["ghc"],
+        parser_says: &[
+            "Unexpected lambda expression",
+            "Unexpected do block",
+            "Unexpected case expression",
+            "Unexpected if expression",
+            "Unexpected let expression",
+        ],
+        steps: ONE_BY_ONE,
+        ..PLAIN
+    },
     // javac 17 does both at once, and follows paths where it found nothing.
     Manner {
         compilers: &["javac"],

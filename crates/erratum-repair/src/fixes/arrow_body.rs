@@ -10,6 +10,8 @@ use erratum_syntax::lex::TokenKind;
 
 /// Behind an arrow stands one value, and here stands a block.
 const BLOCK: Factor = evidence("a block stands behind an arrow", 9.0);
+/// What a property gives stands in a part of its own.
+const GIVES: Factor = evidence("what a property gives stands in a part of its own", 9.0);
 /// A text may be nothing anyway.
 const MAY_BE_NOTHING: Factor = evidence("what is no plain value may be nothing anyway", 9.0);
 
@@ -49,6 +51,17 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         }
         all.push(Candidate::new(MistakeId::ExtraMark, BLOCK, edits).guess());
     }
+    if said.contains("must have at least one accessor") || said.contains("get or set accessor") {
+        let line = lexed.on_line(lexed.code[case.token].line);
+        let open = line.into_iter().find(|at| lexed.opens_block(*at) && lexed.is(at + 1, "return"));
+        if let Some((open, close)) = open.and_then(|open| Some((open, pairs.partner_of(open)?))) {
+            let edits = vec![
+                case.insert(lexed.code[open].end, " get {"),
+                case.insert(lexed.code[close].start, "} "),
+            ];
+            all.push(Candidate::new(MistakeId::BodyRules, GIVES, edits).guess());
+        }
+    }
     if said.contains("must be a non-nullable value type") {
         let line = lexed.on_line(lexed.code[case.token].line);
         let mark = line.into_iter().find(|at| {
@@ -74,6 +87,17 @@ mod tests {
             "class Quay {\n    public int Total => <|>{\n        return 3;\n    };\n}\n",
             "[CS1519] Unexpected symbol '{' in class, struct, or interface member declaration",
             "class Quay {\n    public int Total { get {\n        return 3;\n    } }\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_a_property_gives_stands_in_its_own_part() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    public int <|>this[string name] { return 3; }\n}\n",
+            "[CS0548] 'Quay.this[string]': property or indexer must have at least one accessor",
+            "class Quay {\n    public int this[string name] { get { return 3; } }\n}\n",
         );
     }
 

@@ -272,6 +272,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::empty_call::FAMILY,
     &super::bare_call::FAMILY,
     &super::bare_list::FAMILY,
+    &super::haskell::block_value::FAMILY,
     &super::file_pointer::FAMILY,
     &super::turned_marks::FAMILY,
     &super::typed_default::FAMILY,

@@ -11,6 +11,9 @@ const GIVES_POINTER: Factor = evidence("the library gives a pointer", 9.0);
 /// Functions of the library that give a pointer to what they open (C17).
 const OPENERS: &[&str] = &["fopen", "freopen", "tmpfile", "popen", "fdopen", "opendir"];
 
+/// Functions of the library that make room (C17).
+const ROOM: &[&str] = &["malloc", "calloc", "realloc"];
+
 pub(super) static FAMILY: Family = Family {
     id: "file-pointer",
     recipes: &[],
@@ -35,10 +38,19 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     let line = lexed.on_line(lexed.code[case.token].line);
     let opener = line.into_iter().find(|at| {
-        OPENERS.contains(&lexed.word(*at)) && lexed.is(at + 1, "(") && lexed.before(*at) == "="
+        let word = lexed.word(*at);
+        (OPENERS.contains(&word) || ROOM.contains(&word))
+            && lexed.is(at + 1, "(")
+            && lexed.before(*at) == "="
     });
     let Some(name) = opener.and_then(|at| at.checked_sub(2)) else { return };
     let Some(declared) = case.text.names.resolve(lexed, name) else { return };
+    // What is made room for is a structure of the program, and followed further on.
+    let made = ROOM.contains(&lexed.word(name + 2));
+    let seen = case.text.names.seen.get(lexed.word(name)).map_or(&[][..], Vec::as_slice);
+    if made && !seen.iter().any(|at| matches!(lexed.word(at + 1), "->" | "[")) {
+        return;
+    }
     let typed = declared.typed.filter(|(_, last)| last + 1 == declared.token);
     if typed.is_some_and(|(_, last)| !lexed.is(last, "*")) {
         let edit = case.insert(lexed.code[declared.token].start, "*");
@@ -59,6 +71,17 @@ mod tests {
             "#include <stdio.h>\nint main(void) {\n    FILE f;\n    f = <|>fopen(\"log.txt\", \"r\");\n    return 0;\n}\n",
             "incompatible types when assigning to type 'FILE' from type 'FILE *'",
             "#include <stdio.h>\nint main(void) {\n    FILE *f;\n    f = fopen(\"log.txt\", \"r\");\n    return 0;\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_is_made_room_for_is_followed() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "#include <stdlib.h>\nstruct crew { int n; };\nint main(void) {\n    struct crew c = <|>malloc(sizeof(struct crew));\n    c->n = 3;\n    return 0;\n}\n",
+            "invalid initializer",
+            "#include <stdlib.h>\nstruct crew { int n; };\nint main(void) {\n    struct crew *c = malloc(sizeof(struct crew));\n    c->n = 3;\n    return 0;\n}\n",
         );
     }
 

@@ -14,6 +14,8 @@ const COUNTS: Factor = weight("it counts in a loop", 4.0);
 /// Nothing tells the type.
 const UNTOLD: Factor = weight("nothing tells the type", 0.0);
 
+/// A name without a type is mostly a number.
+const COUNTS_SOMETHING: Factor = weight("a name without a type is mostly a number", 6.5);
 /// The value tells the type.
 const TOLD_BY_VALUE: Factor = weight("the value tells the type", 6.5);
 /// All calls hand over values of one type.
@@ -37,6 +39,7 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     parameter(case, all);
+    bare_parameter(case, all);
     constant(case, all);
     let lexed = case.lexed();
     let language = case.language();
@@ -118,6 +121,27 @@ fn parameter(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// C: `int sum(int values[], n)`: a parameter without its type counts, unless its calls tell otherwise.
+fn bare_parameter(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Seen with gcc 12 and clang 14.
+    if !case.language().directives || !case.message.text.starts_with("unknown type name '") {
+        return;
+    }
+    let name = case.token;
+    let alone =
+        matches!(lexed.before(name), "(" | ",") && matches!(lexed.word(name + 1), ")" | ",");
+    let Some(open) = case.text.pairs.inside_of(name).filter(|open| *open > 0 && alone) else {
+        return;
+    };
+    let seen = case.text.names.seen.get(lexed.word(name)).map_or(0, Vec::len);
+    if lexed.kind(name) == Some(TokenKind::Name) && seen > 1 && lexed.is(open, "(") {
+        let text = format!("{} ", case.language().usual.whole);
+        let edit = case.insert(lexed.code[name].start, text);
+        all.push(Candidate::new(MistakeId::MissingType, COUNTS_SOMETHING, vec![edit]).guess());
+    }
+}
+
 /// `static final RATE = 1.75;`: the value tells the type.
 fn constant(case: &Case, all: &mut Vec<Candidate>) {
     let (lexed, language) = (case.lexed(), case.language());
@@ -163,6 +187,12 @@ mod tests {
             "[TS7006] Parameter 'ship' implicitly has an 'any' type.",
             &text.replace("<|>ship", "ship: string"),
         );
+    }
+
+    #[test]
+    fn a_parameter_of_c_is_mostly_a_number() {
+        let text = "int sum(int values[], <|>n) {\n    return n > 0 ? values[0] : 0;\n}\n";
+        check_fix(&FAMILY, "c", text, "unknown type name 'n'", &text.replace("<|>", "int "));
     }
 
     #[test]

@@ -234,7 +234,9 @@ fn findings(
     Findings {
         mistake: candidate.mistake,
         adds_words: adds_words(&sets),
-        names_only: names_only(setting, &sets),
+        // Where C does not know a type, the declaration was read no further.
+        names_only: names_only(setting, &sets)
+            || setting.report.messages[setting.target].text.starts_with("unknown type name '"),
         phase: setting.phase,
         for_error: target.is_error(),
         told: told(target, &sets),

@@ -3,6 +3,7 @@
 pub(super) mod answered;
 pub(super) mod applied;
 pub(super) mod arrows;
+pub(super) mod block_value;
 pub(super) mod classes;
 pub(super) mod composed;
 pub(super) mod cons_pattern;
