@@ -169,12 +169,11 @@ fn number(code: &str, prefix: &str) -> Option<u32> {
 
 /// Codes of what is looked for only where all types fit (seen with rustc 1.95), whatever they tell of.
 fn rust(code: &str) -> Option<Phase> {
-    let flow = match number(code, "E")? {
-        373 | 381 | 382 | 384 => true,
-        499..=510 | 515 | 521 | 594 | 596 | 597 | 712 | 713 | 716 => true,
-        _ => false,
+    let paths = |number: u32| {
+        matches!(number, 373 | 381 | 382 | 384 | 515 | 521 | 594 | 596 | 597 | 712 | 713 | 716)
+            || (499..=510).contains(&number)
     };
-    flow.then_some(Phase::Flow)
+    paths(number(code, "E")?).then_some(Phase::Flow)
 }
 
 /// Numbers by what finds the mistake (seen with tsc 5.9).
