@@ -124,3 +124,21 @@ fn a_mistake_without_a_fix_hides_no_other() {
     let wanted = [(7, "cannot fit in"), (9, "write `Println`"), (10, "write `k`")];
     support::told("go", "port.go", go, &wanted);
 }
+
+#[test]
+fn a_word_of_a_message_is_not_a_name_of_the_program() {
+    // `t` stands in "Couldn't", and `name` in "before parameter name".
+    let haskell = "pick :: Int -> [Bool] -> Int\npick t x = x\n\nlow :: Int -> String\nlow n = n\n\nmain :: IO ()\nmain = putStrLn (low \"3\")\n";
+    let wanted = [(2, "of the type"), (5, "Add `show`"), (8, "write `3`")];
+    support::told("ghc", "Port.hs", haskell, &wanted);
+    let csharp = "using System;\n\nclass Port\n{\n    public int Low => ( name name;\n\n    static void Main(string args[])\n    {\n        Console.Writeline(3);\n    }\n}\n";
+    let wanted = [(5, "cannot fit in"), (7, "Add `[]`"), (9, "write `WriteLine`")];
+    support::told("mcs", "Port.cs", csharp, &wanted);
+}
+
+#[test]
+fn what_cannot_be_mended_takes_no_line_below_it_along() {
+    let scala = "object Port extends App {\n  val depths = List(3, 1)\n  depths(0) = 5\n  println(depths.get(1))\n  println(depths.lenght)\n}\n";
+    let wanted = [(3, "`update`"), (4, "`get`"), (5, "write `length`")];
+    support::told("scalac", "Port.scala", scala, &wanted);
+}

@@ -45,6 +45,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             .get(lexed.word(name))
             .is_some_and(|seen| seen.iter().any(|at| lexed.is(at + 1, "[")));
         let listed = lexed.is(name + 1, "=") && lexed.is(name + 2, "{");
+        // One value alone may stand in braces, too.
+        let close = case.text.pairs.partner_of(name + 2);
+        let several = close.is_some_and(|close| (name + 3..close).any(|at| lexed.is(at, ",")));
+        let numbered = numbered || several;
         let plain = declared.typed.is_some_and(|(first, last)| {
             first == last && case.language().is_type(lexed.word(first))
         });

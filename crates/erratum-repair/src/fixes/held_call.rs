@@ -41,6 +41,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     for at in line.filter(|at| lexed.kind(*at) == Some(TokenKind::Str)) {
         let token = &lexed.code[at];
         let text = lexed.text(token);
+        // A text that is not UTF-8 has other places in it.
+        if text.len() != token.end - token.start {
+            continue;
+        }
         for (start, _) in text.match_indices('{') {
             let inner = &text[start + 1..];
             // `{boat.Name()}` of a property: what is called is none.

@@ -39,7 +39,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         () => return,
     };
     let end = case.statement_end(case.token);
-    if lexed.is(end, ";") && lexed.is(end - 1, ")") {
+    if lexed.is(end, ";") && end > 0 && lexed.is(end - 1, ")") {
         let edit = case.insert(lexed.code[end - 1].end, word);
         all.push(Candidate::new(MistakeId::WrongArgument, LISTED, vec![edit]).guess());
     }

@@ -101,8 +101,8 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let twice = case.asks(Recipe::Duplicate) || case.diagnosis.shows(MistakeId::LibraryName);
-    // What keeps its value is known.
-    let fixed = case.phase != Phase::Name && case.diagnosis.shows(MistakeId::FixedValue);
+    // What keeps its value is known (seen with mcs 6.8).
+    let fixed = case.message.text.starts_with("Cannot assign to '");
     if case.phase == Phase::Flow || twice || fixed {
         return;
     }

@@ -242,6 +242,8 @@ fn member(case: &Case, (declared, kind): (usize, NameKind), all: &mut Vec<Candid
         let line = function.map_or(line, |function| lexed.code[function].line - 1).max(line);
         let margin = source.indent_text(lexed.code[open].line);
         // Classes that are built on this one see what is protected.
+        // What makes one is called from elsewhere, too.
+        let built_on = built_on && kind != NameKind::Function;
         let label = if built_on { "protected:" } else { label };
         let text = format!("{margin}{label}{}", source.line_end_text());
         let edit = Edit::insert(case.file(), source.line_start(line + 1), text);

@@ -185,7 +185,12 @@ impl Node {
                 || self.folds && self.blanked.contains(&word.to_ascii_lowercase());
             gone && !self.lost.iter().any(|lost| lost.is_asked_elsewhere(message, word))
         };
-        let unsettled = |word: &str| self.unsettled.iter().any(|one| one.is(word, message.line()));
+        let line = message.line();
+        let unsettled = |word: &str| {
+            self.unsettled.iter().any(|one| {
+                one.is(word, line) || self.folds && one.is(&word.to_ascii_lowercase(), line)
+            })
+        };
         self.origin[index].is_none()
             && words_of(message).into_iter().any(|word| blanked(word) || unsettled(word))
     }

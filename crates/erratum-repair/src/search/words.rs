@@ -124,9 +124,12 @@ fn quoted(text: &str) -> Vec<&str> {
     parts
 }
 
+/// How many bytes a quoted part has at most: an open quote does not read a long message to its end again.
+const LONGEST: usize = 600;
+
 fn end_of(text: &str, mark: char) -> Option<usize> {
-    let mut ends = text.match_indices(mark).map(|(at, _)| at);
-    ends.find(|at| *at > 0 && !text[at + mark.len_utf8()..].starts_with(is_of_word))
+    let ends = text.match_indices(mark).map(|(at, _)| at).take_while(|at| *at <= LONGEST);
+    ends.into_iter().find(|at| *at > 0 && !text[at + mark.len_utf8()..].starts_with(is_of_word))
 }
 
 #[cfg(test)]
