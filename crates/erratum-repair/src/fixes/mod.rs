@@ -65,6 +65,7 @@ mod ended_value;
 mod exceptions;
 mod family;
 mod field_marks;
+mod field_value;
 mod file_pointer;
 mod first_found;
 mod flow;
@@ -331,7 +332,7 @@ impl<'a> Case<'a> {
             return None;
         }
         let range = message.at.as_ref().map_or((0, 0), |at| at.range(&text.lexed.source));
-        let range = value_of_field(&text, message, range).unwrap_or(range);
+        let range = field_value::of_clash(&text, message, range).unwrap_or(range);
         let token = text.lexed.at(range.0);
         let phase = diagnosis.phase;
         let others = Vec::new();
@@ -531,23 +532,6 @@ impl<'a> Case<'a> {
             .any(|two| two[1].first && lexed.text(&two[0]) == language.terminator);
         if written { language.terminator } else { "" }
     }
-}
-
-/// tsc 5.9 points at the name of a field whose value is of another type: the value is what it tells of.
-fn value_of_field(text: &Text, message: &Message, range: (usize, usize)) -> Option<(usize, usize)> {
-    let (lexed, pairs) = (&text.lexed, &text.pairs);
-    let name = lexed.at(range.0);
-    let clash =
-        message.text.starts_with("Type '") && message.text.contains("not assignable to type '");
-    let listed = matches!(lexed.before(name), "{" | ",") && lexed.is(name + 1, ":");
-    let open = pairs.inside_of(name).filter(|open| lexed.is(*open, "{"))?;
-    if !clash || !listed || !lexed.language.object_required {
-        return None;
-    }
-    let close = pairs.partner_of(open)?;
-    let own = |at: &usize| pairs.inside_of(*at) == Some(open) && lexed.is(*at, ",");
-    let end = (name + 2..close).find(own).unwrap_or(close);
-    (end > name + 2).then(|| (lexed.code[name + 2].start, lexed.code[end - 1].end))
 }
 
 /// What the families propose for a message.

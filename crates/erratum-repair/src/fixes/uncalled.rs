@@ -146,7 +146,14 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         });
         let behind = types.unwrap_or(at);
         let edit = case.insert(lexed.code[behind].end, "()");
-        all.push(Candidate::new(MistakeId::Uncalled, score.clone(), vec![edit]));
+        let candidate = Candidate::new(MistakeId::Uncalled, score.clone(), vec![edit]);
+        // No data holds yet that these messages tell of a call.
+        let said = &case.message.text;
+        let new = ["statement with no effect", "not call, to function", "The type arguments for"];
+        all.push(match new.iter().any(|new| said.contains(new)) {
+            true => candidate.guess(),
+            false => candidate,
+        });
         if types.is_some() {
             continue;
         }
