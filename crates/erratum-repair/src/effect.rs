@@ -137,6 +137,17 @@ pub(crate) fn of_edits(
     if mistake == MistakeId::MissingBorrow && taken_out && edits.len() == 1 {
         return Effect::Converts;
     }
+    // The compiler tells whether the value is wanted, what it points at, or where it is kept.
+    let mark = |edit: &Edit| {
+        let old = program.file(&edit.file).map(|file| file.slice(edit.start, edit.end));
+        old.is_some_and(|old| matches!(old.trim(), "*" | "&"))
+    };
+    if matches!(mistake, MistakeId::WrongArgument | MistakeId::ExtraBorrow)
+        && taken_out
+        && edits.iter().all(mark)
+    {
+        return Effect::Converts;
+    }
     // One value becomes a list of one.
     let wrapped = edits.len() == 2 && edits.iter().all(|edit| edit.start == edit.end);
     if mistake == MistakeId::WrongArgument && wrapped {

@@ -55,7 +55,7 @@ fn warnings_alone_leave_the_status_at_nothing_unless_they_are_asked_for() {
         (":4:", "`spare` on line 4 is not used. Take out `int spare;` on line 4 (a guess)"),
         (":6:", "leaves nothing for the condition to guard. Take out `;` on line 6"),
         (":10:", "runs on into the next one. Add the line `break;` after line 10"),
-        (":19:", "one value too few"),
+        (":19:", "too few values"),
         (":20:", "look guarded by its condition, and are not"),
     ];
     assert_eq!(lines.len(), wanted.len(), "{}", ran.stdout);

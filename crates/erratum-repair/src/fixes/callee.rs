@@ -149,7 +149,8 @@ const OWNERS: &[&str] = &[
 fn smart_pointer(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let said = &case.message.text;
-    // What holds such owners is none.
+    // Behind another name for it stands the type itself; what holds such owners is none.
+    let said = said.split_once("{aka ").map_or(said.as_str(), |(_, own)| own);
     let typed = said.trim_start_matches(|letter: char| !"'`\u{2018}".contains(letter));
     let typed = typed.trim_start_matches(['\'', '`', '\u{2018}']);
     let typed = ["const ", "class ", "struct ", "std::", "__gnu_cxx::"]
@@ -157,7 +158,7 @@ fn smart_pointer(case: &Case, all: &mut Vec<Candidate>) {
         .fold(typed, |typed, word| typed.trim_start_matches(word));
     let owner = OWNERS.iter().any(|kind| typed.starts_with(kind));
     let dot = [case.token, case.token.wrapping_sub(1)].into_iter().find(|at| lexed.is(*at, "."));
-    if let Some(dot) = dot.filter(|_| owner && said.contains("has no member named")) {
+    if let Some(dot) = dot.filter(|_| owner && case.message.text.contains("has no member named")) {
         let edit = case.replace_token(dot, "->");
         all.push(Candidate::new(MistakeId::WrongMark, OWNER, vec![edit]));
     }
@@ -355,6 +356,17 @@ mod tests {
             "struct t { int seats; };\nint f(struct t one) {\n    return one<|>->seats;\n}\n",
             "invalid type argument of '->' (have 'struct t')",
             "struct t { int seats; };\nint f(struct t one) {\n    return one.seats;\n}\n",
+        );
+    }
+
+    #[test]
+    fn another_name_of_the_type_tells_of_the_owner_too() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "int go() {\n    for (const auto& [at, one] : berths) all += one.<|>seats();\n}\n",
+            "'std::tuple_element<1, const std::pair<const int, std::unique_ptr<Boat> > >::type' {aka 'const class std::unique_ptr<Boat>'} has no member named 'seats'",
+            "int go() {\n    for (const auto& [at, one] : berths) all += one->seats();\n}\n",
         );
     }
 

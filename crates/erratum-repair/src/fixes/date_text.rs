@@ -4,6 +4,7 @@ use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 
 /// A date is wanted, and a text stands there.
@@ -30,9 +31,31 @@ const MADE: &[(&str, &str)] = &[
     ("convert type 'string' to 'System.DateTime'", "DateTime.Parse("),
 ];
 
+/// `at: Date = Date.now()`: the milliseconds that it gives are no date.
+fn now(case: &Case, said: &str, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let number = ["type 'Date'", "parameter of type 'Date'"]
+        .iter()
+        .any(|wanted| said.contains(&format!("'number' is not assignable to {wanted}")));
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let now = line.into_iter().find(|at| {
+        number
+            && lexed.is(*at, "Date")
+            && lexed.is(at + 2, "now")
+            && lexed.is(at + 3, "(")
+            && lexed.is(at + 4, ")")
+    });
+    if let Some(at) = now {
+        let (start, end) = (lexed.code[at].start, lexed.code[at + 4].end);
+        let edit = Edit::replace(case.file(), start, end, "new Date()");
+        all.push(Candidate::new(MistakeId::WrongType, WANTED, vec![edit]).guess());
+    }
+}
+
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let said = case.message.text.replace('`', "'");
+    now(case, &said, all);
     let Some((_, make)) = MADE.iter().find(|(words, _)| said.contains(words)) else { return };
     let line = lexed.on_line(lexed.code[case.token].line);
     let dated = |at: &usize| {
@@ -50,6 +73,17 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::check_fix;
     use super::FAMILY;
+
+    #[test]
+    fn what_the_clock_gives_is_no_date() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "function open(<|>at: Date = Date.now()) {}\n",
+            "[TS2322] Type 'number' is not assignable to type 'Date'.",
+            "function open(at: Date = new Date()) {}\n",
+        );
+    }
 
     #[test]
     fn a_date_of_csharp_is_read_from_its_text() {

@@ -12,6 +12,9 @@ const TOLD: Factor = evidence("a pointer to what is wanted stands there", 6.5);
 /// The message wants the pointer.
 const POINTER: Factor = evidence("the pointer itself is wanted", 6.5);
 
+/// The message wants what the name holds, and its address stands there.
+const ITSELF: Factor = evidence("the address of what is wanted stands there", 6.5);
+
 pub(super) static FAMILY: Family = Family {
     id: "dereferenced",
     recipes: &[],
@@ -49,6 +52,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if pairs.is_empty() {
         return;
     }
+    addresses(case, all);
     // `free_all(*head)` where the pointer itself is wanted.
     if said.iter().any(|text| wants_pointer(text)) {
         for at in line.clone().filter(|at| lexed.is(*at, "*")) {
@@ -75,6 +79,27 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if mark > 0 && pairs.iter().any(|typed| *typed == lexed.word(mark - 1)) {
             let edit = case.insert(lexed.code[at].start, "*");
             all.push(Candidate::new(MistakeId::MissingDereference, TOLD, vec![edit]));
+        }
+    }
+}
+
+/// `*list = &one` where `one` is the pointer that is wanted.
+fn addresses(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Seen with gcc 12: `assignment to 'Quay *' {aka …} from incompatible pointer type 'Quay **' {aka …}`.
+    let quoted: Vec<&str> = case.message.text.split('\'').skip(1).step_by(2).collect();
+    let spare = quoted.first().is_some_and(|wanted| {
+        let found = format!("{wanted}*");
+        wanted.ends_with('*') && quoted.contains(&found.as_str())
+    });
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for mark in line.filter(|at| spare && lexed.is(*at, "&")) {
+        let alone = matches!(lexed.before(mark), "=" | "return")
+            && lexed.kind(mark + 1) == Some(TokenKind::Name)
+            && lexed.is(mark + 2, ";");
+        if alone {
+            let edit = case.delete_token(mark);
+            all.push(Candidate::new(MistakeId::ExtraBorrow, ITSELF, vec![edit]).guess());
         }
     }
 }
@@ -147,6 +172,17 @@ mod tests {
             "struct Quay { int boats; };\n\nvoid go(Quay *one, Quay other) {\n    other <|>= one;\n}\n",
             "no match for 'operator=' (operand types are 'Quay' and 'Quay*')",
             "struct Quay { int boats; };\n\nvoid go(Quay *one, Quay other) {\n    other = *one;\n}\n",
+        );
+    }
+
+    #[test]
+    fn the_pointer_itself_is_kept() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "typedef struct quay Quay;\nvoid push(Quay **list, Quay *one) {\n    *list <|>= &one;\n}\n",
+            "assignment to 'Quay *' {aka 'struct quay *'} from incompatible pointer type 'Quay **' {aka 'struct quay **'}",
+            "typedef struct quay Quay;\nvoid push(Quay **list, Quay *one) {\n    *list = one;\n}\n",
         );
     }
 

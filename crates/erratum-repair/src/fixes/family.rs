@@ -58,6 +58,20 @@ pub struct Example {
 
 /// All families, in the order in which they are asked: of equally likely fixes the first stays first.
 pub static FAMILIES: &[&Family] = &[
+    &super::haskell::enum_range::FAMILY,
+    &super::haskell::extensions::FAMILY,
+    &super::haskell::branch_text::FAMILY,
+    &super::owned_object::FAMILY,
+    &super::handed_function::FAMILY,
+    &super::const_reference::FAMILY,
+    &super::typed_head::FAMILY,
+    &super::spread_list::FAMILY,
+    &super::duration::FAMILY,
+    &super::scala_members::FAMILY,
+    &super::sequences::FAMILY,
+    &super::negated::FAMILY,
+    &super::ordered_reals::FAMILY,
+    &super::collected_list::FAMILY,
     &super::parent_word::FAMILY,
     &super::summed_from::FAMILY,
     &super::read_in_condition::FAMILY,

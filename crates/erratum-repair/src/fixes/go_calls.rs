@@ -2,7 +2,7 @@
 //! to nothing.
 
 use super::family::{Example, Family, Phases};
-use super::shape::{call_at, text_of};
+use super::shape::{call_at, parameters_at, text_of};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
@@ -48,7 +48,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             Some(case.statement_end(start))
         };
         if let Some(end) = end.filter(|end| *end > start && !lexed.is(*end, ";")) {
-            let edit = case.insert(lexed.code[end].end, "()");
+            let edit = case.insert(lexed.code[end].end, format!("({})", handed(case, start)));
             all.push(Candidate::new(MistakeId::Uncalled, STARTED, vec![edit]).guess());
         }
     }
@@ -77,6 +77,22 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// The values for a function without a name: those that have the names of its parameters where it starts.
+fn handed(case: &Case, start: usize) -> String {
+    let lexed = case.lexed();
+    let wanted = parameters_at(case, start + 2).filter(|_| lexed.is(start + 1, "func"));
+    let wanted = wanted.unwrap_or_default();
+    let known = |name: &str| {
+        case.text
+            .names
+            .of(name)
+            .any(|one| one.token < start && (one.scope.0..one.scope.1).contains(&start))
+    };
+    let all = wanted.iter().all(|(_, name)| known(name));
+    let names: Vec<&str> = wanted.iter().map(|(_, name)| name.as_str()).collect();
+    if all { names.join(", ") } else { String::new() }
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::check_fix;
@@ -90,6 +106,17 @@ mod tests {
             "package quay\n\nfunc start(done chan int) {\n\tgo func() {\n\t\tdone <- 1\n\t<|>}\n}\n",
             "expression in go must be function call",
             "package quay\n\nfunc start(done chan int) {\n\tgo func() {\n\t\tdone <- 1\n\t}()\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_a_function_takes_is_handed_to_it() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc start(done chan int) {\n\tfor i := 0; i < 3; i++ {\n\t\tgo func(i int) {\n\t\t\tdone <- i\n\t\t<|>}\n\t}\n}\n",
+            "expression in go must be function call",
+            "package quay\n\nfunc start(done chan int) {\n\tfor i := 0; i < 3; i++ {\n\t\tgo func(i int) {\n\t\t\tdone <- i\n\t\t}(i)\n\t}\n}\n",
         );
     }
 

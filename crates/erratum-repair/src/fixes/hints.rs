@@ -169,7 +169,10 @@ fn kind(case: &Case, edits: &[Edit]) -> MistakeId {
         "(" | ")" | "[" | "]" | "{" | "}" => return MistakeId::MissingBracket,
         "," => return MistakeId::MissingSeparator,
         "mut" => return MistakeId::MissingMut,
-        "&" | "&mut" => return MistakeId::MissingBorrow,
+        // In the head of a method it is no value that lacks the mark.
+        "&" | "&mut" if !case.message.text.contains("incompatible type for trait") => {
+            return MistakeId::MissingBorrow;
+        }
         "->" | "." => return MistakeId::WrongMark,
         "::" => return MistakeId::MissingMark,
         "Some( )" | "Ok( )" | "Some(" | "Ok(" => return MistakeId::BareValue,

@@ -174,7 +174,7 @@ fn list(case: &Case) -> Option<(usize, usize)> {
 
 /// What brings a path in: an entry of the list, a name in the brackets of an import that is there,
 /// or a line of its own.
-fn import(case: &Case, path: &str) -> Edit {
+pub(super) fn import(case: &Case, path: &str) -> Edit {
     let lexed = case.lexed();
     let source = &lexed.source;
     match (case.language().import_list, list(case)) {

@@ -25,8 +25,31 @@ pub(super) static FAMILY: Family = Family {
     },
 };
 
+/// `Zone[row[0]]` where `Zone` is an enumeration: the text is one of its names.
+fn of_enumeration(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Seen with tsc 5.9.
+    let said = &case.message.text;
+    let told = said.contains("because index expression is not of type 'number'")
+        || said.contains("can't be used to index type 'typeof ");
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let asked = line.into_iter().find(|at| {
+        let name = at.checked_sub(1);
+        let declared = name.and_then(|name| case.text.names.resolve(lexed, name));
+        lexed.is(*at, "[") && declared.is_some_and(|one| lexed.before(one.token) == "enum")
+    });
+    let Some(open) = asked.filter(|_| told && case.language().object_required) else { return };
+    let Some(close) = case.text.pairs.partner_of(open).filter(|close| *close > open + 1) else {
+        return;
+    };
+    let keys = format!(" as keyof typeof {}", lexed.word(open - 1));
+    let edit = case.insert(lexed.code[close - 1].end, keys);
+    all.push(Candidate::new(MistakeId::TypeClash, ONE_OF_KEYS, vec![edit]).guess());
+}
+
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    of_enumeration(case, all);
     // Seen with tsc 5.9.
     let said = &case.message.text;
     let told = said.contains("expression of type 'string' can't be used to index type '{ ");
@@ -72,6 +95,17 @@ mod tests {
             "const fares = { north: 1 };\nconst all = Object.keys(fares).map(k => <|>fares[k]);\n",
             "[TS7053] Element implicitly has an 'any' type because expression of type 'string' can't be used to index type '{ north: number; }'.",
             "const fares = { north: 1 };\nconst all = Object.keys(fares).map(k => fares[k as keyof typeof fares]);\n",
+        );
+    }
+
+    #[test]
+    fn a_text_is_one_of_the_names_of_an_enumeration() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "enum Zone { Inner, Outer }\nfunction read(row: string[]) {\n  return <|>Zone[row[0]];\n}\n",
+            "[TS7015] Element implicitly has an 'any' type because index expression is not of type 'number'.",
+            "enum Zone { Inner, Outer }\nfunction read(row: string[]) {\n  return Zone[row[0] as keyof typeof Zone];\n}\n",
         );
     }
 

@@ -43,6 +43,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.phase != Phase::Name || lexed.kind(case.token) != Some(TokenKind::Name) {
         return;
     }
+    arrow_behind_several(case, all);
     let name = lexed.word(case.token);
     other_arrow(case, all);
     // What another function without a name takes is not known here.
@@ -91,6 +92,25 @@ fn other_arrow(case: &Case, all: &mut Vec<Candidate>) {
     if doubled && head && used && !case.language().arrow_parameters {
         let edit = case.replace_token(arrow, "=>");
         all.push(Candidate::new(MistakeId::ForeignMark, OTHER_ARROW, vec![edit]));
+    }
+}
+
+/// `moored.Add((berth, boat) -> …)`: the names in brackets in front of the arrow are declared by nothing.
+fn arrow_behind_several(case: &Case, all: &mut Vec<Candidate>) {
+    let (lexed, language) = (case.lexed(), case.language());
+    let doubled = language.operators.contains(&"=>") && !language.borrows;
+    let Some(open) = case.text.pairs.inside_of(case.token).filter(|open| lexed.is(*open, "("))
+    else {
+        return;
+    };
+    let close = case.text.pairs.partner_of(open).unwrap_or(open);
+    let listed =
+        (open + 1..close).all(|at| lexed.kind(at) == Some(TokenKind::Name) || lexed.is(at, ","));
+    let value = matches!(lexed.before(open), "(" | "," | "=" | "+=");
+    let arrow = close + 1;
+    if doubled && listed && value && lexed.is(arrow, "->") && !language.arrow_parameters {
+        let edit = case.replace_token(arrow, "=>");
+        all.push(Candidate::new(MistakeId::ForeignMark, OTHER_ARROW, vec![edit]).guess());
     }
 }
 
@@ -149,6 +169,17 @@ mod tests {
             "object Quay {\n  def low(all: List[Int]) = all.filter(<|>t > 2)\n}\n",
             "not found: value t",
             "object Quay {\n  def low(all: List[Int]) = all.filter(t => t > 2)\n}\n",
+        );
+    }
+
+    #[test]
+    fn several_names_have_the_same_arrow() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    void Go() { Each((<|>a, b) -> Show(a + b)); }\n}\n",
+            "[CS0103] The name 'a' does not exist in the current context",
+            "class Quay {\n    void Go() { Each((a, b) => Show(a + b)); }\n}\n",
         );
     }
 

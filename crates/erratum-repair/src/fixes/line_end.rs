@@ -11,6 +11,9 @@ use erratum_syntax::pairs::{Odd, closing};
 /// The next line starts another statement.
 const NEXT_STARTS: Factor = evidence("the next line starts another statement", 5.0);
 
+/// The next line, at whose start the compiler cannot read on, starts with a name.
+const NEXT_NAMED: Factor = weight("the next line starts with a name", 1.5);
+
 /// Each line between the place and the reported one.
 const PER_LINE: Factor = weight("lines from the reported place", -0.3);
 
@@ -62,8 +65,13 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     };
     ended_type(case, lexed.on_line(lexed.code[case.token].line).start, all);
     let starts = starts(case, next);
-    if let Some(last) = next.checked_sub(1).filter(|_| starts) {
-        terminator(case, last, all);
+    if let Some(last) = next.checked_sub(1) {
+        let named = next == case.token && lexed.kind(next) == Some(TokenKind::Name);
+        match starts {
+            true => terminator(case, last, NEXT_STARTS, all),
+            false if named && lexed.code[next].first => terminator(case, last, NEXT_NAMED, all),
+            false => {}
+        }
     }
     for odd in case.text.pairs.odd.iter().filter(|odd| odd.odd == Odd::Unclosed) {
         let open = odd.token;
@@ -166,7 +174,7 @@ fn ends_value(case: &Case, last: usize) -> bool {
 }
 
 /// The mark that ends a statement, behind the last token of its line.
-fn terminator(case: &Case, last: usize, all: &mut Vec<Candidate>) {
+fn terminator(case: &Case, last: usize, why: Factor, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let language = case.language();
     let value = ends_value(case, last);
@@ -188,7 +196,7 @@ fn terminator(case: &Case, last: usize, all: &mut Vec<Candidate>) {
     });
     if !header {
         let edit = case.insert(lexed.code[last].end, ";");
-        let candidate = Candidate::new(MistakeId::MissingTerminator, NEXT_STARTS, vec![edit]);
+        let candidate = Candidate::new(MistakeId::MissingTerminator, why, vec![edit]);
         // Of the parts of a text no data tells yet how often this is meant.
         let part = PARTS.contains(&lexed.word(last + 1)) && wants_end(case);
         all.push(if part { candidate.guess() } else { candidate });

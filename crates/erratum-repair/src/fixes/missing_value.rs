@@ -43,6 +43,12 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if beside_text || !COMPUTES.contains(&before) && !COMPUTES.contains(&after) {
         return;
     }
+    // What the text declares as another type has no 0: a date, an object.
+    let typed = case.text.names.of(lexed.word(last)).filter_map(|own| own.typed);
+    let typed: Vec<&str> = typed.map(|(first, _)| lexed.word(first)).collect();
+    if !typed.is_empty() && !typed.contains(&"number") {
+        return;
+    }
     let whole = matches!(before, "+=" | "-=") && matches!(after, ";" | "");
     let (open, close) = if whole { ("", " ?? 0") } else { ("(", " ?? 0)") };
     let put = [(lexed.code[first].start, open), (lexed.code[last].end, close)];
@@ -69,6 +75,16 @@ mod tests {
             "function late(hours?: number): number {\n  return <|>hours * 2;\n}\n",
             "'hours' is possibly 'undefined'.",
             "function late(hours?: number): number {\n  return (hours ?? 0) * 2;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_date_has_no_zero() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "interface Fare { until?: Date }\nfunction late(fare: Fare, at: Date): boolean {\n  return at <= <|>fare.until;\n}\n",
+            "'fare.until' is possibly 'undefined'.",
         );
     }
 

@@ -498,7 +498,17 @@ fn misplaced(case: &Case, token: usize, name: &str, asked: NameKind) -> bool {
     let typed =
         language.applies_bare && line.into_iter().any(|at| at < token && lexed.is(at, "::"));
     let capital = lexed.word(token).starts_with(char::is_uppercase);
-    plain_type || typed && capital && name.starts_with(char::is_lowercase)
+    // A class is no value: `tickets` is not `Ticket`, unless it is asked for something.
+    let led_on = matches!(lexed.word(token + 1), "." | "::" | "(" | "<" | "[" | "{" | "")
+        || lexed.kind(token + 1) == Some(TokenKind::Name) && !language.applies_bare;
+    let class = asked == NameKind::Value
+        && !capital
+        && name.starts_with(char::is_uppercase)
+        && !name.eq_ignore_ascii_case(lexed.word(token))
+        && !led_on
+        && !language.any_case
+        && case.text.names.of(name).any(|own| own.kind == NameKind::Type);
+    plain_type || class || typed && capital && name.starts_with(char::is_lowercase)
 }
 
 #[cfg(test)]
@@ -521,6 +531,16 @@ mod tests {
             "module Main <|>where\n\nmian :: IO ()\nmian = putStrLn \"deep\"\n",
             "The IO action 'main' is not defined in module 'Main'",
             "module Main where\n\nmain :: IO ()\nmain = putStrLn \"deep\"\n",
+        );
+    }
+
+    #[test]
+    fn a_class_is_no_value() {
+        check_no_fix(
+            &FAMILY,
+            "csharp",
+            "class Ticket {}\nclass Quay {\n    void Go() { Show(<|>ticket1); }\n}\n",
+            "[CS0103] The name 'ticket1' does not exist in the current context",
         );
     }
 

@@ -13,6 +13,8 @@ use erratum_syntax::names::NameKind;
 const UNSAID: Factor = evidence("the function says of no result", 4.0);
 /// `main` gives nothing back.
 const OF_MAIN: Factor = evidence("`main` gives nothing back", 7.0);
+/// The compiler tells the type of each of them.
+const TYPES_TOLD: Factor = weight("the types of what is given back are told", 3.0);
 /// Each return of the function gives back as many values.
 const ALL_AGREE: Factor = weight("all returns give back as many values", 3.0);
 /// A return that differs from the others.
@@ -31,6 +33,8 @@ const FOUND: Factor = weight("whether there is a value is told beside it", 4.0);
 
 /// An empty value of the type that is wanted.
 const EMPTY_OF_TYPE: Factor = evidence("an empty value of the type that is wanted", 5.0);
+/// What went wrong is kept under a name, and nothing uses it.
+const KEPT_ERROR: Factor = weight("what went wrong is kept and used nowhere", 4.0);
 /// A value that the function has worked out, and does not give back.
 const WORKED_OUT: Factor = weight("the function has worked it out", 1.5);
 
@@ -84,7 +88,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if let Some(start) = start.filter(|_| have.len() + 1 == want.len()) {
         let end = case.statement_end(start);
         if end > start {
-            worked_out(case, &function, end, all);
+            worked_out(case, (&function, end), &want, all);
         }
     }
 }
@@ -146,7 +150,9 @@ fn declared(
     let others = counts(case, function);
     let bound = bound_by_calls(case, function);
     let agree = others.iter().all(|count| *count == have.len());
+    let told = want.is_empty() && agree && have.iter().all(|typed| typed != "number");
     let score = UNSAID.when(want.is_empty())
+        + TYPES_TOLD.when(told)
         + ALL_AGREE.when(agree && others.len() > 1)
         + ALONE.when(others.contains(&want.len()) && !want.is_empty())
         + CALLS_BIND.when(bound == Some(want.len()) && want.len() > 1)
@@ -231,8 +237,14 @@ fn empty(case: &Case, all: &mut Vec<Candidate>) {
 }
 
 /// The last result that a return lacks may be a value that the function has worked out.
-fn worked_out(case: &Case, function: &Function, end: usize, all: &mut Vec<Candidate>) {
+fn worked_out(
+    case: &Case,
+    (function, end): (&Function, usize),
+    want: &[String],
+    all: &mut Vec<Candidate>,
+) {
     let lexed = case.lexed();
+    let fails = want.last().is_some_and(|last| last == "error");
     let body = function.open..end;
     let returned = |name: &str| lexed.on_line(lexed.code[end].line).any(|at| lexed.is(at, name));
     let mut seen = std::collections::HashSet::new();
@@ -242,8 +254,11 @@ fn worked_out(case: &Case, function: &Function, end: usize, all: &mut Vec<Candid
             && body.contains(&declared.token)
             && (declared.scope.0..declared.scope.1).contains(&end);
         if local && !returned(name) && seen.insert(name) {
+            let after = declared.token + 1..declared.scope.1.min(lexed.code.len());
+            let error = fails && name == "err" && !after.into_iter().any(|at| lexed.is(at, name));
+            let score = WORKED_OUT + KEPT_ERROR.when(error);
             let edit = case.insert(lexed.code[end].end, format!(", {name}"));
-            all.push(Candidate::new(MistakeId::ReturnCount, WORKED_OUT, vec![edit]).guess());
+            all.push(Candidate::new(MistakeId::ReturnCount, score, vec![edit]).guess());
         }
     }
 }
@@ -307,6 +322,17 @@ mod tests {
             "package quay\n\nfunc land(n int) error {\n\tif n > 3 {\n\t\t<|>return\n\t}\n\treturn nil\n}\n",
             "not enough return values\n\thave ()\n\twant (error)",
             "package quay\n\nfunc land(n int) error {\n\tif n > 3 {\n\t\treturn nil\n\t}\n\treturn nil\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_went_wrong_is_given_back_where_nothing_else_uses_it() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc read(text string) (int, error) {\n\tvar n int\n\t_, err := scan(text, &n)\n\treturn <|>n\n}\n",
+            "not enough return values\n\thave (int)\n\twant (int, error)",
+            "package quay\n\nfunc read(text string) (int, error) {\n\tvar n int\n\t_, err := scan(text, &n)\n\treturn n, err\n}\n",
         );
     }
 

@@ -8,12 +8,13 @@ pub(super) mod perhaps;
 mod references;
 mod returns;
 mod texts;
+mod used_as;
 
 use super::boxed::BOXED;
 use super::family::{Example, Family, Phases};
 use super::shape::{calls_near, parameter_of, text_of};
 use super::{Candidate, Case, weights as w};
-use crate::score::{Factor, weight};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
@@ -83,6 +84,9 @@ pub(super) static FAMILY: Family = Family {
         after: "class Fare {\n    void pay() {\n        double fare = 3.5;\n    }\n}\n",
     },
 };
+
+/// Further on the name is used as only the other type can be.
+const USED_SO: Factor = evidence("the name is used as such further on", 5.0);
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     comparison(case, all);
@@ -223,7 +227,10 @@ fn declaration(case: &Case, all: &mut Vec<Candidate>) {
             });
             let more = BLAMED * (blamed.count() as f64 - 1.0).clamp(0.0, 3.0)
                 + HOLDS_REAL.when(holds_real(case, declared.token) && edit.text == usual.real);
-            let score = w::TYPE_FIX + score + less + more + dissent;
+            let so = !is_plain(case, &edit.text)
+                && is_plain(case, &now)
+                && used_as::used_as(case, declared, &edit.text);
+            let score = w::TYPE_FIX + score + less + more + dissent + USED_SO.when(so);
             let candidate = Candidate::new(MistakeId::WrongType, score, vec![edit]);
             // Other uses of what is declared elsewhere may be the right ones.
             let elsewhere = !(start..=end).contains(&declared.token);
@@ -443,6 +450,24 @@ mod tests {
             "type\n  TState = (Quiet, Broken);\nvar\n  state: TState;\nbegin\n  state := <|>'Broken';\nend.\n",
             "Incompatible types: got \"Constant String\" expected \"TState\"",
             "type\n  TState = (Quiet, Broken);\nvar\n  state: TState;\nbegin\n  state := Broken;\nend.\n",
+        );
+    }
+
+    #[test]
+    fn what_a_name_is_used_as_tells_its_type() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(String line) {\n        String parts = line.<|>split(\",\");\n        show(parts[0]);\n    }\n}\n",
+            "incompatible types: String[] cannot be converted to String",
+            "class Quay {\n    void go(String line) {\n        String[] parts = line.split(\",\");\n        show(parts[0]);\n    }\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Boat { int seats() { return 3; } }\nclass Quay {\n    Boat next() { return null; }\n    void go() {\n        int first = <|>next();\n        show(first.seats());\n    }\n}\n",
+            "incompatible types: Boat cannot be converted to int",
+            "class Boat { int seats() { return 3; } }\nclass Quay {\n    Boat next() { return null; }\n    void go() {\n        Boat first = next();\n        show(first.seats());\n    }\n}\n",
         );
     }
 

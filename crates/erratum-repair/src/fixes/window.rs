@@ -329,6 +329,7 @@ impl Window<'_, '_> {
                     || self.header_is_full(mark, token)
                     || self.call_is_full(mark, token)
                     || self.other_declaring(mark, token)
+                    || self.parts_nothing(mark, token)
                 {
                     continue;
                 }

@@ -397,7 +397,8 @@ impl Teller<'_, '_> {
         // That a choice has no second case shows in the text, whatever its value was to be.
         let shown = draft.part.filter(|(_, candidate)| candidate.mistake == MistakeId::LostElse);
         let kind = part.or(shown);
-        let mistake = kind.map_or(usual, |(_, candidate)| candidate.mistake.as_str()).to_owned();
+        let named = kind.filter(|(_, candidate)| candidate.mistake != MistakeId::Other);
+        let mistake = named.map_or(usual, |(_, candidate)| candidate.mistake.as_str()).to_owned();
         // Where a line is put in that may not have been meant, no line there is at fault.
         let whole_line = |candidate: &Candidate| candidate.edits.iter().any(puts_in_line);
         let placed = draft.part.filter(|(_, candidate)| part.is_some() || !whole_line(candidate));

@@ -7,6 +7,7 @@ use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 
 /// A method that is called without an object.
@@ -144,20 +145,92 @@ const OF_INPUT: &[&str] = &[
 
 /// Java: an exception that must be declared.
 fn throws(case: &Case, all: &mut Vec<Candidate>) {
-    let lexed = case.lexed();
     let Some(exception) = case.word("name").map(str::to_owned) else { return };
     // What is not brought in may be said with what it is one of.
     let known = |name: &str| case.text.names.seen.contains_key(name);
     let of_input = OF_INPUT.contains(&exception.as_str()) && !known(&exception);
-    let exception =
-        if of_input && known("IOException") { "IOException".to_owned() } else { exception };
-    let Some(function) = function_around(case, case.token) else { return };
-    let edit = if lexed.is(function.parameters_close + 1, "throws") {
-        case.insert(case.end_before(function.open), format!(", {exception}"))
-    } else {
-        case.insert(lexed.code[function.parameters_close].end, format!(" throws {exception}"))
+    // Where another call of the file fails with the wider one, that holds both.
+    let wider = case.all.iter().any(|other| other.text.contains("exception IOException;"));
+    let exception = match of_input && (known("IOException") || wider) {
+        true => "IOException".to_owned(),
+        false => exception,
     };
-    all.push(Candidate::new(MistakeId::MissingThrows, DECLARED_EXCEPTION, vec![edit]));
+    let Some(head) = head_around(case, case.token) else { return };
+    let mut heads = vec![head];
+    let mut next = 0;
+    // What calls it fails with it, too.
+    while next < heads.len() && heads.len() < CALLERS {
+        for caller in callers(case, &heads[next]) {
+            if heads.iter().all(|head| head.open != caller.open) {
+                heads.push(caller);
+            }
+        }
+        next += 1;
+    }
+    let edits = heads.iter().filter_map(|head| announced(case, head, &exception)).collect();
+    all.push(Candidate::new(MistakeId::MissingThrows, DECLARED_EXCEPTION, edits));
+}
+
+/// How many methods are followed upwards.
+const CALLERS: usize = 8;
+
+/// A method or a constructor with a body.
+struct Head {
+    name: usize,
+    /// The `)` of its parameters.
+    close: usize,
+    /// The `{` of its body.
+    open: usize,
+}
+
+/// The method or the constructor around a token.
+fn head_around(case: &Case, token: usize) -> Option<Head> {
+    let lexed = case.lexed();
+    blocks_around(case, token).find_map(|open| {
+        // Behind the parameters, a header names what goes wrong.
+        let named = |at: &usize| {
+            lexed.kind(*at) == Some(TokenKind::Name)
+                || matches!(lexed.word(*at), "," | "." | "throws")
+        };
+        let close = (0..open).rev().find(|at| !named(at)).filter(|at| lexed.is(*at, ")"))?;
+        let name = case.text.pairs.partner_of(close)?.checked_sub(1)?;
+        // A class without a name is made like a call.
+        let method =
+            lexed.kind(name) == Some(TokenKind::Name) && !matches!(lexed.before(name), "new" | ".");
+        method.then_some(Head { name, close, open })
+    })
+}
+
+/// The blocks around a token, the innermost first.
+fn blocks_around<'a>(case: &'a Case, token: usize) -> impl Iterator<Item = usize> + 'a {
+    let lexed = case.lexed();
+    let block = move |at: usize| case.text.pairs.block_of(lexed, at);
+    std::iter::successors(block(token), move |open| block(*open))
+}
+
+/// What announces an exception in the head of a method; nothing where it stands there.
+fn announced(case: &Case, head: &Head, exception: &str) -> Option<Edit> {
+    let lexed = case.lexed();
+    if !lexed.is(head.close + 1, "throws") {
+        return Some(case.insert(lexed.code[head.close].end, format!(" throws {exception}")));
+    }
+    let there = (head.close + 2..head.open)
+        .any(|at| lexed.is(at, exception) || matches!(lexed.word(at), "Exception" | "Throwable"));
+    (!there).then(|| case.insert(case.end_before(head.open), format!(", {exception}")))
+}
+
+/// The methods that call a method, or make an object with a constructor, outside of any `try`.
+fn callers(case: &Case, called: &Head) -> Vec<Head> {
+    let lexed = case.lexed();
+    let seen = case.text.names.seen.get(lexed.word(called.name)).map_or(&[][..], Vec::as_slice);
+    let tried = |at: usize| {
+        blocks_around(case, at).any(|open| {
+            let brackets = open.checked_sub(1).and_then(|at| case.text.pairs.partner_of(at));
+            lexed.before(open) == "try" || brackets.is_some_and(|open| lexed.before(open) == "try")
+        })
+    };
+    let calls = seen.iter().copied().filter(|at| *at != called.name && lexed.is(at + 1, "("));
+    calls.filter(|at| !tried(*at)).filter_map(|at| head_around(case, at)).collect()
 }
 
 #[cfg(test)]
@@ -192,6 +265,15 @@ mod tests {
             "non-static method room(int) cannot be referenced from a static context",
             "class Lock {\n    int room(int limit) {\n        return limit;\n    }\n    static void go() {\n        Lock lock = new Lock();\n        int left = lock.room(3);\n    }\n}\n",
         );
+    }
+
+    #[test]
+    fn what_calls_a_method_fails_with_it() {
+        let text = "class Quay {\n    Quay(String path) {\n        <|>read(path);\n    }\n    static void go() {\n        try {\n            new Quay(\"south\");\n        } catch (Exception problem) {\n        }\n    }\n    static void main() {\n        new Quay(\"north\");\n    }\n}\n";
+        let after = text.replace("<|>", "").replace("path) {", "path) throws IOException {");
+        let after = after.replace("main() {", "main() throws IOException {");
+        let said = "unreported exception IOException; must be caught or declared to be thrown";
+        check_fix(&FAMILY, "java", text, said, &after);
     }
 
     #[test]

@@ -34,6 +34,8 @@ const COMPUTED: Factor = evidence("with a text nothing can be computed", 6.0);
 const JOINED: Factor = evidence("a text stands beside the mark", 6.0);
 /// A constructor stands before its values in a pattern.
 const ONE_PATTERN: Factor = evidence("a constructor and its values are one pattern", 6.0);
+/// The constructor takes no values, and its equation uses none of them.
+const TAKES_NONE: Factor = evidence("the constructor takes no values", 5.0);
 /// The word stands between two conditions, as in other languages.
 const CONJUNCTION: Factor = evidence("the word stands between two values", 5.0);
 
@@ -283,7 +285,17 @@ fn patterns(case: &Case, all: &mut Vec<Candidate>) {
         let spare = parts.len() - fewest;
         for (index, part) in parts.iter().enumerate().skip(1).filter(|(_, p)| constructor(p)) {
             let Some(last) = parts.get(index + spare) else { continue };
-            if parts[index + 1..=index + spare].iter().any(constructor) {
+            let spared = &parts[index + 1..=index + spare];
+            if spared.iter().any(constructor) {
+                continue;
+            }
+            let takes = self::constructor(case, part);
+            if takes == Some(0) && !used(case, spared) {
+                let end = lexed.code[last.end - 1].end;
+                let gone = Edit::replace(case.file(), lexed.code[part.end - 1].end, end, "");
+                all.push(Candidate::new(MistakeId::ExtraWord, TAKES_NONE, vec![gone]).guess());
+            }
+            if takes.is_some_and(|takes| takes != spare) {
                 continue;
             }
             let edits = vec![
@@ -293,6 +305,19 @@ fn patterns(case: &Case, all: &mut Vec<Candidate>) {
             all.push(Candidate::new(MistakeId::MissingBracket, ONE_PATTERN, edits));
         }
     }
+}
+
+/// Whether the equation behind its values uses one of some of them.
+fn used(case: &Case, values: &[Range<usize>]) -> bool {
+    let lexed = case.lexed();
+    let Some(last) = values.last() else { return false };
+    let ends = |at: &usize| {
+        let token = &lexed.code[*at];
+        token.first && lexed.source.indent(token.line) == Some(0)
+    };
+    let end = (last.end..lexed.code.len()).find(ends).unwrap_or(lexed.code.len());
+    let named = |word: &str| (last.end..end).any(|at| lexed.is(at, word));
+    values.iter().flat_map(Clone::clone).any(|at| named(lexed.word(at)))
 }
 
 /// `low tide and calm wind`: the words of other languages between two conditions.

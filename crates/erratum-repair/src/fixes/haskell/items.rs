@@ -27,6 +27,8 @@ const DRAWS: Factor = weight("a step draws a value", 4.0);
 const NAMES: Factor = weight("a step names a value", 3.0);
 /// The name of the action says that it reads or makes something.
 const READS: Factor = weight("the action reads or makes something", 2.0);
+/// What stands behind the mark is a plain value, or the signature of its function says so.
+const PLAIN: Factor = weight("a plain value stands there", 3.0);
 /// A branch without the word in front of it.
 const LOST_ELSE: Factor = evidence("the other branch follows", 5.5);
 /// Every `if` has two branches, and the first tells what the second gives.
@@ -171,13 +173,89 @@ fn steps(case: &Case, item: &Range<usize>, far: Factor, all: &mut Vec<Candidate>
         return;
     }
     let action = lexed.word(at + 1);
-    let reads =
-        ["read", "get", "new", "load", "open"].iter().any(|start| action.starts_with(start));
+    let acts = acts(case, at + 1..item.end);
+    let reads = acts != Some(false)
+        && ["read", "get", "new", "load", "open"].iter().any(|start| action.starts_with(start));
     let edit = case.replace_token(at, "<-");
-    let score = DRAWS + READS.when(reads) + far;
+    let score = DRAWS + READS.when(reads || acts == Some(true)) + far;
     all.push(Candidate::new(MistakeId::WrongMark, score, vec![edit]).guess());
     let edit = case.insert(lexed.code[item.start].start, "let ");
-    all.push(Candidate::new(MistakeId::MissingWord, NAMES + far, vec![edit]).guess());
+    let score = NAMES + PLAIN.when(acts == Some(false)) + far;
+    all.push(Candidate::new(MistakeId::MissingWord, score, vec![edit]).guess());
+}
+
+/// Functions of the library whose result is a plain value.
+const PURE: &[&str] = &[
+    "map",
+    "filter",
+    "length",
+    "sum",
+    "product",
+    "foldr",
+    "foldl",
+    "zip",
+    "zipWith",
+    "concat",
+    "concatMap",
+    "reverse",
+    "sort",
+    "sortBy",
+    "sortOn",
+    "show",
+    "read",
+    "fromIntegral",
+    "words",
+    "unwords",
+    "lines",
+    "unlines",
+    "take",
+    "drop",
+    "head",
+    "tail",
+    "last",
+    "maximum",
+    "minimum",
+    "replicate",
+    "lookup",
+    "fst",
+    "snd",
+    "not",
+    "and",
+    "or",
+    "all",
+    "any",
+    "div",
+    "mod",
+    "round",
+];
+
+/// Whether what stands behind a mark is an action: what its own signature or the library says of it.
+fn acts(case: &Case, value: Range<usize>) -> Option<bool> {
+    let lexed = case.lexed();
+    let head = value.start;
+    let outer = |at: &usize| case.text.pairs.inside_of(*at) == case.text.pairs.inside_of(head);
+    let computed = value
+        .clone()
+        .filter(outer)
+        .any(|at| matches!(lexed.word(at), "+" | "-" | "*" | "/" | "++" | "&&" | "||"));
+    let literal =
+        matches!(lexed.kind(head), Some(TokenKind::Number | TokenKind::Str | TokenKind::Char))
+            || lexed.is(head, "[");
+    if computed || literal || PURE.contains(&lexed.word(head)) {
+        return Some(false);
+    }
+    let (first, last) = case.text.names.of(lexed.word(head)).find_map(|own| own.typed)?;
+    let depth = case.text.pairs.inside_of(first);
+    let arrows =
+        (first..=last).filter(|at| lexed.is(*at, "->") && case.text.pairs.inside_of(*at) == depth);
+    let result = arrows.last().map_or(first, |arrow| arrow + 1);
+    // Any other type with a value may be that of an action, too.
+    match lexed.word(result) {
+        "IO" => Some(true),
+        "Maybe" | "Either" | "State" | "Reader" | "Writer" => None,
+        word if word.starts_with(char::is_lowercase) => None,
+        _ => Some(false),
+    }
 }
 
 /// `then` on one line, and the other branch on the next without its `else`.

@@ -45,6 +45,12 @@ pub(super) fn near_declaration(case: &Case, token: usize, base: &Score, all: &mu
             || is_tag(lexed, declared.token)
             // A function is no slip for a value.
             || declared.kind == NameKind::Function && asked_kind(lexed, token) == NameKind::Value
+            // A class with a capital letter is no slip for a value.
+            || declared.kind == NameKind::Type
+                && asked_kind(lexed, token) == NameKind::Value
+                && name.starts_with(char::is_uppercase)
+                && word.starts_with(char::is_lowercase)
+                && !name.eq_ignore_ascii_case(word)
             || case.blanked.contains(name)
         {
             continue;

@@ -66,6 +66,14 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if lexed.is(last + 1, ",") && !called {
         return;
     }
+    // What the name is used as further on is the object itself.
+    let named = case.text.names.declared.iter().find(|one| one.token + 2 == first);
+    let whole = named
+        .filter(|one| lexed.is(one.token + 1, "="))
+        .is_some_and(|one| types.iter().any(|typed| super::used_as::used_as(case, one, typed)));
+    if whole {
+        return;
+    }
     let mistake = if called { MistakeId::WrongArgument } else { MistakeId::TypeClash };
     for part in parts {
         let edit = case.insert(lexed.code[last].end, format!(".{part}"));
