@@ -118,6 +118,7 @@ pub(crate) fn of_edits(
     // whether a name may change by its declaration.
     let taken_out = edits.iter().all(|edit| edit.text.is_empty());
     let told_there = [
+        MistakeId::ParameterRules,
         MistakeId::ConstructorRules,
         MistakeId::TraitRules,
         MistakeId::FixedValue,
@@ -168,6 +169,11 @@ pub(crate) fn of_edits(
         })
     };
     if mistake == MistakeId::ExtraMark && edits.iter().all(in_directive) {
+        return Effect::Restores;
+    }
+    // In a block of steps a value has its name from the word in front of it.
+    let names = |edit: &Edit| edit.start == edit.end && edit.text == "let ";
+    if mistake == MistakeId::MissingWord && edits.len() == 1 && edits.iter().all(names) {
         return Effect::Restores;
     }
     // A whole number is the same as a real one.

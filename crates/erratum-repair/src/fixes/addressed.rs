@@ -113,6 +113,10 @@ fn wanted(text: &str) -> Option<(String, String)> {
     }
     let quoted: Vec<&str> = text.split('\'').skip(1).step_by(2).collect();
     match quoted[..] {
+        // g++ 12 writes out what another name stands for.
+        [_, given, wanted] if text.starts_with("cannot convert '") && text.contains("' {aka '") => {
+            Some((wanted.to_owned(), given.to_owned()))
+        }
         [given, wanted]
             if text.starts_with("cannot convert '")
                 || text.starts_with("invalid conversion from '") =>

@@ -6,6 +6,8 @@ use super::shape::{call_at, parameters_at, text_of};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
 
 /// What is started is called.
 const STARTED: Factor = evidence("what is started later is a call", 8.0);
@@ -14,6 +16,15 @@ const ADDED_TO: Factor = evidence("the list that is set is the one that is added
 
 /// The longer list is kept where the shorter one was.
 const KEPT: Factor = evidence("the longer list takes the place of the one that is added to", 9.0);
+
+/// The function gives as many values as are wanted.
+const GIVES_SEVERAL: Factor = evidence("a function gives several values, and is only named", 8.0);
+/// How large the number may be is said, too.
+const WIDTH: Factor = evidence("how large the number may be is said, too", 8.0);
+
+/// What reads a number from a text, with the values that are forgotten behind it.
+const WIDTHS: &[(&str, &str)] =
+    &[("ParseFloat", ", 64"), ("ParseInt", ", 10, 64"), ("ParseUint", ", 10, 64")];
 
 pub(super) static FAMILY: Family = Family {
     id: "go-calls",
@@ -50,6 +61,25 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if let Some(end) = end.filter(|end| *end > start && !lexed.is(*end, ";")) {
             let edit = case.insert(lexed.code[end].end, format!("({})", handed(case, start)));
             all.push(Candidate::new(MistakeId::Uncalled, STARTED, vec![edit]).guess());
+        }
+    }
+    if said.starts_with("assignment mismatch: ") && said.ends_with(" but 1 value") {
+        let last = line.end - 1;
+        let function =
+            case.text.names.of(lexed.word(last)).any(|one| one.kind == NameKind::Function);
+        if lexed.kind(last) == Some(TokenKind::Name) && function {
+            let edit = case.insert(lexed.code[last].end, "()");
+            all.push(Candidate::new(MistakeId::Uncalled, GIVES_SEVERAL, vec![edit]).guess());
+        }
+    }
+    for (name, more) in WIDTHS {
+        let short = said.starts_with(&format!("not enough arguments in call to strconv.{name}"));
+        let call = line.clone().find(|at| short && lexed.is(*at, name));
+        if let Some(call) = call.and_then(|at| call_at(case, at + 1))
+            && call.arguments.len() == 1
+        {
+            let edit = case.insert(case.end_before(call.close), *more);
+            all.push(Candidate::new(MistakeId::MissingArgument, WIDTH, vec![edit]).guess());
         }
     }
     if said.starts_with("append(")
@@ -117,6 +147,28 @@ mod tests {
             "package quay\n\nfunc start(done chan int) {\n\tfor i := 0; i < 3; i++ {\n\t\tgo func(i int) {\n\t\t\tdone <- i\n\t\t<|>}\n\t}\n}\n",
             "expression in go must be function call",
             "package quay\n\nfunc start(done chan int) {\n\tfor i := 0; i < 3; i++ {\n\t\tgo func(i int) {\n\t\t\tdone <- i\n\t\t}(i)\n\t}\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_gives_several_values_is_called() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc deepest() (int, error) { return 3, nil }\nfunc start() {\n\tn, err := <|>deepest\n\tshow(n, err)\n}\n",
+            "assignment mismatch: 2 variables but 1 value",
+            "package quay\n\nfunc deepest() (int, error) { return 3, nil }\nfunc start() {\n\tn, err := deepest()\n\tshow(n, err)\n}\n",
+        );
+    }
+
+    #[test]
+    fn how_large_a_number_may_be_is_said() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc start(text string) {\n\tn, err := strconv.ParseFloat(text<|>)\n\tshow(n, err)\n}\n",
+            "not enough arguments in call to strconv.ParseFloat\n\thave (string)\n\twant (string, int)",
+            "package quay\n\nfunc start(text string) {\n\tn, err := strconv.ParseFloat(text, 64)\n\tshow(n, err)\n}\n",
         );
     }
 

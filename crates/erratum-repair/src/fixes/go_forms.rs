@@ -11,6 +11,9 @@ const RESULTS: Factor = evidence("several results stand behind the parameters", 
 /// Braces make a value of a type.
 const VALUE: Factor = evidence("braces make a value of a type", 8.5);
 
+/// A name that is used behind the mark is declared by it.
+const ASKED: Factor = evidence("the condition declares what it asks for", 9.0);
+
 pub(super) static FAMILY: Family = Family {
     id: "go-forms",
     recipes: &[],
@@ -31,6 +34,23 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     results(case, all);
     made(case, all);
+    asked(case, all);
+}
+
+/// `if _, ok = seen[name]; ok {` where nothing declares `ok`.
+fn asked(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Seen with go 1.19.
+    let told = case.message.text.strip_prefix("undefined: ");
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let mark = line.clone().find(|at| {
+        lexed.is(*at, "=") && told.is_some_and(|name| *at > 2 && lexed.before(*at) == name)
+    });
+    let comma = |mark: usize| lexed.is(mark - 2, ",");
+    if let Some(mark) = mark.filter(|mark| lexed.is(line.start, "if") && comma(*mark)) {
+        let edit = case.replace_token(mark, ":=");
+        all.push(Candidate::new(MistakeId::WrongMark, ASKED, vec![edit]).guess());
+    }
 }
 
 /// `func load(path string) []string, error {`.
@@ -84,6 +104,17 @@ mod tests {
             "package quay\n\nfunc made() Quay {\n\treturn Quay{boats: <|>map[string]int}\n}\n",
             "map[string]int (type) is not an expression",
             "package quay\n\nfunc made() Quay {\n\treturn Quay{boats: map[string]int{}}\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_condition_declares_what_it_asks_for() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc has(seen map[string]int) bool {\n\tif _, ok <|>= seen[\"Vik\"]; ok {\n\t\treturn true\n\t}\n\treturn false\n}\n",
+            "undefined: ok",
+            "package quay\n\nfunc has(seen map[string]int) bool {\n\tif _, ok := seen[\"Vik\"]; ok {\n\t\treturn true\n\t}\n\treturn false\n}\n",
         );
     }
 

@@ -38,6 +38,7 @@ mod catch_head;
 mod chain_ends;
 mod chained;
 mod choice_mark;
+mod choice_pattern;
 mod class_words;
 mod closed_line;
 mod collected_list;
@@ -107,6 +108,7 @@ mod joined_numbers;
 mod key_type;
 mod labels;
 mod lacking_field;
+mod lambda_compares;
 mod lambda_head;
 mod library_name;
 mod library_types;
@@ -117,6 +119,7 @@ mod listed_query;
 mod loop_body;
 mod loop_item;
 mod lost_comma;
+mod lost_prototype_end;
 mod macro_call;
 mod macro_value;
 mod made;
@@ -129,8 +132,10 @@ mod mirrored;
 mod missing_value;
 mod mixed_numbers;
 mod named_result;
+mod needed_behind;
 mod negated;
 mod nil_start;
+mod number_stream;
 mod number_suffix;
 mod object_meant;
 mod object_pascal;
@@ -156,11 +161,13 @@ mod pointer_elements;
 mod pointer_mark;
 mod promise_type;
 pub(crate) mod promised;
+mod put_in;
 mod qualify;
 mod quotes;
 mod raw_interface;
 mod read_in_condition;
 mod real_division;
+mod record_part;
 mod recursive_result;
 mod reserved_name;
 mod respell;
@@ -695,7 +702,8 @@ fn without_message(
 /// before what was meant as a comment, and that is proposed by name.
 fn silences(case: &Case, candidate: &Candidate) -> bool {
     let language = case.language();
-    candidate.mistake != MistakeId::TextAsCode
+    // What switches on a part of the language looks like a comment, and is none.
+    !matches!(candidate.mistake, MistakeId::TextAsCode | MistakeId::NeedsVersion)
         && candidate.edits.iter().any(|edit| {
             let line = language.line_comments.iter().any(|mark| edit.text.contains(mark));
             let block = language.block_comments.iter().any(|(open, _)| edit.text.contains(open));

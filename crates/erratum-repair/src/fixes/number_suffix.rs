@@ -1,9 +1,10 @@
-//! Java: a whole number that is too large for `int` says with `L` that it is a `long`.
+//! A number that says of which type it is: in Java `L` for a large whole one, in C# `m` for one of money.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 
 /// The variable is declared for large numbers.
@@ -11,6 +12,9 @@ const DECLARED_LARGE: Factor = evidence("the variable is declared for large numb
 /// The number and its variable are too small a type.
 const BOTH_LARGE: Factor =
     evidence("the number needs a larger type, and so does its variable", 6.5);
+
+/// The value beside it is of a type for money.
+const OF_MONEY: Factor = evidence("the number beside it has a type of its own", 9.0);
 
 pub(super) static FAMILY: Family = Family {
     id: "number-suffix",
@@ -28,6 +32,7 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    decimal(case, all);
     // Seen with javac 17.
     let told = case.message.text.starts_with("integer number too large");
     if !told || lexed.kind(case.token) != Some(TokenKind::Number) {
@@ -46,10 +51,41 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     all.push(Candidate::new(MistakeId::NumberForm, why, edits).guess());
 }
 
+/// C#: `price > 3.0` of a `decimal`: the number beside it says with `m` that it is one.
+fn decimal(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Seen with mcs 6.8.
+    let said = &case.message.text;
+    let both = said.contains("'decimal' and 'double'") || said.contains("'double' and 'decimal'");
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let real = |at: &usize| {
+        let word = lexed.word(*at);
+        lexed.kind(*at) == Some(TokenKind::Number)
+            && word.contains('.')
+            && word.ends_with(|last: char| last.is_ascii_digit())
+    };
+    let edits: Vec<Edit> =
+        line.filter(|at| both && real(at)).map(|at| case.insert(lexed.code[at].end, "m")).collect();
+    if let [_] = edits[..] {
+        all.push(Candidate::new(MistakeId::WrongNumberType, OF_MONEY, edits).guess());
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::check_fix;
     use super::FAMILY;
+
+    #[test]
+    fn a_number_beside_a_decimal_is_one() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    bool Dear(decimal price) { return <|>price > 3.5; }\n}\n",
+            "[CS0019] Operator '>' cannot be applied to operands of type 'decimal' and 'double'",
+            "class Quay {\n    bool Dear(decimal price) { return price > 3.5m; }\n}\n",
+        );
+    }
 
     #[test]
     fn a_small_variable_grows_too() {

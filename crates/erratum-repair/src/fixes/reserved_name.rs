@@ -62,10 +62,13 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let word = lexed.word(name);
     let uses = (name + 1..end).filter(|at| lexed.is(*at, word) && is_used(case, *at));
     let written = lexed.text(&lexed.code[name]);
-    let edits: Vec<Edit> = std::iter::once(name)
-        .chain(uses)
-        .map(|at| case.replace_token(at, format!("{written}_")))
-        .collect();
+    // In Scala a `:` right behind the mark would be a part of the name.
+    let new = match case.language().calls_elements {
+        true => format!("{written}Value"),
+        false => format!("{written}_"),
+    };
+    let edits: Vec<Edit> =
+        std::iter::once(name).chain(uses).map(|at| case.replace_token(at, new.as_str())).collect();
     all.push(Candidate::new(MistakeId::ReservedName, DECLARED, edits).guess());
 }
 

@@ -499,9 +499,10 @@ fn misplaced(case: &Case, token: usize, name: &str, asked: NameKind) -> bool {
         language.applies_bare && line.into_iter().any(|at| at < token && lexed.is(at, "::"));
     let capital = lexed.word(token).starts_with(char::is_uppercase);
     // A class is no value: `tickets` is not `Ticket`, unless it is asked for something.
+    let within = lexed.before(token) == "in";
     let led_on = matches!(lexed.word(token + 1), "." | "::" | "(" | "<" | "[" | "{" | "")
-        || lexed.kind(token + 1) == Some(TokenKind::Name) && !language.applies_bare;
-    let class = asked == NameKind::Value
+        || lexed.kind(token + 1) == Some(TokenKind::Name) && !language.applies_bare && !within;
+    let class = (asked == NameKind::Value || within)
         && !capital
         && name.starts_with(char::is_uppercase)
         && !name.eq_ignore_ascii_case(lexed.word(token))
@@ -541,6 +542,16 @@ mod tests {
             "csharp",
             "class Ticket {}\nclass Quay {\n    void Go() { Show(<|>ticket1); }\n}\n",
             "[CS0103] The name 'ticket1' does not exist in the current context",
+        );
+    }
+
+    #[test]
+    fn what_is_gone_over_is_no_class() {
+        check_no_fix(
+            &FAMILY,
+            "csharp",
+            "class Ticket {}\nclass Quay {\n    void Go() { foreach (var t in <|>tickets Show(t); new Ticket(); }\n}\n",
+            "[CS0103] The name 'tickets' does not exist in the current context",
         );
     }
 

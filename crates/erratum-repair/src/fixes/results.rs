@@ -214,6 +214,22 @@ fn counts(case: &Case, function: &Function) -> Vec<usize> {
     returns.map(count).collect()
 }
 
+/// An empty value of a type: `nil` of a list, a map or a pointer, braces of a structure of the text.
+fn empty_of(case: &Case, typed: &str) -> Option<String> {
+    if let Some(value) = case.language().default_of(typed) {
+        return Some(value.to_owned());
+    }
+    let held = ["[]", "map[", "*", "func(", "chan "].iter().any(|start| typed.starts_with(start));
+    let own = case.text.names.of(typed).any(|declared| {
+        declared.kind == NameKind::Type && case.lexed().is(declared.token + 1, "struct")
+    });
+    match (held, own) {
+        (true, _) => Some("nil".to_owned()),
+        (_, true) => Some(format!("{typed}{{}}")),
+        _ => None,
+    }
+}
+
 /// `nil` stands for a value of a type that has none: an empty one of that type is meant.
 fn empty(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -291,7 +307,7 @@ fn values(case: &Case, have: &[String], want: &[String], all: &mut Vec<Candidate
     if let [error] = have
         && error == "error"
         && let Some(values) =
-            front.iter().map(|typed| case.language().default_of(typed)).collect::<Option<Vec<_>>>()
+            front.iter().map(|typed| empty_of(case, typed)).collect::<Option<Vec<_>>>()
     {
         let edit = case.insert(lexed.code[at + 1].start, format!("{}, ", values.join(", ")));
         all.push(Candidate::new(MistakeId::ReturnCount, EMPTY_BESIDE, vec![edit]));
@@ -333,6 +349,17 @@ mod tests {
             "package quay\n\nfunc read(text string) (int, error) {\n\tvar n int\n\t_, err := scan(text, &n)\n\treturn <|>n\n}\n",
             "not enough return values\n\thave (int)\n\twant (int, error)",
             "package quay\n\nfunc read(text string) (int, error) {\n\tvar n int\n\t_, err := scan(text, &n)\n\treturn n, err\n}\n",
+        );
+    }
+
+    #[test]
+    fn beside_an_error_a_list_is_nothing() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc load(err error) ([]Boat, error) {\n\tif err != nil {\n\t\treturn <|>err\n\t}\n\treturn all, nil\n}\n",
+            "not enough return values\n\thave (error)\n\twant ([]Boat, error)",
+            "package quay\n\nfunc load(err error) ([]Boat, error) {\n\tif err != nil {\n\t\treturn nil, err\n\t}\n\treturn all, nil\n}\n",
         );
     }
 

@@ -85,9 +85,10 @@ fn member(case: &Case, all: &mut Vec<Candidate>) {
     let declared: Vec<usize> = (1..lexed.code.len())
         .filter(|at| lexed.is(*at, &name) && lexed.is(at + 1, ":"))
         .filter(|at| {
-            let class = case.text.pairs.inside_of(*at).and_then(|open| open.checked_sub(2));
+            // Only those of a case class are members without a word in front.
+            let class = case.text.pairs.inside_of(*at).and_then(|open| open.checked_sub(3));
             lexed.before(*at) == "val"
-                || class.is_some_and(|word| lexed.is(word, "class"))
+                || class.is_some_and(|word| lexed.is(word, "case") && lexed.is(word + 1, "class"))
                     && matches!(lexed.before(*at), "(" | ",")
         })
         .collect();
@@ -185,7 +186,7 @@ mod tests {
         check_no_fix(
             &FAMILY,
             "scala",
-            "case class Boat(name: String)\ncase class Quay(name: String)\nobject Go {\n  def go(boat: Boat) {\n    <|>boat.name = \"Gull\"\n  }\n}\n",
+            "case class Boat(name: String)\nclass Pilot(name: String)\ncase class Quay(name: String)\nobject Go {\n  def go(boat: Boat) {\n    <|>boat.name = \"Gull\"\n  }\n}\n",
             "reassignment to val",
         );
     }

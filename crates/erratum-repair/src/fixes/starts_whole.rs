@@ -28,7 +28,9 @@ pub(super) static FAMILY: Family = Family {
 fn meets(said: &str) -> bool {
     let go = ["mismatched types int and float64", "mismatched types float64 and int"];
     let real = ["f32`", "f64`"].iter().any(|real| said.contains(real));
-    let scala = said.contains("found : Int required: ?") && said.contains("Double)");
+    let scala = (said.contains("found : Int required: ?")
+        || said.contains("(with underlying type Int) required: ?"))
+        && said.contains("Double)");
     let narrowed = said.contains("convert type 'double' to 'int'")
         || said.contains("lossy conversion from double to int");
     go.iter().any(|text| said.contains(text))
@@ -42,6 +44,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if !meets(&case.message.text) {
         return;
     }
+    folded(case, all);
     let mut seen = Vec::new();
     for at in lexed.on_line(lexed.code[case.token].line) {
         let Some(declared) = case.text.names.resolve(lexed, at) else { continue };
@@ -61,6 +64,24 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// Scala: `fares.foldLeft(0)((sum, fare) => sum + fare)`.
+fn folded(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let number = line.into_iter().find(|at| {
+        lexed.kind(*at) == Some(TokenKind::Number)
+            && lexed.is(at + 1, ")")
+            && *at > 1
+            && lexed.before(*at) == "("
+            && matches!(lexed.word(at - 2), "foldLeft" | "fold" | "foldRight")
+    });
+    let whole = number.filter(|at| lexed.word(*at).bytes().all(|byte| byte.is_ascii_digit()));
+    if let Some(at) = whole.filter(|_| case.language().calls_elements) {
+        let edit = case.replace_token(at, format!("{}.0", lexed.word(at)));
+        all.push(Candidate::new(MistakeId::WholeForReal, STARTS_WHOLE, vec![edit]).guess());
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
@@ -74,6 +95,17 @@ mod tests {
             "object Quay {\n  def total(fares: List[Double]): Double = {\n    var sum = 0\n    for (fare <- fares) {\n      <|>sum += fare\n    }\n    sum\n  }\n}\n",
             "type mismatch; found : Int required: ?{def +(x$1: ? >: Double): ?}",
             "object Quay {\n  def total(fares: List[Double]): Double = {\n    var sum = 0.0\n    for (fare <- fares) {\n      sum += fare\n    }\n    sum\n  }\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_is_folded_starts_with_a_real_number() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def total(fares: List[Double]) = fares.foldLeft(0)((sum, fare) => <|>sum + fare)\n}\n",
+            "type mismatch; found : sum.type (with underlying type Int) required: ?{def +(x$1: ? >: Double): ?}",
+            "object Quay {\n  def total(fares: List[Double]) = fares.foldLeft(0.0)((sum, fare) => sum + fare)\n}\n",
         );
     }
 

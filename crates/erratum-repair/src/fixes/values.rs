@@ -147,6 +147,10 @@ fn named(case: &Case, gap: &Gap, push: &mut impl FnMut(String, Score)) {
             continue;
         }
         let word = lexed.word(declared.token);
+        // What a program is started with is given where it is named, not where anything fits.
+        if word == "args" || word == "argv" {
+            continue;
+        }
         let has = type_of(case, declared.token, declared.token);
         let unused = UNUSED.when(case.text.names.uses(word) == 0);
         let far = FAR * (gap.call.abs_diff(declared.token) as f64 / STEP).min(1.5);

@@ -321,7 +321,12 @@ impl Window<'_, '_> {
                 let starting = STARTING.contains(&lexed.word(token.wrapping_sub(1)));
                 // An equation has one `=`, unless it has conditions.
                 let second = *mark == "=" && self.is_equation(token);
-                let opens = matches!(*mark, ";" | "=") && starting || second;
+                // Between the head of a block and its brace no statement ends.
+                let headed = *mark == ";"
+                    && token < lexed.code.len()
+                    && lexed.opens_block(token)
+                    && lexed.before(token) == ")";
+                let opens = matches!(*mark, ";" | "=") && starting || second || headed;
                 if starts_file && !matches!(*mark, "(" | "[" | "{")
                     || opens
                     || *mark == "." && self.no_member(token)
@@ -589,7 +594,11 @@ impl Window<'_, '_> {
                         .code
                         .get(token + 1)
                         .is_some_and(|next| next.first && next.kind == TokenKind::Keyword);
-                let odd = goes_on && ends || leads || joined || before;
+                // Where the syntax is sound, what sets a value does not compute instead.
+                let computes = text == "="
+                    && self.case.phase > Phase::Syntax
+                    && !matches!(*mark, "==" | ":=" | "+=" | "-=" | ":" | "=>" | "->" | "<-");
+                let odd = goes_on && ends || leads || joined || before || computes;
                 if *mark == ":" && self.labels(token) || odd {
                     continue;
                 }

@@ -21,7 +21,9 @@ impl Teller<'_, '_> {
     /// else where it stands.
     fn places(of: &Root) -> impl Iterator<Item = &Place> {
         let changes = of.choices().iter().flat_map(|fix| &fix.edits);
-        let alone = changes.clone().next().is_none().then_some(&of.at);
+        // A change that is only possible does not tell where the mistake is.
+        let unsure = !of.fixes.first().is_some_and(Fix::is_likely);
+        let alone = (unsure || changes.clone().next().is_none()).then_some(&of.at);
         let within = changes.filter(|change| !change.text.contains('\n'));
         // A new name for what had none changes nothing where it is used.
         let renames = of.mistake == MistakeId::ReservedName.as_str();

@@ -266,8 +266,14 @@ pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<Unsettled> {
     all
 }
 
-/// The errors of a report that name one of those, or point at one.
-pub(super) fn hanging(report: &Report, text: &Text, names: &[Unsettled]) -> Vec<usize> {
+/// The errors of a report that name one of those, or point at one. `typed` tells whether an error is one of
+/// types: such a one may come of a value on its line that has no known type.
+pub(super) fn hanging(
+    report: &Report,
+    text: &Text,
+    names: &[Unsettled],
+    typed: impl Fn(&Message) -> bool,
+) -> Vec<usize> {
     let lexed = &text.lexed;
     let is_one = |word: &str, line: Option<u32>| {
         let same = |one: &Unsettled| lexed.language.same_name(&one.name, word);
@@ -301,7 +307,17 @@ pub(super) fn hanging(report: &Report, text: &Text, names: &[Unsettled]) -> Vec<
         let spans = message.spans.iter().filter_map(|span| span.at.as_ref());
         let mut beside = spans.filter(|at| at.file == lexed.source.name());
         let beside = beside.any(|at| is_one(lexed.word(lexed.at(at.range(&lexed.source).0))));
-        message.is_error() && (pointed || beside || words_of(message).into_iter().any(is_one))
+        let uses = || {
+            let values = || names.iter().filter(|one| one.lines.is_some() && one.holds_on(line));
+            let value = |at: usize| {
+                let word = lexed.word(at);
+                !matches!(lexed.before(at), "." | "->" | "::")
+                    && values().any(|one| lexed.language.same_name(&one.name, word))
+            };
+            at.is_some_and(|at| lexed.on_line(at.line).any(value)) && typed(message)
+        };
+        let told = || words_of(message).into_iter().any(is_one);
+        message.is_error() && (pointed || beside || told() || uses())
     };
     let all = report.messages.iter().enumerate();
     all.filter(|(_, message)| !names.is_empty() && hangs(message)).map(|(at, _)| at).collect()

@@ -373,7 +373,8 @@ impl<'a> Search<'a> {
             } else {
                 w::GAVE_UP_ELSEWHERE
             };
-            let mut hanging = lost::hanging(&report, &text, &unsettled);
+            let typed = |message: &Message| diagnoser.diagnose(message).phase == Phase::Type;
+            let mut hanging = lost::hanging(&report, &text, &unsettled, typed);
             // That a line does nothing is so whatever the types of its values are.
             let of_itself = |index: usize| {
                 diagnoser.diagnose(&report.messages[index]).shows(MistakeId::NoEffect)

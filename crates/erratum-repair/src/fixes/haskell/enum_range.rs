@@ -45,7 +45,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     });
     if let Some(name) = name {
         let edit = case.insert(lexed.code[name].end, " ");
-        all.push(Candidate::new(MistakeId::WrongMark, ONE_NAME, vec![edit]).guess());
+        all.push(Candidate::new(MistakeId::JoinedWords, ONE_NAME, vec![edit]).guess());
     }
 }
 
