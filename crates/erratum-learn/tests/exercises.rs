@@ -113,6 +113,17 @@ fn a_change_counts_if_it_compiles_and_keeps_the_meaning() {
 }
 
 #[test]
+fn who_takes_out_an_import_takes_out_what_was_right() {
+    let (_folder, _path, mut session) = open(SOUND);
+    let made = Maker::new(&mut session).unwrap().make(&of_kind("doubled-word")).unwrap();
+    let mut judge = Judge::new(&made, &mut session);
+    // gcc only warns of a function that it does not know.
+    let without = other(&made.sound, "#include <stdio.h>\n", "");
+    assert_eq!(judge.text(&without).unwrap().worth(), Worth::Wrong);
+    assert_eq!(judge.text(&made.sound).unwrap().worth(), Worth::Right);
+}
+
+#[test]
 fn a_value_that_nobody_can_know_may_be_another_one_there() {
     let (_folder, _path, mut session) = open(SOUND);
     let wanted = Wanted { line: Some(9), ..of_kind("lost-argument") };

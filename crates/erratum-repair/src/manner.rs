@@ -61,6 +61,36 @@ static MANNERS: &[Manner] = &[
         steps: TEXT_FIRST,
         ..PLAIN
     },
+    // gnat 12 and gfortran 12 print no codes; what gnat finds while it reads, it says before all else.
+    Manner {
+        compilers: &["gnatmake"],
+        parser_says: &[
+            "missing \"",
+            "missing operand",
+            "incorrect spelling of keyword",
+            "\" should be \"",
+            "== should be =",
+            "strings are delimited by double quote",
+            "statement expected",
+            "declaration expected",
+            "reserved word",
+            "extra \"",
+            "no declarations allowed",
+        ],
+        steps: TEXT_FIRST,
+        ..PLAIN
+    },
+    Manner {
+        compilers: &["gfortran"],
+        parser_says: &[
+            "Syntax error in ",
+            "Unclassifiable statement",
+            "Unexpected ",
+            "Invalid character",
+            "Expected ",
+        ],
+        ..PLAIN
+    },
     Manner {
         compilers: &["scalac"],
         parser_says: &["not a legal formal parameter"],

@@ -8,6 +8,6 @@ pub(super) static GNATMAKE: Kind = Kind {
     version: &["--version"],
     install: "On Debian and Ubuntu: `apt install gnat`.",
     note: "checks without writing a program",
-    check: &["-q", "-c", "-u", "-gnatc", "-gnatf", "-gnatwa"],
+    check: &["-q", "-f", "-c", "-u", "-gnatc", "-gnatf", "-gnatwa"],
     ..super::PLAIN
 };

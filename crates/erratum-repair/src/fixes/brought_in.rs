@@ -19,7 +19,9 @@ pub(super) fn complete(case: &Case, fix: &mut Candidate) {
             | MistakeId::MissingPrefix
             | MistakeId::PastedText
     );
-    if spelt || imports || !fix.then.is_empty() {
+    // A header of C brings in others, and what it brings in is not told.
+    let headers = case.language().directives;
+    if spelt || imports || headers || !fix.then.is_empty() {
         return;
     }
     let mut wanted: Vec<Edit> = Vec::new();

@@ -79,6 +79,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::lost_prototype_end::FAMILY,
     &super::put_in::FAMILY,
     &super::choice_pattern::FAMILY,
+    &super::told_mark::FAMILY,
     &super::parent_word::FAMILY,
     &super::summed_from::FAMILY,
     &super::read_in_condition::FAMILY,

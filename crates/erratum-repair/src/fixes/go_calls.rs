@@ -144,9 +144,9 @@ mod tests {
         check_fix(
             &FAMILY,
             "go",
-            "package quay\n\nfunc start(done chan int) {\n\tfor i := 0; i < 3; i++ {\n\t\tgo func(i int) {\n\t\t\tdone <- i\n\t\t<|>}\n\t}\n}\n",
+            "package quay\n\nfunc start(s *Pier, done chan int) {\n\tfor i := range s.all {\n\t\ts.wait.Add(1)\n\t\t<|>go func(i int) {\n\t\t\tdone <- i\n\t\t}\n\t}\n}\n",
             "expression in go must be function call",
-            "package quay\n\nfunc start(done chan int) {\n\tfor i := 0; i < 3; i++ {\n\t\tgo func(i int) {\n\t\t\tdone <- i\n\t\t}(i)\n\t}\n}\n",
+            "package quay\n\nfunc start(s *Pier, done chan int) {\n\tfor i := range s.all {\n\t\ts.wait.Add(1)\n\t\tgo func(i int) {\n\t\t\tdone <- i\n\t\t}(i)\n\t}\n}\n",
         );
     }
 

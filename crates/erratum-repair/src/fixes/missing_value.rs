@@ -45,7 +45,15 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     // What the text declares as another type has no 0: a date, an object.
     let typed = case.text.names.of(lexed.word(last)).filter_map(|own| own.typed);
-    let typed: Vec<&str> = typed.map(|(first, _)| lexed.word(first)).collect();
+    // A field of an object within another is declared nowhere by itself.
+    let fields = (0..lexed.code.len()).filter(|at| {
+        lexed.is(*at, lexed.word(last)) && lexed.is(at + 1, "?") && lexed.is(at + 2, ":")
+    });
+    let typed: Vec<&str> = typed
+        .map(|(first, _)| first)
+        .chain(fields.map(|at| at + 3))
+        .map(|at| lexed.word(at))
+        .collect();
     if !typed.is_empty() && !typed.contains(&"number") {
         return;
     }
@@ -83,8 +91,8 @@ mod tests {
         check_no_fix(
             &FAMILY,
             "typescript",
-            "interface Fare { until?: Date }\nfunction late(fare: Fare, at: Date): boolean {\n  return at <= <|>fare.until;\n}\n",
-            "'fare.until' is possibly 'undefined'.",
+            "interface Fare { valid: { until?: Date } }\nfunction late(fare: Fare, at: Date): boolean {\n  return at <= <|>fare.valid.until;\n}\n",
+            "'fare.valid.until' is possibly 'undefined'.",
         );
     }
 

@@ -196,6 +196,7 @@ pub(crate) mod testing;
 mod text_length;
 mod text_sums;
 mod thrown;
+mod told_mark;
 mod told_word;
 mod truth;
 mod turned;
@@ -609,7 +610,9 @@ fn changes(case: &Case, candidate: &Candidate) -> bool {
 /// open may be told of where it starts.
 fn is_unread(case: &Case, candidate: &Candidate) -> bool {
     let said = &case.message.text;
-    let opened = ["unterminated", "unclosed", "to match"].iter().any(|word| said.contains(word));
+    // And what is not called is told of where it starts.
+    let opened = ["unterminated", "unclosed", "to match", "must be function call"];
+    let opened = opened.iter().any(|word| said.contains(word));
     let Some(at) = case.message.at.as_ref().filter(|_| case.phase == Phase::Syntax && !opened)
     else {
         return false;

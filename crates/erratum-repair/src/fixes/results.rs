@@ -7,6 +7,7 @@ use crate::message::Message;
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 
 /// The function says nothing of results, and gives some back.
@@ -86,7 +87,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let line = lexed.on_line(lexed.code[case.token].line);
     let start = line.into_iter().rev().find(|at| lexed.is(*at, "return"));
     if let Some(start) = start.filter(|_| have.len() + 1 == want.len()) {
-        let end = case.statement_end(start);
+        let end = end_of(case, start);
         if end > start {
             worked_out(case, (&function, end), &want, all);
         }
@@ -252,6 +253,20 @@ fn empty(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// The last token of a `return`: a structure that is given back has braces, and they open no block.
+fn end_of(case: &Case, start: usize) -> usize {
+    let lexed = case.lexed();
+    let mut last = start;
+    while let Some(next) = lexed.code.get(last + 1).filter(|next| !next.first) {
+        let opens = next.kind == TokenKind::Open;
+        last = case.text.pairs.partner_of(last + 1).filter(|_| opens).unwrap_or(last + 1);
+        if lexed.is(last + 1, "}") || lexed.is(last + 1, ";") {
+            break;
+        }
+    }
+    last
+}
+
 /// The last result that a return lacks may be a value that the function has worked out.
 fn worked_out(
     case: &Case,
@@ -284,7 +299,7 @@ fn values(case: &Case, have: &[String], want: &[String], all: &mut Vec<Candidate
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[case.token].line);
     let Some(at) = line.into_iter().rev().find(|at| lexed.is(*at, "return")) else { return };
-    let end = case.statement_end(at);
+    let end = end_of(case, at);
     let fails = want.last().is_some_and(|last| last == "error");
     // Beside nothing, nothing was found; beside a value, something was.
     if want.last().is_some_and(|last| last == "bool") && have.len() + 1 == want.len() && end > at {
@@ -360,6 +375,17 @@ mod tests {
             "package quay\n\nfunc load(err error) ([]Boat, error) {\n\tif err != nil {\n\t\treturn <|>err\n\t}\n\treturn all, nil\n}\n",
             "not enough return values\n\thave (error)\n\twant ([]Boat, error)",
             "package quay\n\nfunc load(err error) ([]Boat, error) {\n\tif err != nil {\n\t\treturn nil, err\n\t}\n\treturn all, nil\n}\n",
+        );
+    }
+
+    #[test]
+    fn the_braces_of_a_structure_open_no_block() {
+        check_among(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc make1(n int) (Boat, error) {\n\treturn <|>Boat{n, 3}\n}\n",
+            "not enough return values\n\thave (Boat)\n\twant (Boat, error)",
+            "package quay\n\nfunc make1(n int) (Boat, error) {\n\treturn Boat{n, 3}, nil\n}\n",
         );
     }
 

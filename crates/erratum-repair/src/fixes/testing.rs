@@ -23,6 +23,8 @@ fn compiler_of(language: &str) -> &'static str {
         "scala" => "scalac",
         "go" => "go",
         "d" => "gdc",
+        "ada" => "gnatmake",
+        "fortran" => "gfortran",
         "qml" => "qmllint",
         _ => "gcc",
     }

@@ -584,11 +584,13 @@ impl Teller<'_, '_> {
     }
 
     fn faulty_place(&self, draft: &Draft, part: usize, edits: &[Edit]) -> Place {
+        // What is brought in for a change stands elsewhere: a line, or a name in a list of them.
+        let brought = |edit: &Edit| {
+            let beside = edits.len() > 1 && edit.text.starts_with(['\n', ',']);
+            puts_in_line(edit) || edit.start == edit.end && beside
+        };
         let Some(edit) = moved_from(edits, &draft.step.before)
-            // What is brought in for a change stands elsewhere.
-            .or_else(|| {
-                edits.iter().min_by_key(|edit| (puts_in_line(edit), &edit.file, edit.start))
-            })
+            .or_else(|| edits.iter().min_by_key(|edit| (brought(edit), &edit.file, edit.start)))
         else {
             return Place::point("", 1, 1);
         };
