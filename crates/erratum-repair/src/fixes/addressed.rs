@@ -171,6 +171,10 @@ fn points_above(case: &Case, pointer: &str, to: &str) -> bool {
 fn value(case: &Case) -> Option<(usize, usize)> {
     let lexed = case.lexed();
     let mut first = case.token;
+    // g++ 12 points at the end of an element.
+    if lexed.is(first, "]") {
+        first = case.text.pairs.partner_of(first)?;
+    }
     // The message may point at the mark within it.
     if matches!(lexed.word(first), "." | "->" | "[" | "(" | "{") {
         first = first.checked_sub(1)?;
@@ -191,6 +195,17 @@ fn value(case: &Case) -> Option<(usize, usize)> {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn an_element_of_a_list_has_an_address() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "#include <vector>\nstruct Boat { int seats; };\nint go(std::vector<Boat> all) {\n    Boat* first = all[0<|>];\n    return first->seats;\n}\n",
+            "cannot convert '__gnu_cxx::__alloc_traits<std::allocator<Boat>, Boat>::value_type' {aka 'Boat'} to 'Boat*' in initialization",
+            "#include <vector>\nstruct Boat { int seats; };\nint go(std::vector<Boat> all) {\n    Boat* first = &all[0];\n    return first->seats;\n}\n",
+        );
+    }
 
     #[test]
     fn what_is_read_is_put_where_the_value_is_kept() {

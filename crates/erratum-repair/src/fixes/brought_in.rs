@@ -5,6 +5,7 @@ use super::imports::{import, imported};
 use super::{Candidate, Case};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
+use erratum_syntax::names::NameKind;
 
 /// Adds the import that a name of the library needs which a fix writes and the text does not have.
 ///
@@ -33,9 +34,10 @@ pub(super) fn complete(case: &Case, fix: &mut Candidate) {
         for (name, called) in names(&text) {
             let known = case.text.names.of(name).next().is_some()
                 || case.text.names.seen.contains_key(name);
-            let mut paths = case.language().imports_of(name).map(|(path, _)| path);
-            // Of several libraries nobody can tell which one is meant.
-            let path = paths.next().filter(|_| called && !known && paths.next().is_none());
+            let mut paths = case.language().imports_of(name);
+            // Of several libraries nobody can tell which one is meant. A type is brought in wherever it stands.
+            let one = paths.next().filter(|(_, kind)| called || *kind == NameKind::Type);
+            let path = one.map(|(path, _)| path).filter(|_| !known && paths.next().is_none());
             if let Some(path) = path.filter(|path| !imported(case, path)) {
                 let one = import(case, path);
                 if !wanted.contains(&one) && !fix.edits.contains(&one) {
@@ -87,6 +89,13 @@ mod tests {
         let made = |mistake| brought("pascal", text, "IntToStr(", mistake);
         assert_eq!(made(MistakeId::MissingToString), [", SysUtils"]);
         assert!(made(MistakeId::MisspeltName).is_empty());
+    }
+
+    #[test]
+    fn a_type_that_is_announced_is_brought_in() {
+        let text = "class Quay {\n    void go() <|>{\n    }\n}\n";
+        let made = brought("java", text, "throws IOException ", MistakeId::MissingThrows);
+        assert_eq!(made, ["import java.io.IOException;"]);
     }
 
     #[test]

@@ -1,7 +1,7 @@
 //! A parameter that must be given stands behind one that may be left out: `Sell(int count = 1, string note)`.
 
 use super::family::{Example, Family, Phases};
-use super::shape::call_at;
+use super::shape::{Call, call_at};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
@@ -19,9 +19,9 @@ pub(super) static FAMILY: Family = Family {
     propose,
     example: Example {
         language: "csharp",
-        before: "class Till {\n    void Sell(int zone, int count = 1<|>, string note) {}\n    void Go() { Sell(2, 3, \"late\"); }\n}\n",
+        before: "class Till {\n    void Sell(int zone, int count = 1<|>, string note) {}\n    void Go() { Sell(2, 3, \"late\"); all.Sell(2); }\n}\n",
         message: "[CS1737] Optional parameter cannot precede required parameters",
-        after: "class Till {\n    void Sell(int zone, int count, string note) {}\n    void Go() { Sell(2, 3, \"late\"); }\n}\n",
+        after: "class Till {\n    void Sell(int zone, int count, string note) {}\n    void Go() { Sell(2, 3, \"late\"); all.Sell(2); }\n}\n",
     },
 };
 
@@ -43,10 +43,17 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             Some((place, mark, *last))
         });
         let Some((place, mark, last)) = optional else { continue };
-        let given =
-            |at: &usize| call_at(case, at + 1).is_some_and(|call| call.arguments.len() > place + 1);
+        let optional = |(first, last): &&(usize, usize)| {
+            (*first..=*last).any(|at| matches!(lexed.word(at), "=" | "?"))
+        };
+        let needed = head.arguments.len() - head.arguments.iter().filter(optional).count();
+        // What gives less than must be given calls another function of that name.
+        let call =
+            |at: &usize| call_at(case, *at + 1).filter(|_| *at != name && lexed.is(*at + 1, "("));
         let seen = case.text.names.seen.get(lexed.word(name)).map_or(&[][..], Vec::as_slice);
-        let mut calls = seen.iter().filter(|at| **at != name && lexed.is(*at + 1, "(")).peekable();
+        let calls = seen.iter().filter_map(call);
+        let mut calls = calls.filter(|call| call.arguments.len() >= needed).peekable();
+        let given = |call: Call| call.arguments.len() > place + 1;
         if calls.peek().is_some() && calls.all(given) {
             let end = if lexed.is(mark, "?") { mark } else { last };
             let from = lexed.code[mark - 1].end;
@@ -77,7 +84,7 @@ mod tests {
         check_no_fix(
             &FAMILY,
             "csharp",
-            "class Till {\n    void Sell(int zone, int count = 1<|>, string note) {}\n    void Go() { Sell(2); }\n}\n",
+            "class Till {\n    void Sell(int zone, int count = 1<|>, string note) {}\n    void Go() { Sell(2, \"late\"); }\n}\n",
             "[CS1737] Optional parameter cannot precede required parameters",
         );
     }

@@ -330,6 +330,8 @@ impl Places<'_, '_, '_> {
                 || self.is_within_values(message, diagnosis.phase)
         };
         let on_change = on_change && !hidden();
+        // The text was read up to types, and now a parser stops at the change.
+        let spoils = diagnosis.phase == Phase::Syntax && self.setting.phase > Phase::Syntax;
         let first = at.and_then(|at| {
             let own = self.changed.iter().filter(|(name, _)| *name == at.file);
             own.map(|(_, line)| *line).min()
@@ -341,8 +343,7 @@ impl Places<'_, '_, '_> {
             phase: diagnosis.phase,
             on_change,
             contradicts: contradicts(mistake, self.setting.phase, &diagnosis)
-                || gives_a_value(mistake)
-                    && diagnosis.phase == Phase::Type
+                || (gives_a_value(mistake) && diagnosis.phase == Phase::Type || spoils)
                     && self.points_at_put_in(message),
             // What stands nowhere, such as that no start of the program is found, stands before nothing.
             before_target: message.at.is_some() && self.reported(message).is_le(),

@@ -203,8 +203,10 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
         }
     } else {
         let plain = (case.language().empty_value)(&typed);
+        // Go: what goes well to its end gives no error back.
+        let well = typed == "error" && plain == "nil";
         if !plain.is_empty() {
-            values.push((plain, EMPTY_VALUE.into()));
+            values.push((plain, if well { NOTHING_TO_RETURN } else { EMPTY_VALUE }.into()));
         }
     }
     values.sort_by(|a, b| b.1.total().total_cmp(&a.1.total()));

@@ -141,7 +141,9 @@ impl Window<'_, '_> {
     /// whose bracket stands right behind its name is no such place.
     pub(super) fn parts_nothing(&self, mark: &str, token: usize) -> bool {
         let lexed = self.case.lexed();
-        if self.case.phase <= Phase::Syntax || self.odd || !PARTING.contains(&mark) {
+        // Where values stand side by side as a rule, a lost operator is told from them by their types.
+        let bare = self.case.language().applies_bare;
+        if self.case.phase <= Phase::Syntax || self.odd || bare || !PARTING.contains(&mark) {
             return false;
         }
         let (Some(last), Some(next)) = (token.checked_sub(1), lexed.code.get(token)) else {
