@@ -140,7 +140,8 @@ pub(crate) fn of_edits(
     }
     // The compiler tells whether the value is wanted, what it points at, or where it is kept.
     let mark = |edit: &Edit| {
-        let old = program.file(&edit.file).map(|file| file.slice(edit.start, edit.end));
+        let file = program.file(&edit.file).filter(|file| read(file).lexed.language.directives);
+        let old = file.map(|file| file.slice(edit.start, edit.end));
         old.is_some_and(|old| matches!(old.trim(), "*" | "&"))
     };
     if matches!(mistake, MistakeId::WrongArgument | MistakeId::ExtraBorrow)
@@ -169,11 +170,6 @@ pub(crate) fn of_edits(
         })
     };
     if mistake == MistakeId::ExtraMark && edits.iter().all(in_directive) {
-        return Effect::Restores;
-    }
-    // In a block of steps a value has its name from the word in front of it.
-    let names = |edit: &Edit| edit.start == edit.end && edit.text == "let ";
-    if mistake == MistakeId::MissingWord && edits.len() == 1 && edits.iter().all(names) {
         return Effect::Restores;
     }
     // A whole number is the same as a real one.

@@ -266,14 +266,8 @@ pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<Unsettled> {
     all
 }
 
-/// The errors of a report that name one of those, or point at one. `typed` tells whether an error is one of
-/// types: such a one may come of a value on its line that has no known type.
-pub(super) fn hanging(
-    report: &Report,
-    text: &Text,
-    names: &[Unsettled],
-    typed: impl Fn(&Message) -> bool,
-) -> Vec<usize> {
+/// The errors of a report that name one of those, or point at one.
+pub(super) fn hanging(report: &Report, text: &Text, names: &[Unsettled]) -> Vec<usize> {
     let lexed = &text.lexed;
     let is_one = |word: &str, line: Option<u32>| {
         let same = |one: &Unsettled| lexed.language.same_name(&one.name, word);
@@ -314,7 +308,9 @@ pub(super) fn hanging(
                 !matches!(lexed.before(at), "." | "->" | "::")
                     && values().any(|one| lexed.language.same_name(&one.name, word))
             };
-            at.is_some_and(|at| lexed.on_line(at.line).any(value)) && typed(message)
+            // tsc 5.9: that of a value whose type is not known everything is of no type.
+            let untyped = message.text.contains("implicitly has an 'any' type");
+            untyped && at.is_some_and(|at| lexed.on_line(at.line).any(value))
         };
         let told = || words_of(message).into_iter().any(is_one);
         message.is_error() && (pointed || beside || told() || uses())

@@ -373,8 +373,7 @@ impl<'a> Search<'a> {
             } else {
                 w::GAVE_UP_ELSEWHERE
             };
-            let typed = |message: &Message| diagnoser.diagnose(message).phase == Phase::Type;
-            let mut hanging = lost::hanging(&report, &text, &unsettled, typed);
+            let mut hanging = lost::hanging(&report, &text, &unsettled);
             // That a line does nothing is so whatever the types of its values are.
             let of_itself = |index: usize| {
                 diagnoser.diagnose(&report.messages[index]).shows(MistakeId::NoEffect)

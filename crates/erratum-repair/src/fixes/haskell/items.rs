@@ -28,7 +28,7 @@ const NAMES: Factor = weight("a step names a value", 3.0);
 /// The name of the action says that it reads or makes something.
 const READS: Factor = weight("the action reads or makes something", 2.0);
 /// What stands behind the mark is a plain value, or the signature of its function says so.
-const PLAIN: Factor = weight("a plain value stands there", 3.0);
+const PLAIN: Factor = weight("a plain value stands there", 4.0);
 /// A branch without the word in front of it.
 const LOST_ELSE: Factor = evidence("the other branch follows", 5.5);
 /// Every `if` has two branches, and the first tells what the second gives.
