@@ -1,6 +1,7 @@
 //! Go: a number of seconds is turned into a time before it is multiplied: `n * time.Second`.
 
 use super::family::{Example, Family, Phases};
+use super::shape::operand_end;
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
@@ -37,18 +38,23 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     let line = lexed.on_line(lexed.code[case.token].line);
     for mark in line.clone().filter(|at| lexed.is(*at, "*") && *at > line.start) {
-        // `time.Second` is one value, and a name or a number by itself the other.
-        let (unit, other) = match lexed.is(mark + 1, "time") && lexed.is(mark + 2, ".") {
-            true => (mark + 1, mark - 1),
-            false => (mark.saturating_sub(3), mark + 1),
+        // `time.Second` is one value, and a name or a member the other.
+        let behind = lexed.is(mark + 1, "time") && lexed.is(mark + 2, ".");
+        let unit = if behind { mark + 1 } else { mark.saturating_sub(3) };
+        let (mut first, last) = match behind {
+            true => (mark - 1, Some(mark - 1)),
+            false => (mark + 1, operand_end(case, mark + 1)),
         };
-        let alone = lexed.kind(other) == Some(TokenKind::Name)
-            && !matches!(lexed.word(other + 1), "." | "(" | "[")
-            && lexed.before(other) != ".";
-        if lexed.is(unit, "time") && alone {
+        while behind && first > line.start + 1 && lexed.before(first) == "." {
+            first -= 2;
+        }
+        let Some(last) = last.filter(|_| lexed.kind(first) == Some(TokenKind::Name)) else {
+            continue;
+        };
+        if lexed.is(unit, "time") && !matches!(lexed.word(last + 1), "(" | "[") {
             let edits = vec![
-                case.insert(lexed.code[other].start, "time.Duration("),
-                case.insert(lexed.code[other].end, ")"),
+                case.insert(lexed.code[first].start, "time.Duration("),
+                case.insert(lexed.code[last].end, ")"),
             ];
             all.push(Candidate::new(MistakeId::WrongNumberType, OF_TIME, edits).guess());
         }
@@ -68,6 +74,17 @@ mod tests {
             "package quay\n\nimport \"time\"\n\nfunc rest(n int) {\n\ttime.Sleep(<|>time.Second * n)\n}\n",
             "invalid operation: time.Second * n (mismatched types time.Duration and int)",
             "package quay\n\nimport \"time\"\n\nfunc rest(n int) {\n\ttime.Sleep(time.Second * time.Duration(n))\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_member_may_hold_the_number() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nimport \"time\"\n\nfunc rest(a Alarm) {\n\ttime.Sleep(<|>a.Wait * time.Second)\n}\n",
+            "invalid operation: a.Wait * time.Second (mismatched types int and time.Duration)",
+            "package quay\n\nimport \"time\"\n\nfunc rest(a Alarm) {\n\ttime.Sleep(time.Duration(a.Wait) * time.Second)\n}\n",
         );
     }
 

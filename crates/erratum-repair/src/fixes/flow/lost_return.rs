@@ -197,16 +197,17 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
         wrapped(case, &function, &typed, &mut values);
     }
     if let Some(value) = case.language().default_of(&typed) {
-        values.push((value.to_owned(), STARTING_VALUE.into()));
+        // Go: what goes well to its end gives no error back.
+        let well = typed == "error" && value == "nil";
+        let score = if well { NOTHING_TO_RETURN } else { STARTING_VALUE };
+        values.push((value.to_owned(), score.into()));
         if matches!(typed.as_str(), "boolean" | "bool") {
             values.push(("true".to_owned(), TRUE_RATHER.into()));
         }
     } else {
         let plain = (case.language().empty_value)(&typed);
-        // Go: what goes well to its end gives no error back.
-        let well = typed == "error" && plain == "nil";
         if !plain.is_empty() {
-            values.push((plain, if well { NOTHING_TO_RETURN } else { EMPTY_VALUE }.into()));
+            values.push((plain, EMPTY_VALUE.into()));
         }
     }
     values.sort_by(|a, b| b.1.total().total_cmp(&a.1.total()));
