@@ -3,6 +3,7 @@
 
 mod forms;
 mod price;
+mod refused;
 mod words;
 
 use super::family::{Example, Family, Phases};
@@ -282,15 +283,6 @@ impl Window<'_, '_> {
         })
     }
 
-    /// Haskell: whether a token stands in front of the `=` of an equation without conditions.
-    fn is_equation(&self, token: usize) -> bool {
-        let lexed = self.case.lexed();
-        let line = lexed.code.get(token).map_or(0..0, |here| lexed.on_line(here.line));
-        let conditions = line.clone().any(|at| matches!(lexed.word(at), "|" | "let" | "where"));
-        let bare = self.case.language().applies_bare && !conditions;
-        bare && line.into_iter().any(|at| at >= token && lexed.is(at, "="))
-    }
-
     fn insertions(&self, token: usize, found: &mut Vec<Candidate>) {
         let lexed = self.case.lexed();
         let at = self.place.get(token).copied().unwrap_or(self.sequence.len());
@@ -312,30 +304,7 @@ impl Window<'_, '_> {
                 {
                     continue;
                 }
-                // A file starts with no mark, unless with a bracket.
-                let starts_file = token == 0 && !lexed.code.is_empty();
-                // Behind a word that declares stands what it declares.
-                let word =
-                    matches!(lexed.word(token.wrapping_sub(1)), "let" | "const" | "var" | "val");
-                // No statement ends behind a word that starts a declaration.
-                let starting = STARTING.contains(&lexed.word(token.wrapping_sub(1)));
-                // An equation has one `=`, unless it has conditions.
-                let second = *mark == "=" && self.is_equation(token);
-                // Between the head of a block and its brace no statement ends.
-                let headed = *mark == ";"
-                    && token < lexed.code.len()
-                    && lexed.opens_block(token)
-                    && lexed.before(token) == ")";
-                let opens = matches!(*mark, ";" | "=") && starting || second || headed;
-                if starts_file && !matches!(*mark, "(" | "[" | "{")
-                    || opens
-                    || *mark == "." && self.no_member(token)
-                    || word && matches!(*mark, "," | "." | ":")
-                    || self.header_is_full(mark, token)
-                    || self.call_is_full(mark, token)
-                    || self.other_declaring(mark, token)
-                    || self.parts_nothing(mark, token)
-                {
+                if self.is_refused(mark, token) {
                     continue;
                 }
                 // Where a statement ends with its line and the message asks for its end, what the
@@ -406,52 +375,6 @@ impl Window<'_, '_> {
                 ));
             }
         }
-    }
-
-    /// Whether a mark would be the third of a loop's header.
-    fn header_is_full(&self, mark: &str, token: usize) -> bool {
-        let (lexed, pairs) = (self.case.lexed(), &self.case.text.pairs);
-        if mark != ";" {
-            return false;
-        }
-        let before = token.checked_sub(1);
-        let Some(open) =
-            before.and_then(|at| pairs.inside_of(at).or(lexed.is(at, "(").then_some(at)))
-        else {
-            return false;
-        };
-        let header = lexed.is(open, "(") && lexed.before(open) == "for";
-        let end = pairs.partner_of(open).unwrap_or(open);
-        header && (open..end).filter(|at| lexed.is(*at, ";")).count() >= 2
-    }
-
-    /// Whether a name that starts a statement is given its value by another mark: one that declares
-    /// it, or one that does not.
-    fn other_declaring(&self, mark: &str, token: usize) -> bool {
-        let (case, lexed) = (self.case, self.case.lexed());
-        let Declaring::Mark(declaring) = case.language().declaring else { return false };
-        let Some(name) = token.checked_sub(1) else { return false };
-        if !matches!(mark, "=") && mark != declaring
-            || lexed.kind(name) != Some(TokenKind::Name)
-            || case.statement_start(name) != name
-        {
-            return false;
-        }
-        let declared = case.text.names.resolve(lexed, name).is_some_and(|d| d.token < name);
-        declared == (mark == declaring)
-    }
-
-    /// Whether a comma would give a function of the file one value more than it takes.
-    fn call_is_full(&self, mark: &str, token: usize) -> bool {
-        let pairs = &self.case.text.pairs;
-        let open = token.checked_sub(1).and_then(|at| pairs.inside_of(at)).filter(|_| mark == ",");
-        let Some(call) = open.and_then(|open| call_at(self.case, open)) else { return false };
-        let name = self.case.lexed().word(call.name);
-        // Of several functions with one name, another may be meant.
-        let functions = self.case.text.names.of(name).filter(|d| d.kind == NameKind::Function);
-        functions.count() == 1
-            && parameters(self.case, name)
-                .is_some_and(|wanted| wanted.len() <= call.arguments.len())
     }
 
     /// A mark goes directly after the token before it, or directly before the one after it, with
@@ -540,17 +463,6 @@ impl Window<'_, '_> {
             _ => MistakeId::ExtraMark,
         };
         found.push(Candidate::new(mistake, score, vec![self.case.delete_token(token)]));
-    }
-
-    /// Whether what stands at a token is declared in the program, and not as a member.
-    fn no_member(&self, token: usize) -> bool {
-        let (lexed, names) = (self.case.lexed(), &self.case.text.names);
-        let word = lexed.word(token);
-        let mut declared = names.of(word).peekable();
-        let dotted = |at: &usize| matches!(lexed.before(*at), "." | "->" | "?.");
-        declared.peek().is_some()
-            && !declared.any(|one| one.kind == NameKind::Member)
-            && !names.seen.get(word).is_some_and(|seen| seen.iter().any(dotted))
     }
 
     /// Whether the message names the one mark as what stands there, and the other as what belongs there: `":"

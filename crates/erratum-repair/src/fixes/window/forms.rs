@@ -2,12 +2,8 @@
 
 use super::{FURTHER_MARK, REACH_AFTER, REACH_BEFORE, Window};
 use crate::fixes::{Candidate, weights as w};
-use erratum_catalogue::{MistakeId, Phase};
+use erratum_catalogue::MistakeId;
 use erratum_syntax::lex::TokenKind;
-
-/// Operators that stand between two values and nowhere else.
-const PARTING: &[&str] =
-    &["<>", "===", "++", "<", ">", "+", "/", "%", "|", "==", "&&", "||", "<<", ">>", "+="];
 
 impl Window<'_, '_> {
     /// `for (i = 0, i < n; i++)`: another mark stands where one of the two `;` belongs.
@@ -135,28 +131,5 @@ impl Window<'_, '_> {
             let edit = case.delete_token(at - 1);
             found.push(Candidate::new(MistakeId::ExtraMark, w::ENDED_EARLY, vec![edit]));
         }
-    }
-
-    /// Where the syntax is sound: whether an operator would not stand where two values meet. A call
-    /// whose bracket stands right behind its name is no such place.
-    pub(super) fn parts_nothing(&self, mark: &str, token: usize) -> bool {
-        let lexed = self.case.lexed();
-        // Where values stand side by side as a rule, a lost operator is told from them by their types.
-        let bare = self.case.language().applies_bare;
-        if self.case.phase <= Phase::Syntax || self.odd || bare || !PARTING.contains(&mark) {
-            return false;
-        }
-        let (Some(last), Some(next)) = (token.checked_sub(1), lexed.code.get(token)) else {
-            return true;
-        };
-        let value = |at: usize| {
-            matches!(
-                lexed.kind(at),
-                Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Char)
-            )
-        };
-        let before = value(last) || matches!(lexed.word(last), ")" | "]");
-        let behind = value(token) || lexed.is(token, "(") && next.start > lexed.code[last].end;
-        !(before && behind) || next.first
     }
 }
