@@ -247,7 +247,11 @@ fn no_function(case: &Case, name: usize, all: &mut Vec<Candidate>) {
     // Rust has no fields but those of the program, or nearly none.
     let field = |one: &Declared| one.kind == NameKind::Member;
     let fields = !case.language().borrows || case.text.names.of(lexed.word(name)).any(field);
-    if member && fields && lexed.is(name + 2, ")") {
+    // What the text has as a function, and not as a member, only lacks its values.
+    let mut own = case.text.names.of(lexed.word(name)).peekable();
+    let function = own.peek().is_some() && own.all(|one| one.kind == NameKind::Function);
+    let counted = case.message.text.contains("but got ");
+    if member && fields && lexed.is(name + 2, ")") && !(function && counted) {
         let (open, close) = (lexed.code[name + 1], lexed.code[name + 2]);
         // A member that a method gives is hardly to be had by itself.
         let mut members = case.text.names.of(lexed.word(name)).filter(|one| field(one));
@@ -356,6 +360,16 @@ mod tests {
             "struct t { int seats; };\nint f(struct t one) {\n    return one<|>->seats;\n}\n",
             "invalid type argument of '->' (have 'struct t')",
             "struct t { int seats; };\nint f(struct t one) {\n    return one.seats;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_function_that_lacks_its_values_is_called() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "class Board {\n  count(status: string): number { return 1; }\n}\nfunction go(board: Board) {\n  console.log(board.<|>count());\n}\n",
+            "[TS2554] Expected 1 arguments, but got 0.",
         );
     }
 

@@ -51,9 +51,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let within = outer.is_some_and(|outer| {
             outer.checked_sub(1).is_some_and(|at| lexed.kind(at) == Some(TokenKind::Name))
         });
-        if named && within && said.contains(lexed.word(name))
-            || named && within && !said.contains('\'')
-        {
+        let told = said.contains(lexed.word(name)) || !said.contains('\'');
+        if named && within && told {
             let edit = Edit::delete(case.file(), lexed.code[open].start, lexed.code[open + 1].end);
             all.push(Candidate::new(MistakeId::WrongArgument, HANDED_ON, vec![edit]).guess());
         }

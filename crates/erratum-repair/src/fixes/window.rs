@@ -7,15 +7,12 @@ mod refused;
 mod words;
 
 use super::family::{Example, Family, Phases};
-use super::shape::{call_at, parameters};
 use super::{Candidate, Case, weights as w};
 use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
-use erratum_syntax::language::Declaring;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::model::{Class, class, classes};
-use erratum_syntax::names::NameKind;
 use rustc_hash::FxHashMap;
 use std::cell::RefCell;
 

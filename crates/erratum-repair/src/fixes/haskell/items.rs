@@ -246,9 +246,9 @@ fn acts(case: &Case, value: Range<usize>) -> Option<bool> {
     }
     let (first, last) = case.text.names.of(lexed.word(head)).find_map(|own| own.typed)?;
     let depth = case.text.pairs.inside_of(first);
-    let arrows =
+    let mut arrows =
         (first..=last).filter(|at| lexed.is(*at, "->") && case.text.pairs.inside_of(*at) == depth);
-    let result = arrows.last().map_or(first, |arrow| arrow + 1);
+    let result = arrows.next_back().map_or(first, |arrow| arrow + 1);
     // Any other type with a value may be that of an action, too.
     match lexed.word(result) {
         "IO" => Some(true),

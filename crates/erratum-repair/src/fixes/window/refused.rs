@@ -1,8 +1,11 @@
 //! Marks that cannot be what was lost, however usual they are.
 
 use super::{STARTING, Window};
+use crate::fixes::shape::{call_at, parameters};
 use erratum_catalogue::Phase;
+use erratum_syntax::language::Declaring;
 use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
 
 /// Operators that stand between two values and nowhere else.
 const PARTING: &[&str] =
