@@ -82,6 +82,11 @@ pub struct Note {
     pub at: Option<Place>,
 }
 
+/// The file of which a message says that it ends too early: gfortran 12 tells no other place.
+pub(crate) fn ended_file(text: &str) -> Option<&str> {
+    text.strip_prefix("Unexpected end of file in '")?.strip_suffix('\'')
+}
+
 /// A change that the compiler itself proposes: to be tried, not believed.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize)]
 #[cfg_attr(feature = "schema", derive(schemars::JsonSchema))]
@@ -210,6 +215,13 @@ impl Message {
     /// know stay as they are, and a message that points into one comes to a place in one that it knows.
     pub fn resolve(&mut self, find: &mut dyn FnMut(&str) -> Option<Source>) {
         let unit = std::mem::take(&mut self.unit);
+        if self.at.is_none()
+            && let Some(name) = ended_file(&self.text)
+            && let Some(source) = find(name)
+        {
+            let end = source.bytes().trim_ascii_end().len();
+            self.at = Some(Place::of(&source, end, end));
+        }
         for place in self.places_mut() {
             if unit != ColumnUnit::Char
                 && let Some(source) = find(&place.file)

@@ -2,13 +2,18 @@
 //! Seen with gfortran 12.
 
 use super::{Belongs, Open, file_line};
-use crate::message::{Message, Place, Severity};
+use crate::message::{Message, Place, Severity, ended_file};
 use erratum_syntax::source::ColumnUnit;
 
 const ENDINGS: &[&str] = &[".f90", ".f95", ".f03", ".f08", ".f", ".for", ".F90", ".F"];
 
 /// The line with the place: the message is still to come.
 pub(super) fn starts(line: &str) -> Option<Message> {
+    if let Some(text) = line.strip_prefix("f951: Error: ").map(crate::message::plain_quotes)
+        && ended_file(&text).is_some()
+    {
+        return Some(Message::new(Severity::Error, text));
+    }
     let (file, number, column, rest) = file_line(line)?;
     let known = ENDINGS.iter().any(|ending| file.ends_with(ending));
     if !known || !rest.trim().is_empty() || column.is_none() || file.contains(' ') {
@@ -55,6 +60,16 @@ pub(super) fn goes_on(line: &str, open: &mut Open) -> Belongs {
 #[cfg(test)]
 mod tests {
     use crate::read::read;
+    use erratum_syntax::source::Source;
+
+    #[test]
+    fn a_file_that_ends_too_early_is_told_by_its_name() {
+        let mut read = read("f951: Error: Unexpected end of file in ‘a.f90’\n".as_bytes()).messages;
+        assert_eq!(read.len(), 1);
+        let source = Source::new("a.f90", "program a\n  print *, 3\n".as_bytes());
+        read[0].resolve(&mut |name| (name == "a.f90").then(|| source.clone()));
+        assert_eq!(read[0].line(), Some(2));
+    }
 
     #[test]
     fn the_text_comes_after_the_source() {

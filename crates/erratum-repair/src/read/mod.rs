@@ -21,7 +21,7 @@ mod rustc_json;
 mod scala;
 mod tagged;
 
-use crate::message::{Message, Note, Severity, merge_doubles};
+use crate::message::{Message, Note, Severity, ended_file, merge_doubles};
 use aho_corasick::AhoCorasick;
 use folders::Folders;
 use std::path::Path;
@@ -285,7 +285,10 @@ impl LogReader {
             let torso = open.format == Format::Fortran && !fortran::is_whole(&open.message);
             let many = open.format == Format::Bare && open.message.text == "too many errors";
             let count = open.format == Format::Paren && paren::is_summary(&open.message);
-            if summary || torso || many || count {
+            // Behind other errors it only says that the compiler gave up.
+            let ended = open.format == Format::Fortran && ended_file(&open.message.text).is_some();
+            let ended = ended && self.done.iter().any(Message::is_error);
+            if summary || torso || many || count || ended {
                 return;
             }
             self.keep(open.message);
