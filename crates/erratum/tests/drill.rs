@@ -139,7 +139,7 @@ fn what_cannot_be_an_exercise_is_named() {
     // What has no words of its own cannot be asked about.
     let silent = ["drill", "--language", "c", "--kind", "swapped-arguments"];
     assert!(refused(&silent).contains("swapped-arguments in C"));
-    assert!(refused(&["drill", "--language", "ada"]).contains("come with Erratum"));
+    assert!(refused(&["drill", "--language", "kotlin"]).contains("come with Erratum"));
     assert!(refused(&["drill", "--check", "nowhere"]).contains("exercise.json"));
     assert!(
         refused(&["drill", "quay.c", "--try", "lost-hat@x"]).contains("is no number of a line")

@@ -308,7 +308,7 @@ pub(super) fn hanging(report: &Report, text: &Text, names: &[Unsettled]) -> Vec<
                 !matches!(lexed.before(at), "." | "->" | "::")
                     && values().any(|one| lexed.language.same_name(&one.name, word))
             };
-            // tsc 5.9: that of a value whose type is not known everything is of no type.
+            // tsc 5.9: what is asked of a value without a known type has no type either.
             let untyped = message.text.contains("implicitly has an 'any' type");
             untyped && at.is_some_and(|at| lexed.on_line(at.line).any(value))
         };

@@ -586,7 +586,11 @@ impl Teller<'_, '_> {
     fn faulty_place(&self, draft: &Draft, part: usize, edits: &[Edit]) -> Place {
         // What is brought in for a change stands elsewhere: a line, or a name in a list of them.
         let brought = |edit: &Edit| {
-            let beside = edits.len() > 1 && edit.text.starts_with(['\n', ',']);
+            let unit = edit
+                .text
+                .strip_prefix(", ")
+                .is_some_and(|unit| unit.starts_with(char::is_uppercase));
+            let beside = edits.len() > 1 && (unit || edit.text.starts_with('\n'));
             puts_in_line(edit) || edit.start == edit.end && beside
         };
         let Some(edit) = moved_from(edits, &draft.step.before)
