@@ -66,7 +66,11 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     ended_type(case, lexed.on_line(lexed.code[case.token].line).start, all);
     let starts = starts(case, next);
     if let Some(last) = next.checked_sub(1) {
-        let named = next == case.token && lexed.kind(next) == Some(TokenKind::Name);
+        // Where the compiler lists what it wants, the end of a statement is among that.
+        let said = &case.message.text;
+        let lists = ["expected one of", "expected `", "expected '"];
+        let other = lists.iter().any(|words| said.contains(words)) && !said.contains(';');
+        let named = next == case.token && lexed.kind(next) == Some(TokenKind::Name) && !other;
         match starts {
             true => terminator(case, last, NEXT_STARTS, all),
             false if named && lexed.code[next].first => terminator(case, last, NEXT_NAMED, all),
@@ -205,8 +209,18 @@ fn terminator(case: &Case, last: usize, why: Factor, all: &mut Vec<Candidate>) {
 
 #[cfg(test)]
 mod tests {
-    use super::super::testing::{check_fix, check_no_fix};
+    use super::super::testing::{check_fix, check_no_fix, rated};
     use super::FAMILY;
+
+    #[test]
+    fn what_the_compiler_lists_without_it_ends_no_statement() {
+        let text = |said| {
+            let before = "fn go(n: u32) -> u32 {\n    match n {\n        0 => low(n)\n        <|>one => n,\n    }\n}\n";
+            rated(&FAMILY, "rust", before, said).len()
+        };
+        assert_eq!(text("expected one of `,`, `.`, `?`, `}`, or an operator, found `one`"), 0);
+        assert_eq!(text("expected `;`, found `one`"), 1);
+    }
 
     #[test]
     fn a_bracket_above_the_reported_line_is_closed_where_its_own_line_ends() {
