@@ -2,7 +2,7 @@
 //! its import.
 
 use super::imports::{import, imported};
-use super::{Candidate, Case};
+use super::{Candidate, Case, Certainty};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::names::NameKind;
@@ -48,6 +48,8 @@ pub(super) fn complete(case: &Case, fix: &mut Candidate) {
     }
     if let [one] = &wanted[..] {
         fix.edits.push(one.clone());
+        // No data tells yet how often the library was meant.
+        fix.certainty = Certainty::Guess;
     }
 }
 

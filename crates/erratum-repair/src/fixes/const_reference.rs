@@ -32,9 +32,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let line = lexed.on_line(lexed.code[case.token].line);
-    for mark in
-        line.clone().filter(|at| lexed.is(*at, "&") && lexed.is(at + 2, ":") || is_set(case, *at))
-    {
+    // In the head of a loop, or where the reference is made.
+    let marks = |at: &usize| lexed.is(*at, "&") && matches!(lexed.word(at + 2), ":" | "=");
+    for mark in line.clone().filter(marks) {
         let start = (line.start..mark)
             .rev()
             .find(|at| matches!(lexed.word(*at), "(" | ";" | "{" | "}"))
@@ -45,12 +45,6 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             all.push(Candidate::new(MistakeId::MissingWord, KEPT, vec![edit]).guess());
         }
     }
-}
-
-/// `Car& first = cars[0]`: a reference that is made where it is declared.
-fn is_set(case: &Case, mark: usize) -> bool {
-    let lexed = case.lexed();
-    lexed.is(mark, "&") && lexed.is(mark + 2, "=")
 }
 
 #[cfg(test)]

@@ -35,7 +35,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let Some(close) = second.checked_sub(1).filter(|at| lexed.is(*at, ")")) else { return };
     if head(case, close + 1).is_some() && lexed.code[second].first {
         let edit = case.insert(lexed.code[close].end, ";");
-        all.push(Candidate::new(MistakeId::MissingTerminator, TWO_HEADS, vec![edit]));
+        all.push(Candidate::new(MistakeId::MissingTerminator, TWO_HEADS, vec![edit]).guess());
     }
 }
 

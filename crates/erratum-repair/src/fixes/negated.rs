@@ -31,7 +31,7 @@ const SAID: &[&str] = &[
     "bad operand type String for unary operator '!'",
     "bad operand type int for unary operator '!'",
     "operator ! not defined on ",
-    "Operator '!' cannot be applied to operand of type",
+    "'!' operator cannot be applied to operand of type",
     "types 'boolean' and ",
     "cannot apply unary operator `!` to type",
 ];

@@ -257,12 +257,11 @@ fn empty(case: &Case, all: &mut Vec<Candidate>) {
 fn end_of(case: &Case, start: usize) -> usize {
     let lexed = case.lexed();
     let mut last = start;
-    while let Some(next) = lexed.code.get(last + 1).filter(|next| !next.first) {
+    while let Some(next) = lexed.code.get(last + 1).filter(|next| !next.first)
+        && !matches!(lexed.word(last + 1), "}" | ";")
+    {
         let opens = next.kind == TokenKind::Open;
         last = case.text.pairs.partner_of(last + 1).filter(|_| opens).unwrap_or(last + 1);
-        if lexed.is(last + 1, "}") || lexed.is(last + 1, ";") {
-            break;
-        }
     }
     last
 }
