@@ -236,12 +236,7 @@ fn empty(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let told = case.message.text.strip_prefix("cannot use nil as ");
     let Some((typed, _)) = told.and_then(|told| told.split_once(" value in ")) else { return };
-    let own = case.text.names.of(typed).any(|declared| declared.kind == NameKind::Type);
-    let value = match case.language().default_of(typed) {
-        Some(value) => value.to_owned(),
-        None if own => format!("{typed}{{}}"),
-        None => return,
-    };
+    let Some(value) = empty_of(case, typed).filter(|value| value != "nil") else { return };
     if lexed.is(case.token, "nil") {
         let edit = case.replace_token(case.token, value);
         // Elsewhere no results are counted.
