@@ -15,6 +15,7 @@ mod deadline;
 mod error;
 mod flags;
 mod headers;
+mod layout;
 mod os;
 mod project;
 mod prompt;

@@ -1,9 +1,12 @@
 //! Which files of the learner's belong together, and what they are called.
 
 use crate::error::Error;
-use erratum_syntax::language::{self, Language};
+use crate::flags::compile_flags;
+use crate::layout::Layout;
+use erratum_syntax::language::{self, Asks, Language};
 use erratum_syntax::source::{Program, Source};
 use erratum_syntax::visible::is_hidden;
+use std::collections::HashSet;
 use std::fs;
 use std::path::{Component, Path, PathBuf};
 
@@ -27,39 +30,120 @@ pub struct Project {
     pub language: &'static Language,
     /// For a cargo project: the folder of its `Cargo.toml`.
     pub cargo: Option<PathBuf>,
+    /// Folders in which the compiler looks for what the texts ask for, named from the root.
+    pub searched: Vec<String>,
+    /// Flags with which the project compiles the first file.
+    pub flags: Vec<String>,
+    /// Files beside the program that its texts ask for.
+    needed: Vec<String>,
 }
 
 impl Project {
-    /// Reads the files that were named.
+    /// Reads the files that were named, and finds what their project has for them.
     ///
     /// # Errors
     /// When one cannot be read, is no text, is too large, or their language is not known.
     pub fn open(files: &[PathBuf], language: Option<&'static Language>) -> Result<Project, Error> {
+        Project::open_within(files, language, None)
+    }
+
+    /// The same, where nothing outside of a folder belongs to the project: what lies there is somebody
+    /// else's.
+    ///
+    /// # Errors
+    /// As [`Project::open`].
+    pub fn open_within(
+        files: &[PathBuf],
+        language: Option<&'static Language>,
+        limit: Option<&Path>,
+    ) -> Result<Project, Error> {
         let first = files.first().map_or(Path::new("."), PathBuf::as_path);
         let language = match language {
             Some(language) => language,
             None => language_of(files)?,
         };
-        let mut cargo = None;
         let plain = |path: &PathBuf| {
             path.is_relative()
                 && path.components().all(|c| matches!(c, Component::Normal(_) | Component::CurDir))
         };
-        let mut root = if files.iter().all(plain) { PathBuf::from(".") } else { parent(first) };
-        if !language.manifest.is_empty()
-            && let Some(folder) = manifest_folder(first, language.manifest)
+        let here = files.iter().all(plain);
+        let mut root = if here { PathBuf::from(".") } else { parent(first) };
+        let (mut cargo, mut layout) = (None, Layout::default());
+        if let Some(folder) = Some(language.manifest)
+            .filter(|manifest| !manifest.is_empty())
+            .and_then(|manifest| manifest_folder(first, manifest))
         {
             root.clone_from(&folder);
             cargo = Some(folder);
+        } else {
+            layout = Layout::find(language, files, limit);
+            root = root_of(&layout, files, root, here);
         }
         let mut program = Program::default();
         for path in files {
             let bytes = read(path)?;
             program.set(Source::new(name_under(&root, path), bytes));
         }
-        let mut project = Project { root, program, language, cargo };
+        for path in &layout.together {
+            // One that cannot be read is nothing that the learner has named.
+            if let Ok(bytes) = read(path) {
+                program.set(Source::new(name_under(&root, path), bytes));
+            }
+        }
+        let names = |paths: &mut dyn Iterator<Item = &PathBuf>| -> Vec<String> {
+            paths.map(|path| name_under(&root, path)).collect()
+        };
+        let mut project = Project {
+            searched: names(&mut layout.searched.iter()),
+            needed: names(&mut layout.needed.iter()),
+            flags: Vec::new(),
+            root,
+            program,
+            language,
+            cargo,
+        };
+        if let Some(folder) =
+            layout.project.filter(|_| matches!(language.projects.asks, Asks::Included(_)))
+        {
+            project.take_flags(&folder, first);
+        }
         project.add_companions();
         Ok(project)
+    }
+
+    /// Takes the flags with which the project compiles its first file. Folders of the project are meant in
+    /// the copy.
+    fn take_flags(&mut self, folder: &Path, first: &Path) {
+        let below = full(first);
+        let Ok(below) = below.strip_prefix(folder) else { return };
+        let root = full(&self.root);
+        let inside = |path: &str| {
+            let path = full(Path::new(path));
+            path.starts_with(&root).then(|| name_under(&self.root, &path))
+        };
+        let mut searched = Vec::new();
+        let mut own = |path: &str| match inside(path) {
+            Some(name) => {
+                searched.push(name.clone());
+                if name.is_empty() { ".".to_owned() } else { name }
+            }
+            None => path.to_owned(),
+        };
+        let mut flags = compile_flags(folder, below).unwrap_or_default().into_iter();
+        while let Some(flag) = flags.next() {
+            if let Some(path) = flag.strip_prefix("-I").filter(|path| !path.is_empty()) {
+                let path = own(path);
+                self.flags.push(format!("-I{path}"));
+            } else if ["-I", "-isystem", "-iquote"].contains(&flag.as_str()) {
+                let path = flags.next().map(|path| own(&path));
+                self.flags.push(flag);
+                self.flags.extend(path);
+            } else {
+                self.flags.push(flag);
+            }
+        }
+        searched.retain(|name| !self.searched.contains(name));
+        self.searched.extend(searched);
     }
 
     /// Adds the files that are compiled together with a file that was named alone: those of its folder
@@ -143,9 +227,25 @@ impl Project {
     /// The files beside the program that its compile may need: headers, sibling classes, modules.
     pub fn neighbours(&self) -> Vec<(String, Vec<u8>)> {
         let (_, deep) = self.neighbour_endings();
-        let mut found = Vec::new();
+        let mut found: Vec<(String, Vec<u8>)> = Vec::new();
+        let mut taken: HashSet<String> = HashSet::new();
+        let mut add = |name: String, path: &Path| {
+            if self.program.file(&name).is_none()
+                && !taken.contains(&name)
+                && let Ok(bytes) = fs::read(path)
+            {
+                taken.insert(name.clone());
+                found.push((name, bytes));
+            }
+            found.len() < NEIGHBOURS
+        };
+        for name in &self.needed {
+            add(name.clone(), &self.path(name));
+        }
         let mut folders: Vec<PathBuf> =
             self.program.files.iter().map(|file| parent(Path::new(file.name()))).collect();
+        let named = |name: &String| PathBuf::from(if name.is_empty() { "." } else { name });
+        folders.extend(self.searched.iter().map(named));
         folders.sort();
         folders.dedup();
         for folder in folders {
@@ -162,21 +262,28 @@ impl Project {
                 let path = entry.path();
                 let fits = self.may_need(path);
                 let small = entry.metadata().is_ok_and(|data| data.len() <= LARGEST / 4);
-                let name = name_under(&self.root, path);
-                if found.len() >= NEIGHBOURS {
+                if fits && small && !add(name_under(&self.root, path), path) {
                     return found;
-                }
-                if fits
-                    && small
-                    && self.program.file(&name).is_none()
-                    && let Ok(bytes) = fs::read(path)
-                {
-                    found.push((name, bytes));
                 }
             }
         }
         found
     }
+}
+
+/// The folder from which names are meant, where a project lies in several folders: the one from which the
+/// files were named, if all of it lies below that.
+fn root_of(layout: &Layout, files: &[PathBuf], usual: PathBuf, here: bool) -> PathBuf {
+    let plain =
+        layout.searched.is_empty() && layout.needed.is_empty() && layout.together.is_empty();
+    let Some(root) = layout.root(files).filter(|_| !plain) else { return usual };
+    let current = std::env::current_dir().map(|current| full(&current)).unwrap_or_default();
+    let below = root.starts_with(&current) && (layout.top.is_none() || root == current);
+    if here && below { PathBuf::from(".") } else { root }
+}
+
+fn full(path: &Path) -> PathBuf {
+    path.canonicalize().unwrap_or_else(|_| path.to_owned())
 }
 
 fn parent(path: &Path) -> PathBuf {
@@ -188,7 +295,6 @@ fn parent(path: &Path) -> PathBuf {
 
 /// What a file is called in messages: its path from the root, with `/`.
 fn name_under(root: &Path, path: &Path) -> String {
-    let full = |path: &Path| path.canonicalize().unwrap_or_else(|_| path.to_owned());
     let relative = match (path.is_absolute(), root == Path::new(".")) {
         (false, true) => path.to_owned(),
         _ => full(path).strip_prefix(full(root)).map_or_else(|_| path.to_owned(), Path::to_owned),

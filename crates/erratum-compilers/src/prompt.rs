@@ -23,6 +23,8 @@ pub(crate) struct Prompt {
     input: ChildStdin,
     answers: Receiver<Vec<u8>>,
     version: String,
+    /// Where it looks for modules now.
+    searched: Vec<String>,
     // Its folder for temporary files, which goes after it.
     _scratch: Scratch,
 }
@@ -51,8 +53,8 @@ impl Prompt {
         drop(command);
         let input = child.stdin.take().ok_or_else(|| fail("has no input"))?;
         let answers = answers(reader, limits.output);
-        let mut prompt =
-            Prompt { child, input, answers, version: String::new(), _scratch: scratch };
+        let (version, searched) = (String::new(), Vec::new());
+        let mut prompt = Prompt { child, input, answers, version, searched, _scratch: scratch };
         let mark = format!("\\x{MARK:x}");
         let deadline = Instant::now() + limits.time;
         let hello = prompt.ask(&format!(":set prompt \"{mark}\"\n"), deadline)?;
@@ -91,6 +93,14 @@ impl Prompt {
             let quoted =
                 |file: &String| format!("\"{}\"", file.replace('\\', "\\\\").replace('"', "\\\""));
             let files: Vec<String> = request.files.iter().map(quoted).collect();
+            if self.searched != request.searched {
+                // Alone, `-i` forgets all folders.
+                let own = [".".to_owned()];
+                let all: Vec<&str> =
+                    own.iter().chain(&request.searched).map(String::as_str).collect();
+                self.ask(&format!(":set -i \"-i{}\"\n", all.join(":")), deadline)?;
+                self.searched.clone_from(&request.searched);
+            }
             self.ask(&format!(":cd {}\n", request.folder), deadline)?;
             let said = self.ask(&format!(":load {}\n", files.join(" ")), deadline)?;
             let reading = read::read(&said);

@@ -147,10 +147,12 @@ pub(crate) struct Resident {
     _scratch: Scratch,
 }
 
-/// One check: the folder of the copy, the root from which its imports are meant, and the files in it.
+/// One check: the folder of the copy, the roots from which its imports are meant, further folders in it in
+/// which modules lie, and its files.
 pub(crate) struct Request {
     pub folder: String,
     pub root: String,
+    pub searched: Vec<String>,
     pub files: Vec<String>,
 }
 

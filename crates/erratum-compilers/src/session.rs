@@ -232,9 +232,11 @@ impl Session {
         let kind = self.found.kind;
         let mut all = kind.arguments(depth, &self.origin);
         if kind.wants_source_path {
-            let root = folder.join(self.source_root(&self.project.program)).display().to_string();
+            let root = self.source_roots(&self.project.program, folder);
             all.extend(["-sourcepath".to_owned(), root.clone(), "-cp".to_owned(), root]);
         }
+        all.extend((kind.searched)(&self.searched()));
+        all.extend(self.project.flags.iter().cloned());
         all.extend(self.found.arguments.iter().cloned());
         let program = &self.project.program;
         if let (Some(alone), Some(_)) = (kind.alone, &self.alone) {
@@ -243,6 +245,23 @@ impl Session {
         let crate_root = self.crate_root.as_ref().map(|(root, edition)| (&**root, &**edition));
         all.extend((kind.inputs)(&Inputs { program, crate_root }));
         all
+    }
+
+    /// The folders in which the compiler looks for what the texts ask for, from that of the copy.
+    fn searched(&self) -> Vec<String> {
+        let named = |name: &String| if name.is_empty() { ".".to_owned() } else { name.clone() };
+        self.project.searched.iter().map(named).collect()
+    }
+
+    /// All folders under which packages lie, in a copy.
+    fn source_roots(&self, program: &Program, folder: &Path) -> String {
+        let own = self.source_root(program);
+        let others = self.project.searched.iter().filter(|name| **name != own);
+        let all: Vec<String> = std::iter::once(&own)
+            .chain(others)
+            .map(|name| folder.join(name).display().to_string())
+            .collect();
+        all.join(if cfg!(windows) { ";" } else { ":" })
     }
 
     /// The folder under which Java's packages lie: the file's folder without its package's parts.
@@ -450,7 +469,7 @@ impl Session {
         if self.found.kind.root_is_origin {
             return self.origin.display().to_string();
         }
-        folder.join(self.source_root(program)).display().to_string()
+        self.source_roots(program, folder)
     }
 
     /// Checks by the compiler that stays. Nothing when it cannot be had: then the plain compiler is used.
@@ -461,6 +480,7 @@ impl Session {
             .map(|(program, copy)| Request {
                 folder: copy.folder.display().to_string(),
                 root: self.root_of(program, &copy.folder),
+                searched: self.searched(),
                 files: self
                     .project
                     .program

@@ -79,7 +79,10 @@ impl<'a> Surveyor<'a> {
             return Err("there is no compiler".to_owned());
         };
         if self.how.build.is_empty() {
-            let project = Project::open(&hand_in.files, Some(language));
+            // What lies beside a hand-in is somebody else's.
+            let alone = hand_in.files.first().and_then(|file| file.parent());
+            let limit = hand_in.folder.as_deref().or(alone);
+            let project = Project::open_within(&hand_in.files, Some(language), limit);
             let project = project.map_err(|error| said(&error))?;
             return session.look_at(project).map_err(|error| said(&error));
         }

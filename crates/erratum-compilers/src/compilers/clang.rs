@@ -17,6 +17,7 @@ const BASE: Kind = Kind {
     note: "read from its text and its hints",
     check: CHECK,
     link: Some(Link::Files(&["-o", "erratum-linked"])),
+    searched: super::headers,
     searches_origin: true,
     ..super::PLAIN
 };

@@ -10,6 +10,7 @@ pub(super) static FPC: Kind = Kind {
     install: "On Debian and Ubuntu: `apt install fp-compiler fp-units-base fp-units-rtl`.",
     note: "stops at the first syntax error, so it is asked again after each fix",
     check: &["-vewnhq", "-l-", "-Mobjfpc", "-Se500", "-s"],
+    searched: |folders| [super::each(folders, "-Fu"), super::each(folders, "-Fi")].concat(),
     inputs: |inputs| inputs.main_file().into_iter().collect(),
     ..super::PLAIN
 };

@@ -15,6 +15,7 @@ const BASE: Kind = Kind {
     check: CHECK,
     late: Some(LATE),
     link: Some(Link::Files(&["-o", "erratum-linked"])),
+    searched: super::headers,
     searches_origin: true,
     ..super::PLAIN
 };

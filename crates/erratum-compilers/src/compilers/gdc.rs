@@ -9,5 +9,6 @@ pub(super) static GDC: Kind = Kind {
     install: "On Debian and Ubuntu: `apt install gdc`.",
     note: "read from its text",
     check: &["-fsyntax-only", "-Wall", "-fmax-errors=0"],
+    searched: |folders| super::each(folders, "-I"),
     ..super::PLAIN
 };

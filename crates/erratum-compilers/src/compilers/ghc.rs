@@ -10,5 +10,6 @@ pub(super) static GHC: Kind = Kind {
     note: "kept running in its interactive mode for the length of a command",
     check: &["-fno-code", "-fdiagnostics-color=never", "-ferror-spans", "-W"],
     stays: Some(Stays::Prompt),
+    searched: |folders| super::each(folders, "-i"),
     ..super::PLAIN
 };

@@ -11,5 +11,6 @@ pub(super) static GNATMAKE: Kind = Kind {
     // gnatmake 12 goes by times in whole seconds: without `-f`, a copy that changes within one is not
     // compiled again.
     check: &["-q", "-f", "-c", "-u", "-gnatc", "-gnatf", "-gnatwa"],
+    searched: |folders| super::each(folders, "-I"),
     ..super::PLAIN
 };

@@ -50,6 +50,8 @@ pub struct Kind {
     pub(crate) link: Option<Link>,
     /// What comes behind them: files, and what they need.
     pub inputs: fn(&Inputs) -> Vec<String>,
+    /// How it is told of the folders in which it looks for what a text asks for.
+    pub searched: fn(&[String]) -> Vec<String>,
     /// Whether it also looks for headers in the folder where the learner's files stand.
     pub searches_origin: bool,
     /// How it is kept running for the length of a command, where it can be.
@@ -120,6 +122,7 @@ const PLAIN: Kind = Kind {
     late: None,
     link: None,
     inputs: |inputs| inputs.files().collect(),
+    searched: |_| Vec::new(),
     searches_origin: false,
     stays: None,
     alone: None,
@@ -170,6 +173,18 @@ pub static KINDS: &[&Kind] = &[
     &swiftc::SWIFTC,
     &spcomp::SPCOMP,
 ];
+
+/// Each folder behind a flag of its own, which may be the same word.
+fn each(folders: &[String], flag: &str) -> Vec<String> {
+    folders.iter().map(|folder| format!("{flag}{folder}")).collect()
+}
+
+/// For headers in quotes first, and for those in angle brackets behind those of the system: one of a name
+/// that the library has takes nothing away from it.
+fn headers(folders: &[String]) -> Vec<String> {
+    let both = |folder: &String| ["-iquote", folder, "-idirafter", folder].map(str::to_owned);
+    folders.iter().flat_map(both).collect()
+}
 
 /// What is compiled.
 pub struct Inputs<'a> {

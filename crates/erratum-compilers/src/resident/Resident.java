@@ -60,15 +60,15 @@ public class Resident {
 
     private static void check(String[] fields, StringBuilder answer) throws Exception {
         Path folder = Path.of(fields[1]);
-        Path root = Path.of(fields[2]);
+        List<Path> roots = Stream.of(fields[2].split(File.pathSeparator)).map(Path::of).toList();
         List<Path> paths = new ArrayList<>();
         for (int i = 3; i < fields.length; i++) {
             paths.add(folder.resolve(fields[i]));
         }
-        Knowledge known = known(root, paths);
+        Knowledge known = known(roots, paths);
         boolean fresh = known.checks == 1;
         try {
-            check(known, fields[0], folder, root, paths, answer);
+            check(known, fields[0], folder, roots, paths, answer);
         } catch (Throwable trouble) {
             KNOWN.remove();
             if (fresh) {
@@ -76,17 +76,17 @@ public class Resident {
             }
             // It may be that what it knew was no longer good.
             answer.setLength(0);
-            check(new Knowledge(), fields[0], folder, root, paths, answer);
+            check(new Knowledge(), fields[0], folder, roots, paths, answer);
         }
     }
 
-    private static void check(Knowledge known, String id, Path folder, Path root, List<Path> paths,
+    private static void check(Knowledge known, String id, Path folder, List<Path> roots, List<Path> paths,
             StringBuilder answer) throws IOException {
         StandardJavaFileManager files = known.files;
         // A text that was written within the same tick of the clock is not the same text.
         files.flush();
-        files.setLocationFromPaths(StandardLocation.CLASS_PATH, List.of(root));
-        files.setLocationFromPaths(StandardLocation.SOURCE_PATH, List.of(root));
+        files.setLocationFromPaths(StandardLocation.CLASS_PATH, roots);
+        files.setLocationFromPaths(StandardLocation.SOURCE_PATH, roots);
         files.setLocationFromPaths(StandardLocation.CLASS_OUTPUT, List.of(folder));
         DiagnosticCollector<JavaFileObject> found = new DiagnosticCollector<>();
         known.tasks.getTask(Writer.nullWriter(), files, found, OPTIONS, null,
@@ -131,7 +131,7 @@ public class Resident {
      * What this thread knows that is good for these files. A class that is read from another file, or looked
      * for in the file of its name, stays known, and so does a package: a check that may meet such starts anew.
      */
-    private static Knowledge known(Path root, List<Path> paths) throws IOException {
+    private static Knowledge known(List<Path> roots, List<Path> paths) throws IOException {
         StringBuilder packages = new StringBuilder();
         boolean usual = true;
         for (Path path : paths) {
@@ -141,8 +141,12 @@ public class Resident {
             usual &= Pattern.compile("\\b(class|interface|enum|record)\\s+" + Pattern.quote(name) + "\\b")
                 .matcher(text).find();
         }
-        try (Stream<Path> all = Files.walk(root)) {
-            usual &= all.noneMatch(one -> isJava(one) && !paths.contains(one));
+        for (Path root : roots) {
+            if (usual && Files.isDirectory(root)) {
+                try (Stream<Path> all = Files.walk(root)) {
+                    usual = all.noneMatch(one -> isJava(one) && !paths.contains(one));
+                }
+            }
         }
         if (!usual) {
             KNOWN.remove();

@@ -2,11 +2,25 @@
 
 use super::NamedEnd;
 use super::{Apostrophe, ImportForm, Language, NameKind::*, Usual};
+use super::{Asks, Modules, Projects, Together};
 
 pub(super) static ADA: Language = Language {
     id: "ada",
     name: "Ada",
     extensions: &["adb", "ads"],
+    projects: Projects {
+        built_by: &["*.gpr"],
+        asks: Asks::Modules(&Modules {
+            word: "with",
+            between: &[],
+            list: true,
+            gap: "-",
+            any_case: true,
+            within: 0,
+        }),
+        together: Together::Named,
+        package: None,
+    },
     line_comments: &["--"],
     block_comments: &[],
     apostrophe: Apostrophe::Attribute,

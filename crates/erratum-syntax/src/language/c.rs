@@ -1,6 +1,22 @@
 //! C.
 
+use super::{Asks, Projects};
 use super::{ImportForm, Language, LibraryGroup, ListType, NameKind::*, Usual};
+
+/// A header of another folder is found by its path.
+pub(super) const PROJECTS: Projects = Projects {
+    built_by: &[
+        "Makefile",
+        "makefile",
+        "GNUmakefile",
+        "CMakeLists.txt",
+        "meson.build",
+        "configure.ac",
+        "compile_commands.json",
+    ],
+    asks: Asks::Included("include"),
+    ..Projects::NONE
+};
 
 pub(super) const OPERATORS: &[&str] = &[
     "<<=", ">>=", "...", "->", "++", "--", "<<", ">>", "<=", ">=", "==", "!=", "&&", "||", "+=",
@@ -77,6 +93,7 @@ pub(super) static C: Language = Language {
     id: "c",
     name: "C",
     extensions: &["c", "h"],
+    projects: PROJECTS,
     usual: Usual { truth: "int", whole: "int", real: "double", text: "const char *" },
     fixed_words: &[("const", "")],
     directives: true,

@@ -6,6 +6,7 @@ pub(super) static CPP: Language = Language {
     id: "cpp",
     name: "C++",
     extensions: &["cpp", "cc", "cxx", "C", "c++", "hpp", "hh", "hxx"],
+    projects: c::PROJECTS,
     raw_strings: RawStrings::Delimited,
     usual: Usual { truth: "bool", whole: "int", real: "double", text: "std::string" },
     fixed_words: &[("const", "")],

@@ -1,11 +1,13 @@
 //! C#.
 
 use super::{ImportForm, Language, ListType, NameKind::*, Perhaps, RawStrings, Synonyms};
+use super::{Projects, Together};
 
 pub(super) static CSHARP: Language = Language {
     id: "csharp",
     name: "C#",
     extensions: &["cs"],
+    projects: Projects { built_by: &["*.csproj"], together: Together::Project, ..Projects::NONE },
     fixed_words: &[("const", ""), ("readonly", "")],
     raw_strings: RawStrings::Verbatim,
     type_arguments: Some(("<", ">")),

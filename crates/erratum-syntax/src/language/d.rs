@@ -1,11 +1,25 @@
 //! D.
 
+use super::{Asks, Modules, Projects, Together};
 use super::{ImportForm, Language, NameKind::*, RawStrings};
 
 pub(super) static D: Language = Language {
     id: "d",
     name: "D",
     extensions: &["d"],
+    projects: Projects {
+        built_by: &["dub.json", "dub.sdl"],
+        asks: Asks::Modules(&Modules {
+            word: "import",
+            between: &["static"],
+            list: true,
+            gap: "/",
+            any_case: false,
+            within: 0,
+        }),
+        together: Together::Named,
+        package: Some(("module", 1)),
+    },
     block_comments: &[("/*", "*/"), ("/+", "+/")],
     multiline_strings: true,
     raw_strings: RawStrings::Backtick,

@@ -1,5 +1,6 @@
 //! Go.
 
+use super::{Asks, Projects};
 use super::{Declaring, ImportList, ListType};
 use super::{ImportForm, Language, NameKind::*, RawStrings, Usual};
 use crate::names::forms;
@@ -8,6 +9,11 @@ pub(super) static GO: Language = Language {
     id: "go",
     name: "Go",
     extensions: &["go"],
+    projects: Projects {
+        built_by: &["go.mod"],
+        asks: Asks::Below("go.mod", "module"),
+        ..Projects::NONE
+    },
     raw_strings: RawStrings::Backtick,
     line_ends: true,
     usual: Usual { truth: "bool", whole: "int", real: "float64", text: "string" },

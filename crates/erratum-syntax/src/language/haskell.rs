@@ -1,12 +1,26 @@
 //! Haskell.
 
 use super::{Apostrophe, Declaring, Language, ListType, NameKind::*, Perhaps, Synonyms, Usual};
+use super::{Asks, Modules, Projects, Together};
 use crate::names::forms;
 
 pub(super) static HASKELL: Language = Language {
     id: "haskell",
     name: "Haskell",
     extensions: &["hs"],
+    projects: Projects {
+        built_by: &["*.cabal", "package.yaml", "stack.yaml", "cabal.project"],
+        asks: Asks::Modules(&Modules {
+            word: "import",
+            between: &["safe", "qualified"],
+            list: false,
+            gap: "/",
+            any_case: false,
+            within: 0,
+        }),
+        together: Together::Named,
+        package: Some(("module", 1)),
+    },
     perhaps: Some(Perhaps { around: ("Maybe ", ""), there: "", instead: ("", "") }),
     line_comments: &["--"],
     block_comments: &[("{-", "-}")],

@@ -1,11 +1,25 @@
 //! Java.
 
+use super::{Asks, Modules, Projects, Together};
 use super::{ImportForm, Language, NameKind::*, Perhaps, Synonyms, Usual};
 
 pub(super) static JAVA: Language = Language {
     id: "java",
     name: "Java",
     extensions: &["java"],
+    projects: Projects {
+        built_by: &["pom.xml", "build.gradle", "build.gradle.kts", "settings.gradle", "build.xml"],
+        asks: Asks::Modules(&Modules {
+            word: "import",
+            between: &["static"],
+            list: false,
+            gap: "/",
+            any_case: false,
+            within: 2,
+        }),
+        together: Together::Named,
+        package: Some(("package", 0)),
+    },
     text_block: Some("\"\"\""),
     type_arguments: Some(("<", ">")),
     imports_all: "*",

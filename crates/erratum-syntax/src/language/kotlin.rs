@@ -1,6 +1,7 @@
 //! Kotlin.
 
 use super::{Counting, Language, NameKind::*, Usual};
+use super::{Projects, Together};
 
 pub(super) static KOTLIN: Language = Language {
     counting: Some(Counting {
@@ -13,6 +14,17 @@ pub(super) static KOTLIN: Language = Language {
     id: "kotlin",
     name: "Kotlin",
     extensions: &["kt", "kts"],
+    projects: Projects {
+        built_by: &[
+            "build.gradle",
+            "build.gradle.kts",
+            "settings.gradle",
+            "settings.gradle.kts",
+            "pom.xml",
+        ],
+        together: Together::Sources,
+        ..Projects::NONE
+    },
     nested_comments: true,
     text_block: Some("\"\"\""),
     line_ends: true,

@@ -18,6 +18,7 @@ mod java;
 mod kotlin;
 mod parts;
 mod pascal;
+mod projects;
 mod qml;
 mod rust;
 mod scala;
@@ -30,6 +31,7 @@ pub use parts::{
     Apostrophe, AtToken, Declaration, Declaring, ImportForm, ImportList, LibraryGroup, ListType,
     NameKind, NamedEnd, Preference, RawStrings, Synonyms, Usual,
 };
+pub use projects::{Asks, Modules, Projects, Together};
 
 /// What languages have in common that write `hour: i32`, and whose bodies give back a value.
 const RUST_LIKE: Language = Language {
@@ -164,6 +166,7 @@ const PLAIN: Language = Language {
     beside: &[],
     deep: true,
     manifest: "",
+    projects: Projects::NONE,
     declaration: forms::type_first,
     type_behind: forms::type_after_name,
     result: forms::result,
@@ -421,6 +424,8 @@ pub struct Language {
 
     /// The file that makes a folder a project; empty if there is none.
     pub manifest: &'static str,
+    /// How projects of several folders are laid out.
+    pub projects: Projects,
 
     // How declarations look.
     /// What a token declares, if it stands behind no word of [`Language::declares`].

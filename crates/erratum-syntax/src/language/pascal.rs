@@ -1,12 +1,26 @@
 //! Pascal, as Free Pascal and Delphi know it.
 
 use super::{Apostrophe, ImportForm, Language, ListType, NameKind::*, Usual};
+use super::{Asks, Modules, Projects, Together};
 use crate::lex::Lexed;
 
 pub(super) static PASCAL: Language = Language {
     id: "pascal",
     name: "Pascal",
     extensions: &["pas", "pp", "lpr", "dpr", "inc"],
+    projects: Projects {
+        built_by: &["*.lpi", "*.dpr", "*.dproj", "*.lpr"],
+        asks: Asks::Modules(&Modules {
+            word: "uses",
+            between: &[],
+            list: true,
+            gap: ".",
+            any_case: true,
+            within: 0,
+        }),
+        together: Together::Named,
+        package: None,
+    },
     block_comments: &[("{", "}"), ("(*", "*)")],
     nested_comments: true,
     apostrophe: Apostrophe::Text,

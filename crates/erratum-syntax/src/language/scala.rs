@@ -1,6 +1,7 @@
 //! Scala.
 
 use super::{Counting, Language, ListType, NameKind::*, Perhaps, RawStrings, Synonyms, Usual};
+use super::{Projects, Together};
 
 pub(super) static SCALA: Language = Language {
     counting: Some(Counting {
@@ -14,6 +15,18 @@ pub(super) static SCALA: Language = Language {
     name: "Scala",
     raw_strings: RawStrings::Prefixed,
     extensions: &["scala", "sc"],
+    projects: Projects {
+        built_by: &[
+            "build.sbt",
+            "build.sc",
+            "build.mill",
+            "pom.xml",
+            "build.gradle",
+            "build.gradle.kts",
+        ],
+        together: Together::Sources,
+        ..Projects::NONE
+    },
     nested_comments: true,
     text_block: Some("\"\"\""),
     line_ends: true,

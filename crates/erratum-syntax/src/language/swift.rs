@@ -1,6 +1,7 @@
 //! Swift.
 
 use super::{Counting, Language, NameKind::*, Usual};
+use super::{Projects, Together};
 
 pub(super) static SWIFT: Language = Language {
     counting: Some(Counting {
@@ -13,6 +14,11 @@ pub(super) static SWIFT: Language = Language {
     id: "swift",
     name: "Swift",
     extensions: &["swift"],
+    projects: Projects {
+        built_by: &["Package.swift"],
+        together: Together::Sources,
+        ..Projects::NONE
+    },
     nested_comments: true,
     text_block: Some("\"\"\""),
     line_ends: true,

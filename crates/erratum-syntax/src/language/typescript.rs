@@ -1,11 +1,17 @@
 //! TypeScript, and JavaScript that is checked.
 
 use super::{Apostrophe, Language, ListType, NameKind::*, Perhaps, RawStrings, Synonyms, Usual};
+use super::{Asks, Projects};
 
 pub(super) static TYPESCRIPT: Language = Language {
     id: "typescript",
     name: "TypeScript",
     extensions: &["ts", "mts", "cts", "tsx", "js", "mjs", "cjs", "jsx"],
+    projects: Projects {
+        built_by: &["tsconfig.json", "package.json"],
+        asks: Asks::Relative(&["ts", "tsx", "d.ts", "mts", "cts", "js", "jsx", "mjs", "cjs"]),
+        ..Projects::NONE
+    },
     raw_strings: RawStrings::Template,
     apostrophe: Apostrophe::Text,
     line_ends: true,

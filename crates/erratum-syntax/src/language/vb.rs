@@ -2,6 +2,7 @@
 
 use super::{Apostrophe, ImportForm, Language, NameKind::*, Usual};
 use super::{Declaring, NamedEnd, Preference};
+use super::{Projects, Together};
 use crate::lex::Lexed;
 use crate::names::forms;
 
@@ -9,6 +10,7 @@ pub(super) static VB: Language = Language {
     id: "vb",
     name: "Visual Basic",
     extensions: &["vb"],
+    projects: Projects { built_by: &["*.vbproj"], together: Together::Project, ..Projects::NONE },
     line_comments: &["'"],
     block_comments: &[],
     apostrophe: Apostrophe::Attribute,
