@@ -188,6 +188,13 @@ impl Project {
         }
     }
 
+    /// The full path of the folder from which files are named. `None` where it is the current one.
+    pub fn folder(&self) -> Option<PathBuf> {
+        let root = full(&self.root);
+        let current = std::env::current_dir().map(|current| full(&current)).ok();
+        Some(root).filter(|root| current.as_ref() != Some(root))
+    }
+
     /// The path of a file of the program.
     pub fn path(&self, name: &str) -> PathBuf {
         let path = Path::new(name);

@@ -218,6 +218,7 @@ impl Session {
             version,
             command,
             exit,
+            folder: self.project.folder().map(|folder| folder.display().to_string()),
             taken: Vec::new(),
         }
     }
@@ -392,6 +393,11 @@ impl Session {
     /// English, in a folder.
     fn confined(&self, program: &Path, folder: &Path) -> Command {
         let caches = (self.found.kind.caches)();
+        // On a machine that is new to the compiler they are not there, and only what is there can be
+        // written to.
+        for cache in &caches {
+            let _ = std::fs::create_dir_all(cache);
+        }
         let mut writable = vec![self.scratch.path()];
         writable.extend(caches.iter().map(PathBuf::as_path));
         let mut command = confine::command(program, &writable, true);

@@ -25,6 +25,11 @@ impl Trust {
         Trust { list: None, everything: true }
     }
 
+    /// The list in a file, which is made with the first folder.
+    pub fn listed_in(list: PathBuf) -> Trust {
+        Trust { list: Some(list), everything: false }
+    }
+
     /// The user's own list. Without a home folder, nothing is trusted.
     pub fn of_user() -> Trust {
         let folders = directories::ProjectDirs::from("", "", "erratum");
@@ -110,7 +115,7 @@ mod tests {
     use super::*;
 
     fn trust(folder: &Path) -> Trust {
-        Trust { list: Some(folder.join("state/trusted")), everything: false }
+        Trust::listed_in(folder.join("state/trusted"))
     }
 
     #[test]

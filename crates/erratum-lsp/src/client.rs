@@ -32,6 +32,8 @@ pub(crate) struct Client {
     pub abilities: Abilities,
     /// Whether it shows what only follows.
     pub follows: bool,
+    /// Whether it tells of files that others change.
+    pub watches: bool,
 }
 
 /// What a client may set when it starts.
@@ -60,11 +62,14 @@ impl Client {
         let wishes: Wishes =
             wishes.and_then(|wishes| serde_json::from_value(wishes).ok()).unwrap_or_default();
         let window = capabilities.window.as_ref();
+        let files = capabilities.workspace.as_ref();
+        let files = files.and_then(|w| w.did_change_watched_files.as_ref());
         Client {
             progress: window.and_then(|w| w.work_done_progress).unwrap_or(false),
             encoding: Encoding::agreed(known),
             abilities: Abilities { versions, asks },
             follows: wishes.follows,
+            watches: files.and_then(|files| files.dynamic_registration).unwrap_or(false),
         }
     }
 }

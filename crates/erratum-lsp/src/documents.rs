@@ -4,7 +4,7 @@ use crate::places::Encoding;
 use erratum_syntax::source::Source;
 use lsp_types::{TextDocumentContentChangeEvent, Uri};
 use std::collections::HashMap;
-use std::path::PathBuf;
+use std::path::{Path, PathBuf};
 use std::sync::Arc;
 
 /// One of them.
@@ -64,6 +64,12 @@ impl Documents {
     /// Forgets a text.
     pub fn close(&mut self, uri: &Uri) {
         self.0.remove(uri);
+    }
+
+    /// The names of those that stand at certain paths.
+    pub fn uris(&self, wanted: impl Fn(&Path) -> bool) -> Vec<Uri> {
+        let fit = self.0.iter().filter(|(_, document)| wanted(&document.path));
+        fit.map(|(uri, _)| uri.clone()).collect()
     }
 
     /// The texts beside one: what else is open of its folder.

@@ -16,10 +16,13 @@ mod server;
 mod shape;
 mod small;
 pub mod transport;
+mod trusting;
 mod uri;
+mod watched;
 mod worker;
 
 use erratum_catalogue::Catalogue;
+use erratum_compilers::Trust;
 use erratum_look::{Builder, Look, Narrowing, Session};
 use std::path::Path;
 use std::sync::Arc;
@@ -39,6 +42,8 @@ pub type Shared = Arc<dyn Fn(&Narrowing) -> String + Send + Sync>;
 pub struct Setup {
     /// Says how a file is looked at: settings, trust, what is kept prepared.
     pub builder: Build,
+    /// The folders whose settings may say which program is started; the client is asked about others.
+    pub trust: Trust,
     /// Writes the text with which to ask somebody.
     pub shared: Shared,
     /// Keeps what is found in a text that is saved; may return a sentence for the user.

@@ -7,6 +7,8 @@ use crate::documents::{Document, Documents};
 use crate::progress::Progress;
 use crate::shape::Shape;
 use crate::small::{self, Asked};
+use crate::trusting::Trusting;
+use crate::watched;
 use crate::worker::{self, Done, Job, Outcome};
 use crate::{Build, Error, Setup, Shared, hover};
 use crossbeam_channel::{Receiver, Sender, select, unbounded};
@@ -17,11 +19,12 @@ use erratum_syntax::language::by_file_name;
 use lsp_server::{Connection, ErrorCode, Message, Notification, Request, RequestId, Response};
 use lsp_types::{
     CodeActionOrCommand, CodeActionParams, Diagnostic, DidChangeTextDocumentParams,
-    DidCloseTextDocumentParams, DidOpenTextDocumentParams, DocumentDiagnosticParams,
-    DocumentHighlightParams, DocumentSymbolParams, DocumentSymbolResponse, ExecuteCommandParams,
-    FoldingRangeParams, FullDocumentDiagnosticReport, Hover, HoverContents, HoverParams,
-    InitializeParams, MarkupContent, MarkupKind, Position, PublishDiagnosticsParams,
-    RelatedFullDocumentDiagnosticReport, Uri, WorkDoneProgressCancelParams,
+    DidChangeWatchedFilesParams, DidCloseTextDocumentParams, DidOpenTextDocumentParams,
+    DocumentDiagnosticParams, DocumentHighlightParams, DocumentSymbolParams,
+    DocumentSymbolResponse, ExecuteCommandParams, FoldingRangeParams, FullDocumentDiagnosticReport,
+    Hover, HoverContents, HoverParams, InitializeParams, MarkupContent, MarkupKind, Position,
+    PublishDiagnosticsParams, RelatedFullDocumentDiagnosticReport, Uri,
+    WorkDoneProgressCancelParams,
 };
 use serde::de::DeserializeOwned;
 use std::collections::HashMap;
@@ -35,6 +38,7 @@ pub fn serve(connection: &Connection, setup: Setup) -> Result<(), Error> {
     let (id, params) = connection.initialize_start()?;
     let params: InitializeParams = serde_json::from_value(params)?;
     let client = Client::of(&params);
+    let trusting = Trusting::new(setup.trust.clone());
     let capabilities = serde_json::json!({
         "capabilities": capabilities(client.encoding),
         "serverInfo": { "name": SOURCE, "version": setup.version },
@@ -59,7 +63,11 @@ pub fn serve(connection: &Connection, setup: Setup) -> Result<(), Error> {
         files: HashMap::new(),
         waiting: Vec::new(),
         running: None,
+        trusting,
     };
+    if server.client.watches {
+        server.send(watched::registration())?;
+    }
     let ended = server.listen(connection, &done, &made);
     if let Some((_, _, cancel)) = &server.running {
         cancel.cancel();
@@ -102,6 +110,7 @@ struct Server {
     /// Files to look at, the one that was changed last at the end.
     waiting: Vec<Uri>,
     running: Option<(Uri, i32, CancelToken)>,
+    trusting: Trusting,
 }
 
 #[allow(clippy::mutable_key_type, reason = "the hash of a URI is that of its text, which stays")]
@@ -128,7 +137,7 @@ impl Server {
                         }
                         self.notification(notification)?;
                     }
-                    Ok(Message::Response(_)) => {}
+                    Ok(Message::Response(response)) => self.response(response)?,
                 },
                 recv(done) -> one => match one {
                     Ok(one) => self.done(one)?,
@@ -154,6 +163,7 @@ impl Server {
                     let uri = document.uri;
                     if self.documents.open(uri.clone(), document.version, document.text) {
                         self.files.insert(uri.clone(), File::default());
+                        self.ask_trust(&uri);
                         self.look_at(uri)?;
                     }
                 }
@@ -188,6 +198,14 @@ impl Server {
                     self.cancel(&uri);
                 }
             }
+            "workspace/didChangeWatchedFiles" => {
+                if let Some(changed) = read::<DidChangeWatchedFilesParams>(params) {
+                    for uri in watched::touched(&self.documents, &changed.changes) {
+                        self.ask_trust(&uri);
+                        self.look_at(uri)?;
+                    }
+                }
+            }
             "window/workDoneProgress/cancel" => {
                 let stopped = read::<WorkDoneProgressCancelParams>(params);
                 if stopped.is_some_and(|stopped| self.progress.is_of(&stopped.token)) {
@@ -197,6 +215,28 @@ impl Server {
             _ => {}
         }
         Ok(())
+    }
+
+    /// What the client says to a question of this server.
+    fn response(&mut self, response: Response) -> Result<(), Error> {
+        match self.trusting.answered(response) {
+            None => Ok(()),
+            Some(Err(text)) => self.say(&text, lsp_types::MessageType::WARNING),
+            Some(Ok(folder)) => {
+                let below =
+                    |path: &Path| path.canonicalize().is_ok_and(|path| path.starts_with(&folder));
+                for uri in self.documents.uris(below) {
+                    self.look_at(uri)?;
+                }
+                Ok(())
+            }
+        }
+    }
+
+    fn ask_trust(&mut self, uri: &Uri) {
+        if let Some(document) = self.documents.get(uri) {
+            self.trusting.ask(&document.path, &self.sender);
+        }
     }
 
     /// Ends the look under way as the user wishes: what is shown so far is the last word on this text.

@@ -1,6 +1,7 @@
 //! The protocol, with the C compiler that Rust needs anyway.
 
 use erratum_catalogue::Catalogue;
+use erratum_compilers::Trust;
 use erratum_look::{Budget, Session};
 use erratum_lsp::{Setup, serve};
 use lsp_server::{Connection, Message, Notification, Request, RequestId, Response};
@@ -41,6 +42,8 @@ impl Client {
         let (own, connection) = Connection::memory();
         let kept: Arc<Mutex<Vec<usize>>> = Arc::default();
         let keep = kept.clone();
+        let folder = tempfile::tempdir().unwrap();
+        let trust = Trust::listed_in(folder.path().join("state/trusted"));
         let server = std::thread::spawn(move || {
             let setup = Setup {
                 kept: Box::new(move |_, look| {
@@ -48,14 +51,16 @@ impl Client {
                     kept.push(look.verdict.roots.len());
                     (kept.len() == 1).then(|| "it is kept".to_owned())
                 }),
-                builder: Arc::new(|_| Session::builder().budget(Budget::Compiles(40))),
+                trust: trust.clone(),
+                builder: Arc::new(move |_| {
+                    Session::builder().budget(Budget::Compiles(40)).trust(trust.clone())
+                }),
                 shared: Arc::new(|small| format!("asks: {}", small.narrowed.message.text)),
                 catalogue: Catalogue::shipped(),
                 version: "0".to_owned(),
             };
             serve(&connection, setup)
         });
-        let folder = tempfile::tempdir().unwrap();
         Client { connection: own, server: Some(server), folder, next: 0, heard: Vec::new(), kept }
     }
 
@@ -128,6 +133,18 @@ impl Client {
         let report = self.answer(id);
         assert_eq!(report["kind"], "full");
         report["items"].as_array().unwrap().clone()
+    }
+
+    /// Waits until no mistake is shown.
+    fn cleared(&mut self) -> bool {
+        let none = |message: &Message| match message {
+            Message::Notification(told) => {
+                told.method == "textDocument/publishDiagnostics"
+                    && told.params["diagnostics"].as_array().is_some_and(Vec::is_empty)
+            }
+            _ => false,
+        };
+        matches!(self.wait(none), Message::Notification(_))
     }
 
     fn actions(&mut self, line: u32) -> Vec<Value> {
@@ -468,5 +485,86 @@ fn at_rest_nothing_is_lost_and_nothing_is_stale() {
             assert_eq!(lines, wanted, "after {number} edits: {text}");
         }
     }
+    client.end();
+}
+
+/// A program that compiles only with what its settings give to the compiler.
+const SETTINGS: &str = "[language.c]\narguments = [\"-DDEPTH=3\"]\n";
+const NEEDY: &str = "int berths(void) {\n    return DEPTH;\n}\n";
+
+fn method<'a>(name: &'a str) -> impl Fn(&Message) -> bool + 'a {
+    move |message| match message {
+        Message::Request(request) => request.method == name,
+        Message::Notification(told) => told.method == name,
+        Message::Response(_) => false,
+    }
+}
+
+#[test]
+fn settings_that_steer_a_compiler_hold_once_the_user_says_so() {
+    let mut client = Client::start(json!({}));
+    fs::write(client.folder.path().join("erratum.toml"), SETTINGS).unwrap();
+    client.open(NEEDY);
+    let Message::Request(asked) = client.wait(method("window/showMessageRequest")) else {
+        unreachable!()
+    };
+    let text = asked.params["message"].as_str().unwrap();
+    assert!(text.contains("[c] arguments: -DDEPTH=3"), "{text}");
+    // Until there is an answer, they are left out.
+    assert_eq!(lines(&client.at_rest()), [(1, 1)]);
+    let yes = asked.params["actions"][0].clone();
+    let answer = Response::new_ok(asked.id, yes);
+    client.connection.sender.send(answer.into()).unwrap();
+    client.heard.clear();
+    assert!(client.cleared());
+    // It is asked once.
+    client.tell("textDocument/didClose", json!({ "textDocument": { "uri": client.uri() } }));
+    client.open(NEEDY);
+    assert_eq!(client.at_rest(), Vec::<Value>::new());
+    assert!(!client.heard.iter().any(method("window/showMessageRequest")));
+    client.end();
+}
+
+#[test]
+fn whoever_says_no_is_not_asked_again_and_nothing_is_started() {
+    let mut client = Client::start(json!({}));
+    fs::write(client.folder.path().join("erratum.toml"), SETTINGS).unwrap();
+    client.open(NEEDY);
+    let Message::Request(asked) = client.wait(method("window/showMessageRequest")) else {
+        unreachable!()
+    };
+    let no = asked.params["actions"][1].clone();
+    client.connection.sender.send(Response::new_ok(asked.id, no).into()).unwrap();
+    // An answer that is no answer, and one to nothing.
+    for id in ["erratum/trust/1", "erratum/trust/9"] {
+        let answer = Response::new_ok(RequestId::from(id.to_owned()), json!([3]));
+        client.connection.sender.send(answer.into()).unwrap();
+    }
+    client.change(2, json!([{ "text": NEEDY }]));
+    assert_eq!(lines(&client.at_rest()), [(1, 1)]);
+    assert!(!client.heard.iter().any(method("window/showMessageRequest")));
+    client.end();
+}
+
+#[test]
+fn what_others_change_beside_an_open_file_is_seen() {
+    let watches =
+        json!({ "workspace": { "didChangeWatchedFiles": { "dynamicRegistration": true } } });
+    let mut client = Client::start(watches);
+    let Message::Request(asked) = client.wait(method("client/registerCapability")) else {
+        unreachable!()
+    };
+    let text = asked.params.to_string();
+    assert!(text.contains("erratum.toml") && text.contains("csproj"), "{text}");
+    client.connection.sender.send(Response::new_ok(asked.id, Value::Null).into()).unwrap();
+    let header = client.folder.path().join("tide.h");
+    fs::write(&header, "#define DEPHT 3\n").unwrap();
+    client.open(&format!("#include \"tide.h\"\n\n{NEEDY}"));
+    assert_eq!(lines(&client.at_rest()).len(), 1);
+    fs::write(&header, "#define DEPTH 3\n").unwrap();
+    client.heard.clear();
+    let changed = json!({ "uri": format!("file://{}", header.display()), "type": 2 });
+    client.tell("workspace/didChangeWatchedFiles", json!({ "changes": [changed] }));
+    assert!(client.cleared());
     client.end();
 }

@@ -52,6 +52,9 @@ pub struct Build {
     pub command: Vec<String>,
     /// Its exit status; null if it did not end by itself, or for a saved log.
     pub exit: Option<i32>,
+    /// The full path of the folder from which files are named; null where it is the one in which Erratum
+    /// was started.
+    pub folder: Option<String>,
     /// Files that a saved log names as they lie on another machine.
     pub taken: Vec<Taken>,
 }

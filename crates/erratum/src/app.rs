@@ -24,7 +24,7 @@ pub struct App {
     /// What is prepared for compilers; `None` where a user has no place for it.
     pub cache: Option<Arc<Cache>>,
     /// The folders in which settings may say which program is started.
-    trust: Trust,
+    pub trust: Trust,
     /// Whether the settings beside the program let the journal be kept.
     pub journal: Option<bool>,
 }

@@ -646,17 +646,19 @@ fn ranked(mut all: Vec<Candidate>) -> Vec<Candidate> {
     all
 }
 
-/// Where case means nothing, a name is still written as this learner declared it.
+/// Where case means nothing, a name is still written as this learner declared it, here or in another file.
 fn respelt(case: &Case, candidate: &mut Candidate) {
     for edit in &mut candidate.edits {
         let name = edit.text.to_ascii_lowercase();
-        let names = &case.text.names;
-        let declared = names.of(&name).map(|d| d.token);
-        let seen = names.seen.get(&name).and_then(|seen| seen.first().copied());
-        let own = declared.chain(seen).next();
+        let own = std::iter::once(&case.text).chain(&case.others).find_map(|text| {
+            let declared = text.names.of(&name).map(|d| d.token);
+            let seen = text.names.seen.get(&name).and_then(|seen| seen.first().copied());
+            let token = declared.chain(seen).next()?;
+            Some(text.lexed.text(&text.lexed.code[token]).to_owned())
+        });
         let usual = case.language().spelling.iter().find(|usual| usual.eq_ignore_ascii_case(&name));
-        if let Some(token) = own {
-            edit.text = case.lexed().text(&case.lexed().code[token]).to_owned();
+        if let Some(own) = own {
+            edit.text = own;
         } else if let Some(usual) = usual {
             edit.text = (*usual).to_owned();
         }

@@ -15,7 +15,7 @@ use std::sync::Arc;
 pub fn run(app: App) -> Result<u8, Failure> {
     let (connection, threads) = transport::stdio();
     let catalogue = app.catalogue.clone();
-    let wanted = app.journal;
+    let (wanted, trust) = (app.journal, app.trust.clone());
     let builder = move |_: &std::path::Path| {
         // Without options, nothing can be wrong with them.
         app.plain_session(&Common::default(), &Compile::default())
@@ -27,7 +27,8 @@ pub fn run(app: App) -> Result<u8, Failure> {
     let shared =
         |small: &Narrowing| visible(&question::text(small, small.root().as_ref())).into_owned();
     let builder = Arc::new(builder);
-    let setup = Setup { builder, shared: Arc::new(shared), kept, catalogue, version };
+    let shared = Arc::new(shared);
+    let setup = Setup { builder, trust, shared, kept, catalogue, version };
     let ended = erratum_lsp::serve(&connection, setup);
     drop(connection);
     // What ended the reading says more than that the client is gone.
