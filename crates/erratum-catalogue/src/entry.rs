@@ -61,6 +61,9 @@ pub struct Entry {
     /// The messages that show it.
     #[serde(default)]
     pub patterns: Vec<Pattern>,
+    /// Further names that its texts may hold: the search knows what they stand for.
+    #[serde(default)]
+    pub holes: Vec<String>,
     /// A wrong and a right program per language, by its short name.
     #[serde(default)]
     pub examples: BTreeMap<String, Example>,

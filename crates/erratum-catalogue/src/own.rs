@@ -167,6 +167,7 @@ impl Reader<'_> {
             return false;
         }
         let mut names: BTreeSet<String> = ALWAYS.iter().map(|name| (*name).to_owned()).collect();
+        names.extend(known.into_iter().flat_map(|known| known.holes.iter().cloned()));
         let patterns = known.map_or(&[][..], |known| &known.patterns);
         for pattern in patterns.iter().chain(&mistake.patterns) {
             names.extend(holes(&pattern.text).map(str::to_owned));

@@ -21,6 +21,7 @@ use erratum_repair::message::Message;
 use erratum_repair::read;
 use erratum_repair::search::{Compile, Depth, Report};
 use erratum_repair::verdict::Build;
+use erratum_syntax::newer::Version;
 use erratum_syntax::source::{Program, Source};
 use std::path::{Path, PathBuf};
 use std::process::Command;
@@ -45,6 +46,15 @@ struct State {
     starts: u32,
 }
 
+/// The version of a compiler, which it is asked for beside the first compile.
+#[derive(Default)]
+enum Asked {
+    #[default]
+    Not,
+    Now(JoinHandle<String>),
+    Known(String),
+}
+
 /// A compiler at work on one program.
 pub struct Session {
     project: Project,
@@ -52,7 +62,7 @@ pub struct Session {
     limits: Limits,
     deadline: Deadline,
     state: Mutex<State>,
-    version: Mutex<Option<JoinHandle<String>>>,
+    version: Mutex<Asked>,
     /// Whether the version is asked of a program that compiles, too.
     asks_version: bool,
     /// For a Rust project: the file from which the crate starts, and its edition.
@@ -175,7 +185,8 @@ impl Session {
             result.as_ref().is_ok_and(|report| report.messages.iter().any(Message::is_error));
         if broken && self.found.kind.stays.is_none() {
             let (kind, path) = (self.found.kind, self.found.path.clone());
-            self.version = Mutex::new(Some(thread::spawn(move || toolbox::version(kind, &path))));
+            let asked = thread::spawn(move || toolbox::version(kind, &path));
+            self.version = Mutex::new(Asked::Now(asked));
         }
         if let Ok(report) = &result
             && broken
@@ -197,18 +208,10 @@ impl Session {
     /// What is known of the build, for the verdict.
     pub fn build(&self, exit: Option<i32>) -> Build {
         let broken = exit != Some(0);
-        let version = match self.version.lock().ok().and_then(|mut v| v.take()) {
-            Some(thread) => thread.join().unwrap_or_default(),
-            None => {
-                let state = self.state.lock().unwrap_or_else(|poisoned| poisoned.into_inner());
-                let known = state.resident.as_ref().map(|resident| resident.version().to_owned());
-                drop(state);
-                match known {
-                    Some(known) => known,
-                    None if broken || self.asks_version => self.found.version(),
-                    None => String::new(),
-                }
-            }
+        let version = match self.version() {
+            Some(known) => known,
+            None if broken || self.asks_version => self.found.version(),
+            None => String::new(),
         };
         let mut command = vec![self.found.kind.name.to_owned()];
         command.extend(self.arguments(Depth::Full, Path::new(".")));
@@ -221,6 +224,21 @@ impl Session {
             folder: self.project.folder().map(|folder| folder.display().to_string()),
             taken: Vec::new(),
         }
+    }
+
+    /// The version of the compiler, if it was asked for or is told by one that stays.
+    fn version(&self) -> Option<String> {
+        let mut asked = self.version.lock().unwrap_or_else(|poisoned| poisoned.into_inner());
+        let known = match std::mem::take(&mut *asked) {
+            Asked::Now(thread) => Some(thread.join().unwrap_or_default()),
+            Asked::Known(known) => Some(known),
+            Asked::Not => {
+                let state = self.state.lock().unwrap_or_else(|poisoned| poisoned.into_inner());
+                state.resident.as_ref().map(|resident| resident.version().to_owned())
+            }
+        }?;
+        *asked = Asked::Known(known.clone());
+        Some(known)
     }
 
     /// What is run to check the program by itself: the compiler and its arguments, in a folder.
@@ -560,6 +578,10 @@ fn own_name(file: &str, program: &Program) -> String {
 impl Compile for Session {
     fn compiler(&self) -> &str {
         self.found.kind.name
+    }
+
+    fn language_version(&self) -> Option<Version> {
+        (self.found.kind.knows)(&self.version()?)
     }
 
     fn compile(&self, programs: &[Program], depth: Depth) -> Vec<Result<Report, String>> {

@@ -78,7 +78,7 @@ pub(crate) fn of_edits(
     };
     // The text itself says to which type the value belongs; a mark that looks like one of code is one; what
     // is used as an object is one; a class declares the method that it lacks; the compiler says whether
-    // a class or an interface stands there, and that a promise has no body.
+    // a class or an interface stands there, and that a promise has no body; an older form says the same.
     if mistake == MistakeId::PastedText
         || mistake == MistakeId::MissingScope
         || mistake == MistakeId::MissingTypeParameter
@@ -86,6 +86,7 @@ pub(crate) fn of_edits(
         || mistake == MistakeId::DeclaredFunction
         || mistake == MistakeId::MissingOwner
         || mistake == MistakeId::WrongParent
+        || mistake == MistakeId::NewerForm
         || mistake == MistakeId::BodyRules
         || (brings_in(mistake) && !edits.iter().any(own))
     {

@@ -30,6 +30,7 @@ pub mod language;
 pub mod lex;
 pub mod model;
 pub mod names;
+pub mod newer;
 pub mod pairs;
 pub mod source;
 pub mod spelling;

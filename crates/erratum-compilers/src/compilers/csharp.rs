@@ -5,6 +5,8 @@ use super::{Inputs, Kind};
 pub(super) static MCS: Kind = Kind {
     name: "mcs",
     language: "csharp",
+    // Seen with mcs 6.8: most of C# 7.
+    knows: |_| Some((6, 9)),
     version: &["--version"],
     install: "On Debian and Ubuntu: `apt install mono-mcs`.",
     note: "checks without writing a program",

@@ -5,6 +5,8 @@ use super::Kind;
 // -Se: go on after many errors; -s: stop before the assembler; -vq: with numbers.
 pub(super) static FPC: Kind = Kind {
     name: "fpc",
+    // No version of it knows the forms of Delphi that are listed.
+    knows: |_| Some((0, 0)),
     language: "pascal",
     version: &["-iV"],
     install: "On Debian and Ubuntu: `apt install fp-compiler fp-units-base fp-units-rtl`.",

@@ -30,6 +30,8 @@ pub(super) static GCC: Kind = Kind {
 
 pub(super) static GXX: Kind = Kind {
     name: "g++",
+    // What it knows depends on the version that is set; it says what it does not.
+    knows: |_| Some((0, 0)),
     language: "cpp",
     install: "Install one: on Debian and Ubuntu `apt install g++`, on macOS `xcode-select --install`.",
     hides_templates: true,

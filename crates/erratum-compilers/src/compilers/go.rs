@@ -5,6 +5,7 @@
 use super::{Alone, Kind, Link, main_file};
 use crate::confine;
 use crate::run::{self, Limits};
+use erratum_syntax::newer;
 use erratum_syntax::source::{Program, Source};
 use std::borrow::Cow;
 use std::path::{Path, PathBuf};
@@ -12,6 +13,7 @@ use std::time::Duration;
 
 pub(super) static GO: Kind = Kind {
     name: "go",
+    knows: |version| Some(newer::version(version)),
     language: "go",
     version: &["version"],
     install: "On Debian and Ubuntu: `apt install golang-go`.",

@@ -3,11 +3,13 @@
 use super::jvm::{FLAGS, Jvm};
 use super::{Kind, Stays};
 use crate::resident::{Host, Prepare, Work};
+use erratum_syntax::newer;
 use std::path::{Path, PathBuf};
 use std::process::Command;
 
 pub(super) static JAVAC: Kind = Kind {
     name: "javac",
+    knows: |version| Some(newer::version(version)),
     language: "java",
     version: &["-version"],
     install: "Install a JDK: on Debian and Ubuntu `apt install default-jdk-headless`.",

@@ -26,6 +26,7 @@ mod vbc;
 use crate::headers::Precompile;
 use crate::resident::Host;
 use erratum_repair::search::Depth;
+use erratum_syntax::newer::Version;
 use erratum_syntax::source::{Program, Source};
 use std::path::{Path, PathBuf};
 
@@ -38,6 +39,8 @@ pub struct Kind {
     pub language: &'static str,
     /// Arguments that make it tell its version quickly.
     pub version: &'static [&'static str],
+    /// The version of the language that a version of it knows, where that makes a difference.
+    pub knows: fn(&str) -> Option<Version>,
     /// How to get it.
     pub install: &'static str,
     /// What a look needs of it, for `erratum compilers`.
@@ -116,6 +119,7 @@ const PLAIN: Kind = Kind {
     name: "",
     language: "",
     version: &["--version"],
+    knows: |_| None,
     install: "",
     note: "",
     check: &[],

@@ -3,10 +3,12 @@
 use super::jvm::{FLAGS, Jvm, Own};
 use super::{JAVA, Kind, Stays};
 use crate::resident::{Host, Prepare};
+use erratum_syntax::newer;
 use std::path::{Path, PathBuf};
 
 pub(super) static SCALAC: Kind = Kind {
     name: "scalac",
+    knows: |version| Some(newer::version(version)),
     language: "scala",
     version: &["-version"],
     install: "On Debian and Ubuntu: `apt install scala`.",

@@ -14,6 +14,7 @@ use erratum_compilers::{Project, Toolbox};
 use erratum_repair::search::{Budget, Compile, Depth, Found, Report, Search, judge};
 use erratum_repair::verdict::Verdict;
 use erratum_syntax::language::Language;
+use erratum_syntax::newer::Version;
 use erratum_syntax::source::{Program, Source};
 use std::path::PathBuf;
 use std::sync::Arc;
@@ -326,6 +327,10 @@ struct Cancellable<'a> {
 impl Compile for Cancellable<'_> {
     fn compiler(&self) -> &str {
         self.compile.compiler()
+    }
+
+    fn language_version(&self) -> Option<Version> {
+        self.compile.language_version()
     }
 
     fn compile(&self, programs: &[Program], depth: Depth) -> Vec<Result<Report, String>> {

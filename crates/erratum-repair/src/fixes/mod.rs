@@ -140,6 +140,7 @@ mod number_suffix;
 mod object_meant;
 mod object_pascal;
 mod of_type;
+mod older_form;
 mod one_of_words;
 mod only_part;
 mod operands;
@@ -239,6 +240,7 @@ use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::language::Language;
 use erratum_syntax::lex::{Lexed, TokenKind};
+use erratum_syntax::newer;
 use erratum_syntax::pairs::{Odd, OddBracket};
 use erratum_syntax::source::Program;
 use erratum_syntax::text::Text;
@@ -337,6 +339,8 @@ pub struct Case<'a> {
     pub blanked: Arc<HashSet<String>>,
     /// The other files of the program, read: their names may be meant here.
     pub others: Vec<Arc<Text>>,
+    /// The form of a later version of the language that the message is about.
+    pub newer: Option<newer::Used>,
 }
 
 impl<'a> Case<'a> {
@@ -357,7 +361,27 @@ impl<'a> Case<'a> {
         let phase = diagnosis.phase;
         let others = Vec::new();
         let blanked = Arc::default();
-        Some(Case { program, text, message, all, diagnosis, phase, range, token, blanked, others })
+        let newer = None;
+        Some(Case {
+            program,
+            text,
+            message,
+            all,
+            diagnosis,
+            phase,
+            range,
+            token,
+            blanked,
+            others,
+            newer,
+        })
+    }
+
+    /// The case for a compiler that knows the language up to a version.
+    pub fn with_version(mut self, knows: Option<newer::Version>) -> Case<'a> {
+        let used = |knows| newer::at(self.lexed(), self.token, &self.message.text, knows);
+        self.newer = knows.and_then(used);
+        self
     }
 
     /// The case in a program of which parts with these names are blanked out.
@@ -574,6 +598,10 @@ pub fn propose(case: &Case) -> Proposed {
                 None => failed.push(family.id),
             }
         }
+    }
+    // What the compiler is too old for is no slip: only the older way to say it is meant.
+    if case.newer.is_some() {
+        all.retain(|candidate| candidate.mistake == MistakeId::NewerForm);
     }
     let candidates = if within { ranked(all) } else { weighed(case, all) };
     Proposed { candidates, failed }

@@ -37,6 +37,7 @@ pub use walk::Search;
 use crate::message::{Message, Severity};
 use crate::verdict::{Root, Verdict};
 use erratum_syntax::language::Language;
+use erratum_syntax::newer;
 use erratum_syntax::source::{Program, Source};
 use std::time::{Duration, Instant};
 
@@ -64,6 +65,11 @@ pub struct Report {
 pub trait Compile: Sync {
     /// The compiler's name, as the catalogue's patterns use it.
     fn compiler(&self) -> &str;
+
+    /// The version of the language that it knows, where that can be told.
+    fn language_version(&self) -> Option<newer::Version> {
+        None
+    }
 
     /// Compiles copies of programs, as many at a time as is good.
     ///

@@ -24,6 +24,7 @@ use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Verdict};
 use erratum_catalogue::{Captures, MistakeId};
 use erratum_syntax::edit::{self, Edit};
 use erratum_syntax::names::NameKind;
+use erratum_syntax::newer;
 use erratum_syntax::source::{Program, Source};
 use erratum_syntax::text::Text;
 use std::sync::Arc;
@@ -389,7 +390,9 @@ impl Teller<'_, '_> {
         let missing = explained.may_be_missing(self.scene.policy.language);
         let unknown_name = usual == MistakeId::UnknownName.as_str();
         let asked = unknown_name.then(|| self.asked_of_type(draft)).flatten();
+        let newer = self.newer(draft).filter(|_| part.is_none());
         let usual = match () {
+            () if newer.is_some() => MistakeId::NewerForm.as_str(),
             () if missing => MistakeId::MaybeNothing.as_str(),
             () if asked.is_some() => MistakeId::MissingStatic.as_str(),
             () => usual,
@@ -417,6 +420,10 @@ impl Teller<'_, '_> {
             // What the message itself names.
             words.extend(alone.into_iter().flat_map(|(_, words)| words));
             words.extend(asked.map(|member| ("name".to_owned(), member)));
+        }
+        if let Some(used) = newer.or_else(|| self.newer(draft)) {
+            words.insert("form".to_owned(), used.text);
+            words.insert("since".to_owned(), used.since.to_owned());
         }
         let texts = super::judge::texts(
             diagnoser.catalogue,
@@ -546,6 +553,16 @@ impl Teller<'_, '_> {
         let at = text.lexed.at(place.range(&text.lexed.source).0);
         let own = text.names.of(text.lexed.word(at)).any(|one| one.kind == NameKind::Type);
         (own && text.lexed.is(at + 1, ".")).then(|| text.lexed.word(at + 2).to_owned())
+    }
+
+    /// The form of a later version of the language that a message is about.
+    fn newer(&self, draft: &Draft) -> Option<newer::Used> {
+        let language = self.scene.policy.language;
+        let knows = language.newer.first().and_then(|_| self.scene.compile.language_version())?;
+        let place = draft.message().at.as_ref()?;
+        let text = self.read(draft.step.before.file(&place.file)?);
+        let token = text.lexed.at(place.range(&text.lexed.source).0);
+        newer::at(&text.lexed, token, &draft.message().text, knows)
     }
 
     /// Where the message of a mistake points, in the file as the learner has it.

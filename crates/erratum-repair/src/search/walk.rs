@@ -19,6 +19,7 @@ use crate::fixes::{self, Candidate, Case};
 use crate::message::Message;
 use erratum_catalogue::{Catalogue, MistakeId, Phase};
 use erratum_syntax::language::Language;
+use erratum_syntax::newer;
 use erratum_syntax::source::Program;
 use erratum_syntax::text::Text;
 use std::collections::HashMap;
@@ -314,7 +315,8 @@ impl<'a> Search<'a> {
         let others =
             if phase >= Phase::Name { self.others(&node.program, &file) } else { Vec::new() };
         let case = Case::new(&node.program, text.clone(), message, &report.messages, &diagnosis)
-            .map(|case| case.with_others(others.clone()).with_blanked(node.blanked.clone()));
+            .map(|case| case.with_others(others.clone()).with_blanked(node.blanked.clone()))
+            .map(|case| case.with_version(self.version()));
         let candidates = match &case {
             Some(case) => {
                 let fixes::Proposed { candidates, failed } = fixes::propose(case);
@@ -451,6 +453,12 @@ impl Search<'_> {
         })
     }
 
+    /// The version of the language that the compiler knows; not asked for where nothing depends on it.
+    fn version(&self) -> Option<newer::Version> {
+        let forms = self.language.newer;
+        forms.first().and_then(|_| self.compile.language_version())
+    }
+
     /// The fix for another message of a node, if one stands out before anything is tried.
     fn best_for(
         &self,
@@ -465,7 +473,8 @@ impl Search<'_> {
         let text = self.texts.get(&key)?.clone();
         let case = Case::new(&node.program, text, message, &node.report.messages, &diagnosis)?
             .with_others(others.to_vec())
-            .with_blanked(node.blanked.clone());
+            .with_blanked(node.blanked.clone())
+            .with_version(self.version());
         let all = fixes::propose(&case).candidates;
         let clear = stands_out(&all);
         let mut best = belief::likeliest(&all)?;

@@ -1,11 +1,13 @@
 //! C++.
 
+use super::later;
 use super::{ImportForm, Language, ListType, NameKind::*, Perhaps, RawStrings, Synonyms, Usual, c};
 
 pub(super) static CPP: Language = Language {
     id: "cpp",
     name: "C++",
     extensions: &["cpp", "cc", "cxx", "C", "c++", "hpp", "hh", "hxx"],
+    newer: later::CPP,
     projects: c::PROJECTS,
     raw_strings: RawStrings::Delimited,
     usual: Usual { truth: "bool", whole: "int", real: "double", text: "std::string" },

@@ -1,5 +1,6 @@
 //! C#.
 
+use super::later;
 use super::{ImportForm, Language, ListType, NameKind::*, Perhaps, RawStrings, Synonyms};
 use super::{Projects, Together};
 
@@ -7,6 +8,7 @@ pub(super) static CSHARP: Language = Language {
     id: "csharp",
     name: "C#",
     extensions: &["cs"],
+    newer: later::CSHARP,
     projects: Projects { built_by: &["*.csproj"], together: Together::Project, ..Projects::NONE },
     fixed_words: &[("const", ""), ("readonly", "")],
     raw_strings: RawStrings::Verbatim,

@@ -1,5 +1,6 @@
 //! Go.
 
+use super::later;
 use super::{Asks, Projects};
 use super::{Declaring, ImportList, ListType};
 use super::{ImportForm, Language, NameKind::*, RawStrings, Usual};
@@ -9,6 +10,7 @@ pub(super) static GO: Language = Language {
     id: "go",
     name: "Go",
     extensions: &["go"],
+    newer: later::GO,
     projects: Projects {
         built_by: &["go.mod"],
         asks: Asks::Below("go.mod", "module"),

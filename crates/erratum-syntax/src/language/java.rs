@@ -1,5 +1,6 @@
 //! Java.
 
+use super::later;
 use super::{Asks, Modules, Projects, Together};
 use super::{ImportForm, Language, NameKind::*, Perhaps, Synonyms, Usual};
 
@@ -7,6 +8,7 @@ pub(super) static JAVA: Language = Language {
     id: "java",
     name: "Java",
     extensions: &["java"],
+    newer: later::JAVA,
     projects: Projects {
         built_by: &["pom.xml", "build.gradle", "build.gradle.kts", "settings.gradle", "build.xml"],
         asks: Asks::Modules(&Modules {

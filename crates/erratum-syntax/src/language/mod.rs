@@ -4,6 +4,7 @@
 
 use crate::lex::Lexed;
 use crate::names::forms;
+use crate::newer::Newer;
 
 mod ada;
 mod ada_blocks;
@@ -16,6 +17,7 @@ mod go;
 mod haskell;
 mod java;
 mod kotlin;
+mod later;
 mod parts;
 mod pascal;
 mod projects;
@@ -167,6 +169,7 @@ const PLAIN: Language = Language {
     deep: true,
     manifest: "",
     projects: Projects::NONE,
+    newer: &[],
     declaration: forms::type_first,
     type_behind: forms::type_after_name,
     result: forms::result,
@@ -426,6 +429,8 @@ pub struct Language {
     pub manifest: &'static str,
     /// How projects of several folders are laid out.
     pub projects: Projects,
+    /// Forms that a compiler of some years ago does not know.
+    pub newer: &'static [Newer],
 
     // How declarations look.
     /// What a token declares, if it stands behind no word of [`Language::declares`].

@@ -1,5 +1,6 @@
 //! Pascal, as Free Pascal and Delphi know it.
 
+use super::later;
 use super::{Apostrophe, ImportForm, Language, ListType, NameKind::*, Usual};
 use super::{Asks, Modules, Projects, Together};
 use crate::lex::Lexed;
@@ -8,6 +9,7 @@ pub(super) static PASCAL: Language = Language {
     id: "pascal",
     name: "Pascal",
     extensions: &["pas", "pp", "lpr", "dpr", "inc"],
+    newer: later::PASCAL,
     projects: Projects {
         built_by: &["*.lpi", "*.dpr", "*.dproj", "*.lpr"],
         asks: Asks::Modules(&Modules {

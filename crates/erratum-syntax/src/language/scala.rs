@@ -1,5 +1,6 @@
 //! Scala.
 
+use super::later;
 use super::{Counting, Language, ListType, NameKind::*, Perhaps, RawStrings, Synonyms, Usual};
 use super::{Projects, Together};
 
@@ -15,6 +16,7 @@ pub(super) static SCALA: Language = Language {
     name: "Scala",
     raw_strings: RawStrings::Prefixed,
     extensions: &["scala", "sc"],
+    newer: later::SCALA,
     projects: Projects {
         built_by: &[
             "build.sbt",
