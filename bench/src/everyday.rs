@@ -179,7 +179,7 @@ fn look(
     options: &Options,
 ) -> Result<Counts, Box<dyn Error>> {
     let wrong = one.program.wrong();
-    let session = &mut crate::written::session(&wrong, language, &one.host)?;
+    let session = &mut crate::written::session(&wrong, language)?;
     let report = session.first()?;
     let limits = search::Limits { compiles: Some(options.compiles), ..search::Limits::default() };
     let catalogue = Catalogue::shipped();

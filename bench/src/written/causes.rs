@@ -66,7 +66,7 @@ fn alone(
 ) -> Result<Option<&'static str>, Box<dyn Error>> {
     let single = program.alone(mistake);
     let text = Program::single(single.wrong());
-    let mut session: Session = session(&single.wrong(), language, path)?;
+    let mut session: Session = session(&single.wrong(), language)?;
     let report = session.first()?;
     if !report.messages.iter().any(Message::is_error) {
         return Ok(Some("alone: no error"));

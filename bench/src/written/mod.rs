@@ -221,17 +221,9 @@ fn held_back(path: &Path) -> bool {
 }
 
 /// A session with a text under the name of its program.
-pub fn session(
-    source: &Source,
-    language: &'static Language,
-    path: &Path,
-) -> Result<Session, Box<dyn Error>> {
-    let project = Project {
-        root: std::env::temp_dir().join("erratum-bench-empty"),
-        program: Program::single(source.clone()),
-        cargo: None,
-        ..Project::open(&[path.to_owned()], Some(language))?
-    };
+pub fn session(source: &Source, language: &'static Language) -> Result<Session, Box<dyn Error>> {
+    let root = std::env::temp_dir().join("erratum-bench-empty");
+    let project = Project::alone(root, Program::single(source.clone()), language);
     let found = Toolbox::default().find(language, None)?;
     Ok(Session::new(project, found, Limits::default())?)
 }
@@ -243,12 +235,12 @@ pub(crate) fn check(
     language: &'static Language,
     path: &Path,
 ) -> Result<(), Box<dyn Error>> {
-    let sound = session(&program.sound(), language, path)?.first()?;
+    let sound = session(&program.sound(), language)?.first()?;
     for message in sound.messages.iter().filter(|message| message.is_error()) {
         let line = message.at.as_ref().map_or(0, |at| at.line);
         println!("{}: line {line} of the sound text: {}", path.display(), message.text);
     }
-    let wrong = session(&program.wrong(), language, path)?.first()?;
+    let wrong = session(&program.wrong(), language)?.first()?;
     if !wrong.messages.iter().any(Message::is_error) {
         println!("{}: the wrong text compiles", path.display());
     }
@@ -263,7 +255,7 @@ fn look(
 ) -> Result<Counts, Box<dyn Error>> {
     let name = path.display();
     let wrong = program.wrong();
-    let mut session = session(&wrong, language, path)?;
+    let mut session = session(&wrong, language)?;
     let report = session.first()?;
     let limits = search::Limits { compiles: Some(options.compiles), ..search::Limits::default() };
     let catalogue = Catalogue::shipped();

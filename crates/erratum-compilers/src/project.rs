@@ -47,6 +47,12 @@ impl Project {
         Project::open_within(files, language, None)
     }
 
+    /// A program that stands by itself, with nothing beside it.
+    pub fn alone(root: PathBuf, program: Program, language: &'static Language) -> Project {
+        let (searched, flags, needed) = (Vec::new(), Vec::new(), Vec::new());
+        Project { root, program, language, cargo: None, searched, flags, needed }
+    }
+
     /// The same, where nothing outside of a folder belongs to the project: what lies there is somebody
     /// else's.
     ///

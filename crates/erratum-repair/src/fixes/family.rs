@@ -67,6 +67,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::typed_head::FAMILY,
     &super::spread_list::FAMILY,
     &super::duration::FAMILY,
+    &super::collection_type::FAMILY,
     &super::older_form::FAMILY,
     &super::scala_members::FAMILY,
     &super::sequences::FAMILY,

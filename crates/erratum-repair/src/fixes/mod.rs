@@ -42,6 +42,7 @@ mod choice_pattern;
 mod class_words;
 mod closed_line;
 mod collected_list;
+mod collection_type;
 mod compared_in_text;
 mod compared_reals;
 mod computed_member;

@@ -51,6 +51,8 @@ pub(super) struct Draft<'a> {
     part: Option<(usize, &'a Candidate)>,
     /// What taking the fix back from the mended text has shown.
     unit: Option<&'a Unit>,
+    /// Whether its part was switched off, and need not be now that the others are mended.
+    spared: bool,
     /// Further fixes that mend the same slip.
     merged: Vec<&'a Unit>,
     /// Numbers of the messages that come from it.
@@ -60,6 +62,11 @@ pub(super) struct Draft<'a> {
 }
 
 impl Draft<'_> {
+    /// Whether the program does not compile without what its step did.
+    fn is_needed(&self) -> bool {
+        !self.spared && self.unit.is_none_or(|unit| unit.needed)
+    }
+
     /// Index of the message that was looked at when it was found.
     fn target(&self) -> usize {
         self.part.and_then(|(_, candidate)| candidate.target).unwrap_or(self.step.target)
@@ -88,7 +95,7 @@ pub(super) fn report(
 ) -> Found {
     let mut drafts = drafts(node, minimised.as_ref());
     attribute(scene, first, node, &mut drafts);
-    drafts.retain(|draft| draft.unit.is_none_or(|unit| unit.needed));
+    drafts.retain(Draft::is_needed);
     drop_explained(node, &mut drafts);
     merge_neighbours(scene, &mut drafts);
     // Of several mistakes that were found together, the one that was reported comes first.
@@ -197,12 +204,15 @@ fn drafts<'a>(node: &'a Node, minimised: Option<&'a Minimised>) -> Vec<Draft<'a>
         let mut push = |part: Option<(usize, &'a Candidate)>| {
             let same =
                 |unit: &&Unit| Some((unit.step, unit.part)) == part.map(|(p, _)| (number, p));
-            let unit = minimised.and_then(|minimised| minimised.units.iter().find(same));
+            let units = || minimised.into_iter().flat_map(|minimised| &minimised.units);
+            let unit = units().find(same);
+            let spared = part.is_none() && units().any(|unit| unit.step == number && !unit.needed);
             drafts.push(Draft {
                 number,
                 step,
                 part,
                 unit,
+                spared,
                 merged: Vec::new(),
                 owned: Vec::new(),
                 quiets: Vec::new(),
@@ -319,7 +329,7 @@ fn attribute(scene: &Scene, first: &Report, node: &Node, drafts: &mut [Draft]) {
             }
             continue;
         }
-        let needed = |at: usize| drafts[at].unit.is_none_or(|unit| unit.needed);
+        let needed = |at: usize| drafts[at].is_needed();
         let claims: Vec<usize> = (0..drafts.len())
             .filter(|at| needed(*at) && drafts[*at].unit.is_some_and(|u| u.brings.contains(&index)))
             .collect();
