@@ -279,7 +279,8 @@ fn reads_well(setting: &Setting, mistake: MistakeId) -> bool {
     !unread && !setting.report.messages.iter().any(syntax)
 }
 
-/// Whether a fix of this kind puts in a value of a type: one that does not fit where it stands is not meant.
+/// Whether a fix of this kind puts in a value of a type, or a word that only values of some type have: one that
+/// does not fit where it stands is not meant.
 fn gives_a_value(mistake: MistakeId) -> bool {
     matches!(
         mistake,
@@ -287,6 +288,7 @@ fn gives_a_value(mistake: MistakeId) -> bool {
             | MistakeId::MissingToString
             | MistakeId::MissingToNumber
             | MistakeId::QuotedValue
+            | MistakeId::ForeignWord
     )
 }
 

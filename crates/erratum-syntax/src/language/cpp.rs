@@ -7,6 +7,7 @@ pub(super) static CPP: Language = Language {
     id: "cpp",
     name: "C++",
     extensions: &["cpp", "cc", "cxx", "C", "c++", "hpp", "hh", "hxx"],
+    list_around: Some(("std::vector<", ">")),
     newer: later::CPP,
     projects: c::PROJECTS,
     raw_strings: RawStrings::Delimited,

@@ -8,6 +8,7 @@ pub(super) static CSHARP: Language = Language {
     id: "csharp",
     name: "C#",
     extensions: &["cs"],
+    list_around: Some(("List<", ">")),
     newer: later::CSHARP,
     projects: Projects { built_by: &["*.csproj"], together: Together::Project, ..Projects::NONE },
     fixed_words: &[("const", ""), ("readonly", "")],

@@ -10,6 +10,7 @@ pub(super) static GO: Language = Language {
     id: "go",
     name: "Go",
     extensions: &["go"],
+    list_around: Some(("[]", "")),
     newer: later::GO,
     projects: Projects {
         built_by: &["go.mod"],

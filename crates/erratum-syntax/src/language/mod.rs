@@ -184,6 +184,7 @@ const PLAIN: Language = Language {
     attributes: false,
     sized_lists: false,
     list_type: ListType::Any,
+    list_around: None,
     package_clause: "",
     typed_variable: None,
     parted_parameters: false,
@@ -466,6 +467,8 @@ pub struct Language {
     pub package_clause: &'static str,
     /// How the type of a list is written.
     pub list_type: ListType,
+    /// What stands before and behind the type of its elements in the type of a list that can grow.
+    pub list_around: Option<(&'static str, &'static str)>,
     /// The word in front of a variable, and what stands between its name and its type, where the type
     /// stands behind the name.
     pub typed_variable: Option<(&'static str, &'static str)>,

@@ -17,6 +17,7 @@ pub(super) static RUST: Language = Language {
     id: "rust",
     name: "Rust",
     extensions: &["rs"],
+    list_around: Some(("Vec<", ">")),
     nested_comments: true,
     multiline_strings: true,
     raw_strings: RawStrings::Hashed,

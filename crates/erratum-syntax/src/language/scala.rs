@@ -16,6 +16,7 @@ pub(super) static SCALA: Language = Language {
     name: "Scala",
     raw_strings: RawStrings::Prefixed,
     extensions: &["scala", "sc"],
+    list_around: Some(("List[", "]")),
     newer: later::SCALA,
     projects: Projects {
         built_by: &[

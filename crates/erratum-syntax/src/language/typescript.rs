@@ -7,6 +7,7 @@ pub(super) static TYPESCRIPT: Language = Language {
     id: "typescript",
     name: "TypeScript",
     extensions: &["ts", "mts", "cts", "tsx", "js", "mjs", "cjs", "jsx"],
+    list_around: Some(("", "[]")),
     projects: Projects {
         built_by: &["tsconfig.json", "package.json"],
         asks: Asks::Relative(&["ts", "tsx", "d.ts", "mts", "cts", "js", "jsx", "mjs", "cjs"]),

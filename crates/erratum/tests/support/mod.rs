@@ -3,6 +3,7 @@
 #![allow(dead_code, reason = "each test file uses a part")]
 
 pub mod terminal;
+pub mod told;
 
 use assert_cmd::Command;
 use std::fs;

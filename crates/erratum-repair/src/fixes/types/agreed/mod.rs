@@ -2,6 +2,9 @@
 //! field or a variable is declared to be. One line leaves open which side is wrong; two that want the same
 //! type, and none that wants the one that is written, do not.
 
+mod flow;
+mod held;
+mod parts;
 mod result;
 mod told;
 mod value;

@@ -4,7 +4,7 @@ use super::super::found_types;
 use super::told::{
     is_text, is_written, same_text, tells, tells_instead, texts_alike, value_type, whole_type,
 };
-use super::{ENOUGH, said_here, worth};
+use super::{ENOUGH, held, parts, said_here, worth};
 use crate::fixes::shape::{Call, call_at, parameter_of, takes_itself, text_of, type_of};
 use crate::fixes::{Candidate, Case};
 use crate::message::Message;
@@ -27,11 +27,16 @@ pub(super) fn values(case: &Case, all: &mut Vec<Candidate>) {
     let used = named.filter_map(|at| meant(case, at));
     let line = lexed.on_line(lexed.code[case.token].line);
     let fields = case.text.names.declared.iter().filter(|one| one.kind == NameKind::Member);
-    let filled = fields.filter(|one| made_with(case, one).iter().any(|at| line.contains(at)));
+    let filled = fields.filter(|one| {
+        made_with(case, one).iter().any(|at| line.contains(at))
+            || line.clone().any(|at| held::names_field(case, at, one))
+    });
     let mut seen = BTreeSet::new();
     for declared in used.chain(parameter_of(case, case.token)).chain(filled) {
         if seen.insert(declared.token) {
             value(case, declared, all);
+            held::held(case, declared, all);
+            parts::parts(case, declared, all);
         }
     }
 }
@@ -186,7 +191,7 @@ const MAKES_TEXT: &[&str] = &["to_string", "toString", "ToString", "clone", "equ
 
 /// The declaration that a name means: a field where it stands behind an object, or names what an object is
 /// made of.
-fn meant<'a>(case: &'a Case, at: usize) -> Option<&'a Declared> {
+pub(super) fn meant<'a>(case: &'a Case, at: usize) -> Option<&'a Declared> {
     let lexed = case.lexed();
     let before = lexed.before(at);
     let behind = lexed.word(at + 1);
@@ -230,7 +235,7 @@ fn made_with(case: &Case, declared: &Declared) -> Vec<usize> {
 }
 
 /// The values that calls give to a parameter: the name of the call, and the value's first and last token.
-fn given(case: &Case, declared: &Declared) -> Vec<(usize, usize, usize)> {
+pub(super) fn given(case: &Case, declared: &Declared) -> Vec<(usize, usize, usize)> {
     let lexed = case.lexed();
     let Some(open) = case.text.pairs.inside_of(declared.token) else { return Vec::new() };
     let name = open.saturating_sub(1);
