@@ -79,6 +79,35 @@ fn a_map_holds_what_is_put_into_it() {
 }
 
 #[test]
+fn keys_lists_and_what_they_hold_in_one_program() {
+    let text = "import java.util.*;\n\nclass Quay {\n    private Map<Integer, Integer> depths = new HashMap<>();\n    private String waiting = \"\";\n\n    void add(String id, int depth) {\n        depths.put(id, depth);\n    }\n\n    int depth(String id) {\n        return depths.get(id);\n    }\n\n    boolean has(String id) {\n        return depths.containsKey(id);\n    }\n\n    void queue(String ship) {\n        waiting.add(ship);\n    }\n\n    String next() {\n        return waiting.remove(0);\n    }\n\n    static double average(int[] depths) {\n        double sum = 0;\n        for (double d : depths) {\n            sum += d;\n        }\n        return sum / depths.length;\n    }\n\n    public static void main(String[] args) {\n        double[] morning = { 2.5, 3.5 };\n        double[] evening = { 1.5 };\n        System.out.println(average(morning));\n        System.out.println(average(evening));\n    }\n}\n";
+    check(
+        "javac",
+        "T1.java",
+        text,
+        &[(4, "`String`"), (27, "`double[]`"), (5, "`new ArrayList<>()`")],
+    );
+    let text = "interface Berth { id: string; depth: number; free: boolean; }\n\nclass Quay {\n  berths: Map<number, Berth> = new Map();\n  waiting: string = \"\";\n\n  add(b: Berth): void {\n    this.berths.set(b.id, b);\n  }\n\n  find(id: string): Berth | undefined {\n    return this.berths.get(id);\n  }\n\n  queue(ship: string): void {\n    this.waiting.push(ship);\n  }\n\n  next(): string | undefined {\n    return this.waiting.shift();\n  }\n}\n\nfunction deepest(list: Berth[]): Berth {\n  let best = list[0];\n  for (const b of list) {\n    if (b.depth > best.depth) best = b;\n  }\n  return best;\n}\n\nconst q = new Quay();\nq.add({ id: \"a1\", depth: 4, free: true });\nq.queue(\"north star\");\nconsole.log(q.find(\"a1\")?.depth, q.next(), deepest([]));\n";
+    check("tsc", "t1.ts", text, &[(4, "`string`"), (5, "`string[]`")]);
+    let text = "using System;\nusing System.Collections.Generic;\n\nclass Quay\n{\n    private Dictionary<int, double> depths = new Dictionary<int, double>();\n    private string waiting = \"\";\n\n    public void Add(string id, double depth)\n    {\n        depths[id] = depth;\n    }\n\n    public double Depth(string id)\n    {\n        return depths[id];\n    }\n\n    public void Enqueue(string ship)\n    {\n        waiting.Add(ship);\n    }\n\n    public int Count()\n    {\n        return waiting.Count;\n    }\n\n    static double Average(int[] depths)\n    {\n        double sum = 0;\n        foreach (double d in depths)\n        {\n            sum += d;\n        }\n        return sum / depths.Length;\n    }\n\n    static void Main()\n    {\n        double[] morning = { 2.5, 3.5 };\n        Console.WriteLine(Average(morning));\n        Console.WriteLine(Average(new double[] { 1.5 }));\n    }\n}\n";
+    check(
+        "mcs",
+        "T1.cs",
+        text,
+        &[(6, "`string`"), (29, "`double[]`"), (7, "`new List<string>()`")],
+    );
+    let text = "package main\n\nimport \"fmt\"\n\ntype Quay struct {\n\tdepths  map[int]float64\n\twaiting string\n}\n\nfunc (q *Quay) Add(id string, depth float64) {\n\tq.depths[id] = depth\n}\n\nfunc (q *Quay) Depth(id string) float64 {\n\treturn q.depths[id]\n}\n\nfunc (q *Quay) Queue(ship string) {\n\tq.waiting = append(q.waiting, ship)\n}\n\nfunc (q *Quay) Next() string {\n\tfirst := q.waiting[0]\n\tq.waiting = q.waiting[1:]\n\treturn first\n}\n\nfunc average(depths []int) float64 {\n\tsum := 0.0\n\tfor _, d := range depths {\n\t\tsum += d\n\t}\n\treturn sum / float64(len(depths))\n}\n\nfunc main() {\n\tq := &Quay{depths: map[string]float64{}}\n\tq.Add(\"a1\", 3.5)\n\tfmt.Println(q.Depth(\"a1\"))\n\tfmt.Println(average([]float64{2.5, 3.5}))\n}\n";
+    check("go", "t1.go", text, &[(6, "`string`"), (7, "`[]string`"), (28, "`[]float64`")]);
+    let text = "#include <iostream>\n#include <map>\n#include <string>\n#include <vector>\n\nclass Quay {\npublic:\n    void add(const std::string& id, double depth) { depths[id] = depth; }\n    double depth(const std::string& id) const { return depths.at(id); }\n    void queue(const std::string& ship) { waiting.push_back(ship); }\n    std::string next() const { return waiting.front(); }\nprivate:\n    std::map<int, double> depths;\n    std::string waiting;\n};\n\ndouble average(std::vector<int> depths) {\n    double sum = 0;\n    for (double d : depths) {\n        sum += d;\n    }\n    return sum / depths.size();\n}\n\nint main() {\n    std::vector<double> morning{2.5, 3.5};\n    std::vector<double> evening{1.5};\n    std::cout << average(morning) << average(evening) << \"\\n\";\n    Quay q;\n    q.add(\"a1\", 3.5);\n    q.queue(\"north star\");\n    std::cout << q.depth(\"a1\") << q.next() << \"\\n\";\n}\n";
+    check(
+        "g++",
+        "t1.cpp",
+        text,
+        &[(13, "`std::string`"), (17, "`std::vector<double>`"), (14, "`std::vector<std::string>`")],
+    );
+}
+
+#[test]
 fn a_word_of_another_language_needs_a_value_that_has_it() {
     let folder = Folder::new();
     let ran = folder

@@ -51,7 +51,7 @@ pub(super) struct Draft<'a> {
     part: Option<(usize, &'a Candidate)>,
     /// What taking the fix back from the mended text has shown.
     unit: Option<&'a Unit>,
-    /// Whether its part was switched off, and need not be now that the others are mended.
+    /// Whether its part was switched off, and need not be now that all the others are mended.
     spared: bool,
     /// Further fixes that mend the same slip.
     merged: Vec<&'a Unit>,
@@ -200,13 +200,17 @@ fn changes_meaning(root: &Root) -> bool {
 
 fn drafts<'a>(node: &'a Node, minimised: Option<&'a Minimised>) -> Vec<Draft<'a>> {
     let mut drafts = Vec::new();
+    // What another part that is switched off may hide is not known to be mended.
+    let mended = |unit: &Unit| matches!(node.steps[unit.step].done, Done::Mended { .. });
+    let units = || minimised.into_iter().flat_map(|minimised| &minimised.units);
+    let all_mended = units().filter(|unit| unit.needed).all(mended);
     for (number, step) in node.steps.iter().enumerate() {
         let mut push = |part: Option<(usize, &'a Candidate)>| {
             let same =
                 |unit: &&Unit| Some((unit.step, unit.part)) == part.map(|(p, _)| (number, p));
-            let units = || minimised.into_iter().flat_map(|minimised| &minimised.units);
             let unit = units().find(same);
-            let spared = part.is_none() && units().any(|unit| unit.step == number && !unit.needed);
+            let unneeded = units().any(|unit| unit.step == number && !unit.needed);
+            let spared = part.is_none() && all_mended && unneeded;
             drafts.push(Draft {
                 number,
                 step,

@@ -86,6 +86,9 @@ impl AtEnd<'_> {
         if swapped.is_empty() {
             return false;
         }
+        if self.of_doubted_object(edits) {
+            return true;
+        }
         let unsolved = self.node.steps.iter().filter(|step| step.taken().is_none());
         let unsolved = unsolved.filter_map(|step| step.report.messages.get(step.target));
         let left = self.node.report.messages.iter().filter(|message| message.is_error());
@@ -94,6 +97,30 @@ impl AtEnd<'_> {
             words_of(message)
                 .into_iter()
                 .any(|word| swapped.iter().any(|one| one.eq_ignore_ascii_case(word)))
+        })
+    }
+
+    /// Returns whether a member gets another name on an object whose other members are told of, too, and stay
+    /// unsolved: it may be that the object is of another type.
+    fn of_doubted_object(&self, edits: &[Edit]) -> bool {
+        let is_part = |letter: &char| letter.is_alphanumeric() || *letter == '_';
+        let objects: Vec<String> = edits
+            .iter()
+            .filter_map(|edit| {
+                let file = self.original.file(&edit.file)?;
+                let line = file.slice(file.line_start(file.line_of(edit.start)), edit.start);
+                let before = line.strip_suffix('.')?;
+                let name: Vec<char> = before.chars().rev().take_while(is_part).collect();
+                (!name.is_empty()).then(|| name.into_iter().rev().collect())
+            })
+            .collect();
+        self.node.steps.iter().enumerate().any(|(number, step)| {
+            let message = step.report.messages.get(step.target).filter(|_| step.taken().is_none());
+            let place = message.and_then(|message| self.line(message, number));
+            let text = place.and_then(|(file, line)| {
+                Some(self.original.file(&file)?.line_text(line).into_owned())
+            });
+            text.is_some_and(|text| objects.iter().any(|name| text.contains(&format!("{name}."))))
         })
     }
 

@@ -8,6 +8,7 @@ pub(super) static JAVA: Language = Language {
     id: "java",
     name: "Java",
     extensions: &["java"],
+    list_around: Some(("List<", ">")),
     newer: later::JAVA,
     projects: Projects {
         built_by: &["pom.xml", "build.gradle", "build.gradle.kts", "settings.gradle", "build.xml"],

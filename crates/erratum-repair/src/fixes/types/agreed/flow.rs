@@ -90,8 +90,12 @@ fn literal(case: &Case, first: usize, last: usize, more: usize) -> Option<String
     if lexed.is(first, "[") && ends_with(first) && language.list_around.is_some() {
         return list(element(first)?);
     }
-    if lexed.is(first, "List") && lexed.is(first + 1, "(") && ends_with(first + 1) {
-        return list(element(first + 1)?);
+    if language.list_around.is_some_and(|(before, _)| before == "List[")
+        && matches!(lexed.word(first), "List" | "Seq" | "Vector" | "Set" | "Array")
+        && lexed.is(first + 1, "(")
+        && ends_with(first + 1)
+    {
+        return Some(format!("{}[{}]", lexed.word(first), element(first + 1)?));
     }
     // An object of one's own: `Sailing("north", 4)`, `Sailing { from, seats }`.
     let own = |one: &&erratum_syntax::names::Declared| one.kind == NameKind::Type;

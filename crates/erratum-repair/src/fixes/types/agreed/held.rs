@@ -3,14 +3,16 @@
 //! what is declared is.
 
 use super::flow::flow;
-use super::told::{same_text, whole_type};
+use super::told::{is_text, same_text, whole_type};
 use super::value::{given, meant};
 use super::{ENOUGH, said_here, worth};
-use crate::fixes::shape::text_of;
+use crate::fixes::boxed::BOXED;
+use crate::fixes::shape::{Call, call_at, text_of};
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
+use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::{Declared, NameKind};
 use std::collections::BTreeSet;
 
@@ -34,32 +36,70 @@ pub(super) fn held(case: &Case, declared: &Declared, all: &mut Vec<Candidate>) {
     let mut flows: BTreeSet<String> = BTreeSet::new();
     let values = calls.iter().map(|(_, first, last)| (*first, *last));
     let set = uses.iter().filter_map(|at| value_at(case, *at));
-    for (first, last) in values.chain(set) {
+    // What is made of itself tells nothing.
+    let of_itself = |(first, last): &(usize, usize)| {
+        uses.iter().any(|at| (first..=last).contains(&at) && first != last)
+    };
+    for (first, last) in values.chain(set.filter(|value| !of_itself(value))) {
         flows.extend(flow(case, first, last));
     }
     // A value that fits speaks for the type that is written.
     if flows.iter().any(|one| same_text(one) == same_text(&now)) {
         return;
     }
-    let mut flows = flows.into_iter();
-    let (wanted, factor) = match (flows.next(), flows.next()) {
-        (Some(only), None) => (lent(&only), GIVEN),
-        (None, _) if uses.iter().any(|at| is_list_use(case, *at)) => match list_of(case, &now) {
-            Some(list) => (list, AS_LIST),
+    let one = |flows: BTreeSet<String>| match flows.len() {
+        1 => flows.into_iter().next(),
+        _ => None,
+    };
+    let (wanted, factor) = if flows.is_empty() {
+        let Some(list) = as_list(case, &now, &uses) else { return };
+        (list, AS_LIST)
+    } else {
+        // Of lists of whatever kind, what they hold is of the other type.
+        let held = |typed: &String| within(case, typed).map(|(_, inner, _)| inner);
+        let inner = within(case, &now).and_then(|(before, _, behind)| {
+            let all: Option<BTreeSet<String>> = flows.iter().map(held).collect();
+            Some(format!("{before}{}{behind}", one(all?)?))
+        });
+        match one(flows.iter().map(|one| lent(one)).collect()).or(inner) {
+            Some(wanted) => (wanted, GIVEN),
             None => return,
-        },
-        _ => return,
+        }
     };
     if same_text(&wanted) == same_text(&now) {
         return;
     }
-    let edit = Edit::replace(
+    let mut edits = vec![Edit::replace(
         case.file(),
         lexed.code[typed.0].start,
         lexed.code[typed.1].end,
         dressed(&wanted, &now),
-    );
-    all.push(Candidate::new(MistakeId::WrongType, worth(factor, ENOUGH), vec![edit]).guess());
+    )];
+    edits.extend(emptied(case, declared, &wanted));
+    all.push(Candidate::new(MistakeId::WrongType, worth(factor, ENOUGH), edits).guess());
+}
+
+/// What a list starts with, where a text stood: `let waiting: string[] = []` for `let waiting: string = ""`.
+fn emptied(case: &Case, declared: &Declared, wanted: &str) -> Option<Edit> {
+    let lexed = case.lexed();
+    let last = declared.typed.map_or(declared.token, |(_, last)| last.max(declared.token));
+    let text = last + 2;
+    let (before, behind) = case.language().list_around?;
+    let list = wanted.starts_with(before) && wanted.ends_with(behind);
+    if !list || !lexed.is(last + 1, "=") || lexed.kind(text) != Some(TokenKind::Str) {
+        return None;
+    }
+    let empty = match (before, behind) {
+        (_, "[]") => "[]".to_owned(),
+        ("List[", _) => "List()".to_owned(),
+        ("std::vector<", _) => "{}".to_owned(),
+        ("Vec<", _) => "Vec::new()".to_owned(),
+        ("[]", _) => format!("{wanted}{{}}"),
+        _ if case.language().generic_objects => "new ArrayList<>()".to_owned(),
+        _ => format!("new {wanted}()"),
+    };
+    let token = lexed.code[text];
+    Some(Edit::replace(case.file(), token.start, token.end, empty))
 }
 
 /// Where what is declared is used.
@@ -88,7 +128,7 @@ pub(super) fn names_field(case: &Case, at: usize, field: &Declared) -> bool {
     })
 }
 
-/// On how many lines an error stands where it is used, or given.
+/// How many errors stand where it is used, or given, or where something is used that was taken from it.
 fn complaints(
     case: &Case,
     declared: &Declared,
@@ -96,11 +136,33 @@ fn complaints(
     calls: &[(usize, usize, usize)],
 ) -> usize {
     let lexed = case.lexed();
-    let places = uses.iter().copied().chain(calls.iter().map(|(call, ..)| *call));
-    let lines: BTreeSet<u32> = places.map(|at| lexed.code[at].line).collect();
+    let line = |at: usize| lexed.code[at].line;
     let said: BTreeSet<u32> = said_here(case).into_iter().map(|(_, line)| line).collect();
-    let own = lexed.code[declared.token].line;
-    lines.intersection(&said).filter(|line| **line != own).count()
+    let own = line(declared.token);
+    let lines: BTreeSet<u32> = lines_of(case, declared, uses);
+    let used = lines.intersection(&said).filter(|line| **line != own).count();
+    // Two calls on one line are two.
+    let given = calls
+        .iter()
+        .filter(|(call, ..)| said.contains(&line(*call)) && !lines.contains(&line(*call)));
+    used + given.count()
+}
+
+/// The lines where something is used, or what a loop or a name takes from it.
+pub(super) fn lines_of(case: &Case, declared: &Declared, used: &[usize]) -> BTreeSet<u32> {
+    let lexed = case.lexed();
+    let mut lines: BTreeSet<u32> = used.iter().map(|at| lexed.code[*at].line).collect();
+    let taken = case.text.names.declared.iter().filter(|one| {
+        one.kind == NameKind::Value
+            && one.token != declared.token
+            && used
+                .iter()
+                .any(|at| lexed.code[*at].line == lexed.code[one.token].line && *at > one.token)
+    });
+    for one in taken {
+        lines.extend(uses(case, one).iter().map(|at| lexed.code[*at].line));
+    }
+    lines
 }
 
 /// The value that a use sets it to: behind `=`, behind the name of a field, or in the brackets of a constructor.
@@ -132,14 +194,86 @@ fn value_at(case: &Case, at: usize) -> Option<(usize, usize)> {
     }
 }
 
-/// Whether a use is one of a list: a loop goes over it, it is numbered, or something is added.
+/// The list that is meant where something is used as a list throughout: of what is put into it, else of what is
+/// declared. What has parts already is none.
+fn as_list(case: &Case, now: &str, uses: &[usize]) -> Option<String> {
+    let text = is_text(case, &same_text(now));
+    let plain = now.chars().all(|letter| letter.is_alphanumeric() || "_&: ".contains(letter));
+    let numbered = |at: &usize| !text && is_list_use(case, *at);
+    if !plain || !uses.iter().any(|at| numbered(at) || is_added_to(case, *at)) {
+        return None;
+    }
+    let added: BTreeSet<String> = uses.iter().filter_map(|at| added_at(case, *at)).collect();
+    match added.len() {
+        0 => list_of(case, now),
+        1 => list_of(case, added.first()?),
+        _ => None,
+    }
+}
+
+/// Methods that put something into a list, or take it out.
+const OF_LISTS: &[&str] =
+    &["push", "push_back", "add", "Add", "append", "shift", "unshift", "pop", "remove", "RemoveAt"];
+
+/// Whether something is put into it as into a list, or taken out.
+fn is_added_to(case: &Case, at: usize) -> bool {
+    let lexed = case.lexed();
+    let method =
+        lexed.is(at + 1, ".") && lexed.is(at + 3, "(") && OF_LISTS.contains(&lexed.word(at + 2));
+    method || lexed.is(at + 1, ":+") || appended(case, at).is_some()
+}
+
+/// Go: the call of `append` whose first value it is.
+fn appended(case: &Case, at: usize) -> Option<Call> {
+    let open = case.text.pairs.inside_of(at)?;
+    let call = call_at(case, open).filter(|call| case.lexed().is(call.name, "append"))?;
+    let (first, last) = *call.arguments.first()?;
+    (first <= at && at == last).then_some(call)
+}
+
+/// The type of what is put into it there.
+fn added_at(case: &Case, at: usize) -> Option<String> {
+    let lexed = case.lexed();
+    if let Some(call) = appended(case, at) {
+        let (first, last) = *call.arguments.get(1)?;
+        return flow(case, first, last);
+    }
+    if lexed.is(at + 1, ":+") {
+        return flow(case, at + 2, at + 2);
+    }
+    let call = call_at(case, at + 3).filter(|_| is_added_to(case, at))?;
+    let [(first, last)] = call.arguments[..] else { return None };
+    let puts =
+        matches!(lexed.word(at + 2), "push" | "push_back" | "add" | "Add" | "append" | "unshift");
+    let typed = flow(case, first, last).filter(|_| puts)?;
+    let bare = typed.trim_end_matches('&').trim();
+    Some(bare.strip_prefix("const ").unwrap_or(bare).to_owned())
+}
+
+/// What stands before and behind the one type that a list holds, with that type.
+fn within<'a>(case: &Case, typed: &'a str) -> Option<(&'a str, String, &'a str)> {
+    let arguments = case.language().type_arguments.into_iter();
+    let forms = arguments.chain([("&[", "]"), ("", "[]"), ("[]", "")]);
+    forms.into_iter().find_map(|(open, close)| {
+        let typed = typed.trim();
+        let from = if open.is_empty() { 0 } else { typed.find(open)? + open.len() };
+        let to = typed
+            .len()
+            .checked_sub(close.len())
+            .filter(|to| typed.ends_with(close) && *to > from)?;
+        let whole = open != "[]" || typed.starts_with("[]");
+        let inner = &typed[from..to];
+        (whole && !inner.contains(',')).then(|| (&typed[..from], inner.to_owned(), &typed[to..]))
+    })
+}
+
+/// Whether a use is one of a list: a loop goes over it, or it is numbered.
 fn is_list_use(case: &Case, at: usize) -> bool {
     let lexed = case.lexed();
     let before = lexed.before(at);
+    let loops = |one: usize| matches!(lexed.word(one), "for" | "foreach" | "...");
     let looped = matches!(before, "in" | "of" | "range" | "<-" | ":" | "...")
-        && lexed
-            .on_line(lexed.code[at].line)
-            .any(|one| matches!(lexed.word(one), "for" | "foreach" | "..."));
+        && lexed.on_line(lexed.code[at].line).any(loops);
     looped || lexed.is(at + 1, "[")
 }
 
@@ -147,6 +281,8 @@ fn is_list_use(case: &Case, at: usize) -> bool {
 pub(super) fn list_of(case: &Case, element: &str) -> Option<String> {
     let (before, behind) = case.language().list_around?;
     let bare = element.trim_start_matches('&').trim();
+    let boxed = BOXED.iter().find(|(_, plain)| case.language().generic_objects && *plain == bare);
+    let bare = boxed.map_or(bare, |(class, _)| *class);
     Some(format!("{before}{bare}{behind}"))
 }
 

@@ -1,9 +1,10 @@
 //! A map that holds another kind of value than each use puts into it, or takes out.
 
 use super::flow::flow;
-use super::held::{list_of, uses};
+use super::held::{lines_of, list_of, uses};
 use super::told::same_text;
 use super::{ENOUGH, said_here, worth};
+use crate::fixes::boxed::BOXED;
 use crate::fixes::shape::call_at;
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, weight};
@@ -22,84 +23,129 @@ const PUTS: &[&str] = &["put", "set", "Add", "insert", "putIfAbsent", "update"];
 /// Methods that put something into a list.
 const ADDS: &[&str] = &["push", "push_back", "add", "Add", "append", "emplace_back"];
 
+/// All that its keys are asked by is of one other type, and two lines complain.
+const ASKED_BY: Factor = weight("all that it is asked by is of another type", 8.5);
+
+/// Methods that ask by a key.
+const ASKS: &[&str] = &[
+    "put",
+    "get",
+    "set",
+    "has",
+    "at",
+    "insert",
+    "containsKey",
+    "ContainsKey",
+    "contains",
+    "contains_key",
+    "remove",
+    "count",
+    "find",
+    "getOrDefault",
+    "getOrElse",
+    "get_mut",
+    "entry",
+    "Add",
+    "delete",
+    "TryGetValue",
+    "putIfAbsent",
+];
+
 pub(super) fn parts(case: &Case, declared: &Declared, all: &mut Vec<Candidate>) {
-    if declared.kind != NameKind::Value {
-        return;
-    }
-    let places = value_types(case, declared);
-    let Some((from, to)) = places.first().copied() else { return };
+    let lexed = case.lexed();
+    let of_map = matches!(declared.kind, NameKind::Value | NameKind::Member);
+    let maps = if of_map { map_types(case, declared) } else { Vec::new() };
+    let Some(first) = maps.first().copied() else { return };
     let uses = uses(case, declared);
-    if complaints(case, declared, &uses) < ENOUGH {
-        return;
-    }
-    let lexed = case.lexed();
-    let now = lexed.source.slice(from, to).trim().to_owned();
-    let flows: BTreeSet<String> = uses
-        .iter()
-        .filter_map(|at| put_in(case, *at))
-        .filter_map(|(a, b)| flow(case, a, b))
-        .collect();
-    if flows.iter().any(|one| same_text(one) == same_text(&now)) {
-        return;
-    }
-    let mut flows = flows.into_iter();
-    let (wanted, factor) = match (flows.next(), flows.next()) {
-        (Some(only), None) => (only, PUT_IN),
-        (None, _) if uses.iter().any(|at| value_is_list(case, *at)) => match list_of(case, &now) {
-            Some(list) => (list, AS_LISTS),
-            None => return,
-        },
-        _ => return,
-    };
-    let edit = |(from, to): (usize, usize)| {
-        let blank = if lexed.source.slice(from, to).starts_with(' ') { " " } else { "" };
-        Edit::replace(case.file(), from, to, format!("{blank}{wanted}"))
-    };
-    let edits = places.into_iter().map(edit).collect();
-    all.push(Candidate::new(MistakeId::WrongType, worth(factor, ENOUGH), edits).guess());
-}
-
-/// On how many lines an error stands where the map is used, or what a loop takes from it.
-fn complaints(case: &Case, declared: &Declared, uses: &[usize]) -> usize {
-    let lexed = case.lexed();
-    let mut lines: BTreeSet<u32> = uses.iter().map(|at| lexed.code[*at].line).collect();
-    let taken = case.text.names.declared.iter().filter(|one| {
-        one.kind == NameKind::Value
-            && one.token != declared.token
-            && uses.iter().any(|at| lexed.code[*at].line == lexed.code[one.token].line)
-    });
-    for one in taken.collect::<Vec<_>>() {
-        lines.extend(self::uses(case, one).iter().map(|at| lexed.code[*at].line));
-    }
     let said: BTreeSet<u32> = said_here(case).into_iter().map(|(_, line)| line).collect();
-    lines.intersection(&said).count()
+    let complaints = lines_of(case, declared, &uses).intersection(&said).count();
+    if complaints == 0 {
+        return;
+    }
+    let text = |(from, to): (usize, usize)| lexed.source.slice(from, to).trim().to_owned();
+    let typed = |values: &mut dyn Iterator<Item = (usize, usize)>| -> BTreeSet<String> {
+        let flows = values.filter_map(|(first, last)| flow(case, first, last));
+        flows.map(|one| owned(case, &one)).collect()
+    };
+    let mut change = |part: fn(&Map) -> (usize, usize), wanted: &str, factor: Factor| {
+        let edit = |map: &Map| {
+            let (from, to) = part(map);
+            let blank = if lexed.source.slice(from, to).starts_with(' ') { " " } else { "" };
+            Edit::replace(case.file(), from, to, format!("{blank}{wanted}"))
+        };
+        let edits = maps.iter().map(edit).collect();
+        all.push(Candidate::new(MistakeId::WrongType, worth(factor, ENOUGH), edits).guess());
+    };
+    let (key, value) = (text(first.key), text(first.value));
+    let asked: Vec<(usize, usize)> = uses.iter().filter_map(|at| asked_by(case, *at)).collect();
+    let keys = typed(&mut asked.iter().copied());
+    // javac asks for no type where a map is only asked: each use counts.
+    if let [only] = &keys.into_iter().collect::<Vec<_>>()[..]
+        && same_text(only) != same_text(&key)
+        && complaints.max(asked.len()) >= ENOUGH
+    {
+        change(|map| map.key, only, ASKED_BY);
+    }
+    if complaints < ENOUGH {
+        return;
+    }
+    let values = typed(&mut uses.iter().filter_map(|at| put_in(case, *at)));
+    match &values.into_iter().collect::<Vec<_>>()[..] {
+        [only] if same_text(only) != same_text(&value) => change(|map| map.value, only, PUT_IN),
+        [] if uses.iter().any(|at| value_is_list(case, *at)) => {
+            if let Some(list) = list_of(case, &value) {
+                change(|map| map.value, &list, AS_LISTS);
+            }
+        }
+        _ => {}
+    }
 }
 
-/// The bytes of the value's type in the declaration of a map, and where it is made.
-fn value_types(case: &Case, declared: &Declared) -> Vec<(usize, usize)> {
+/// A type as a map holds it: not lent, and in a language with plain types as an object.
+fn owned(case: &Case, typed: &str) -> String {
+    let bare = typed.trim_start_matches('&').trim_end_matches('&').trim();
+    let bare = bare.strip_prefix("const ").unwrap_or(bare);
+    if case.language().borrows && bare == "str" {
+        return "String".to_owned();
+    }
+    let boxed = BOXED.iter().find(|(_, plain)| case.language().generic_objects && *plain == bare);
+    boxed.map_or(bare, |(class, _)| *class).to_owned()
+}
+
+/// The types of a map where they are written: bytes from and to.
+#[derive(Clone, Copy)]
+struct Map {
+    key: (usize, usize),
+    value: (usize, usize),
+}
+
+/// The types in the declaration of a map, and where it is made.
+fn map_types(case: &Case, declared: &Declared) -> Vec<Map> {
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[declared.token].line);
-    let mut found: Vec<(usize, usize)> = Vec::new();
+    let mut found: Vec<Map> = Vec::new();
     for open in line {
         // Go: `map[string]int{}`.
         if lexed.before(open) == "map" && lexed.is(open, "[") {
             let Some(close) = case.text.pairs.partner_of(open) else { continue };
             let end = (close + 1..lexed.code.len())
                 .find(|at| matches!(lexed.word(*at), "{" | ")" | ",") || lexed.code[*at].first);
-            found.extend(end.map(|end| (lexed.code[close].end, lexed.code[end - 1].end)));
-        } else if let Some((first, last)) = last_of_two(case, open) {
-            found.push((first, last));
+            let key = (lexed.code[open].end, lexed.code[close].start);
+            let value = end.map(|end| (lexed.code[close].end, lexed.code[end - 1].end));
+            found.extend(value.map(|value| Map { key, value }));
+        } else {
+            found.extend(of_two(case, open));
         }
     }
     // What is made is of the declared types.
     let text = |(from, to): (usize, usize)| lexed.source.slice(from, to).trim().to_owned();
     let Some(first) = found.first().copied() else { return found };
-    found.retain(|one| text(*one) == text(first));
+    found.retain(|one| text(one.value) == text(first.value) && text(one.key) == text(first.key));
     found
 }
 
-/// The bytes of the second of two types in brackets behind a name.
-fn last_of_two(case: &Case, open: usize) -> Option<(usize, usize)> {
+/// The two types in brackets behind a name.
+fn of_two(case: &Case, open: usize) -> Option<Map> {
     let lexed = case.lexed();
     let (opens, closes) = case.language().type_arguments?;
     let named = lexed.before(open).starts_with(char::is_alphabetic);
@@ -119,13 +165,27 @@ fn last_of_two(case: &Case, open: usize) -> Option<(usize, usize)> {
             depth = depth.checked_sub(word.len() / closes.len())?;
             if depth == 0 {
                 let [comma] = commas[..] else { return None };
-                return Some((lexed.code[comma].end, lexed.code[at].end - closes.len()));
+                let key = (lexed.code[open].end, lexed.code[comma].start);
+                let value = (lexed.code[comma].end, lexed.code[at].end - closes.len());
+                return Some(Map { key, value });
             }
         } else if matches!(word, ";" | "{" | "}") {
             return None;
         }
     }
     None
+}
+
+/// The key that a use asks by: `all.get(key)`, `all[key]`.
+fn asked_by(case: &Case, at: usize) -> Option<(usize, usize)> {
+    let lexed = case.lexed();
+    let method = lexed.is(at + 1, ".") && ASKS.contains(&lexed.word(at + 2));
+    if method {
+        return call_at(case, at + 3)?.arguments.first().copied();
+    }
+    let called = lexed.is(at + 1, "(") && case.language().calls_elements;
+    let close = case.text.pairs.partner_of(at + 1).filter(|_| called || lexed.is(at + 1, "["))?;
+    (close > at + 2).then_some((at + 2, close - 1))
 }
 
 /// The value that a use puts in: `all.put(key, value)`, `all[key] = value`.
