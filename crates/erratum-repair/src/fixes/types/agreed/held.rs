@@ -33,7 +33,7 @@ pub(super) fn held(case: &Case, declared: &Declared, all: &mut Vec<Candidate>) {
     if complaints(case, declared, &uses, &calls) < ENOUGH {
         return;
     }
-    let mut flows: BTreeSet<String> = BTreeSet::new();
+    let (mut flows, mut sites) = (BTreeSet::new(), 0_usize);
     let values = calls.iter().map(|(_, first, last)| (*first, *last));
     let set = uses.iter().filter_map(|at| value_at(case, *at));
     // What is made of itself tells nothing.
@@ -41,7 +41,9 @@ pub(super) fn held(case: &Case, declared: &Declared, all: &mut Vec<Candidate>) {
         uses.iter().any(|at| (first..=last).contains(&at) && first != last)
     };
     for (first, last) in values.chain(set.filter(|value| !of_itself(value))) {
-        flows.extend(flow(case, first, last));
+        let typed = flow(case, first, last);
+        sites += usize::from(typed.is_some());
+        flows.extend(typed);
     }
     // A value that fits speaks for the type that is written.
     if flows.iter().any(|one| same_text(one) == same_text(&now)) {
@@ -66,7 +68,10 @@ pub(super) fn held(case: &Case, declared: &Declared, all: &mut Vec<Candidate>) {
             None => return,
         }
     };
-    if same_text(&wanted) == same_text(&now) {
+    // One plain value may be the slip itself, unless a member is asked of it that the type has not.
+    let lists = wanted.contains(['<', '[', '*']) && !now.contains(['<', '[', '*']) || sites == 0;
+    let member = uses.iter().any(|at| lexed.is(*at + 1, ".") && is_told(case, *at));
+    if same_text(&wanted) == same_text(&now) || sites == 1 && !lists && !member {
         return;
     }
     let mut edits = vec![Edit::replace(
@@ -100,6 +105,12 @@ fn emptied(case: &Case, declared: &Declared, wanted: &str) -> Option<Edit> {
     };
     let token = lexed.code[text];
     Some(Edit::replace(case.file(), token.start, token.end, empty))
+}
+
+/// Whether an error stands on the line of a use.
+fn is_told(case: &Case, at: usize) -> bool {
+    let line = case.lexed().code[at].line;
+    said_here(case).iter().any(|(_, said)| *said == line)
 }
 
 /// Where what is declared is used.

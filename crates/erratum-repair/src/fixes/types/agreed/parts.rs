@@ -89,9 +89,13 @@ pub(super) fn parts(case: &Case, declared: &Declared, all: &mut Vec<Candidate>) 
     if complaints < ENOUGH {
         return;
     }
-    let values = typed(&mut uses.iter().filter_map(|at| put_in(case, *at)));
+    let put: Vec<(usize, usize)> = uses.iter().filter_map(|at| put_in(case, *at)).collect();
+    let values = typed(&mut put.iter().copied());
+    // One plain value that is put in may be the slip itself.
+    let lists = |typed: &str| typed.contains(['<', '[']);
     match &values.into_iter().collect::<Vec<_>>()[..] {
-        [only] if same_text(only) != same_text(&value) => change(|map| map.value, only, PUT_IN),
+        [only] if same_text(only) == same_text(&value) => {}
+        [only] if put.len() >= ENOUGH || lists(only) => change(|map| map.value, only, PUT_IN),
         [] if uses.iter().any(|at| value_is_list(case, *at)) => {
             if let Some(list) = list_of(case, &value) {
                 change(|map| map.value, &list, AS_LISTS);
