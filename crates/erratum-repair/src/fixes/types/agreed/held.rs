@@ -69,7 +69,11 @@ pub(super) fn held(case: &Case, declared: &Declared, all: &mut Vec<Candidate>) {
         }
     };
     // One plain value may be the slip itself, unless a member is asked of it that the type has not.
-    let lists = wanted.contains(['<', '[', '*']) && !now.contains(['<', '[', '*']) || sites == 0;
+    let kind = |typed: &str| {
+        within(case, typed).map(|(before, _, behind)| (before.to_owned(), behind.to_owned()))
+    };
+    let of_list = kind(&wanted).is_some() && kind(&wanted) != kind(&now);
+    let lists = of_list || wanted.ends_with('*') && !now.ends_with('*') || sites == 0;
     let member = uses.iter().any(|at| lexed.is(*at + 1, ".") && is_told(case, *at));
     if same_text(&wanted) == same_text(&now) || sites == 1 && !lists && !member {
         return;
