@@ -13,7 +13,6 @@ use erratum_syntax::language::Language;
 use erratum_syntax::source::Program;
 use std::collections::BTreeMap;
 use std::error::Error;
-use std::path::Path;
 
 /// How many lines beside a mistake a root is still near it.
 const NEAR: u32 = 2;
@@ -47,7 +46,7 @@ impl Causes {
         program: &Marked,
         missed: usize,
         seen: &Seen,
-        settings: (&'static Language, &Path, usize),
+        settings: (&'static Language, usize),
     ) -> Result<String, Box<dyn Error>> {
         let cause = match alone(program, missed, settings)? {
             Some(cause) => cause.to_owned(),
@@ -62,7 +61,7 @@ impl Causes {
 fn alone(
     program: &Marked,
     mistake: usize,
-    (language, path, compiles): (&'static Language, &Path, usize),
+    (language, compiles): (&'static Language, usize),
 ) -> Result<Option<&'static str>, Box<dyn Error>> {
     let single = program.alone(mistake);
     let text = Program::single(single.wrong());

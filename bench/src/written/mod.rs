@@ -282,7 +282,7 @@ fn look(
     };
     for missed in (0..mistakes.len()).filter(|mistake| !is_found(mistake)) {
         let cause = if options.causes {
-            let settings = (language, path, options.compiles);
+            let settings = (language, options.compiles);
             counts.causes.count(program, missed, &seen, settings)?
         } else {
             String::new()

@@ -183,8 +183,8 @@ fn a_folder_that_is_too_large_to_be_copied_is_named_with_what_to_do() {
     let folder = Folder::new();
     folder
         .write("inc/quay.h", "int quay(int);\n")
-        .write("tide.c", "#include <quay.h>\n\nint main(void) {\n    return quay(2)\n}\n")
-        .write("Makefile", "tide.o: tide.c\n\tgcc -c -Iinc tide.c\n");
+        .write("tide.c", "#include <quay.h>\n\nint main(void) {\n    return quay(BERTH)\n}\n")
+        .write("Makefile", "tide.o: tide.c\n\tgcc -c -Iinc -DBERTH=2 tide.c\n");
     for number in 0..3001 {
         folder.write(&format!("log{number}"), "");
     }

@@ -4,7 +4,7 @@
 
 use super::flow::flow;
 use super::told::{is_text, same_text, whole_type};
-use super::value::{given, meant};
+use super::value::{given, meant, number_in_quotes};
 use super::{ENOUGH, said_here, worth};
 use crate::fixes::boxed::BOXED;
 use crate::fixes::shape::{Call, call_at, text_of};
@@ -30,10 +30,11 @@ pub(super) fn held(case: &Case, declared: &Declared, all: &mut Vec<Candidate>) {
     let now = text_of(case, typed);
     let uses = uses(case, declared);
     let calls = given(case, declared);
-    if complaints(case, declared, &uses, &calls) < ENOUGH {
+    let (direct, taken) = complaints(case, declared, &uses, &calls);
+    if direct + taken < ENOUGH {
         return;
     }
-    let (mut flows, mut sites) = (BTreeSet::new(), 0_usize);
+    let (mut flows, mut sites, mut literals) = (BTreeSet::new(), 0_usize, 0_usize);
     let values = calls.iter().map(|(_, first, last)| (*first, *last));
     let set = uses.iter().filter_map(|at| value_at(case, *at));
     // What is made of itself tells nothing.
@@ -41,9 +42,16 @@ pub(super) fn held(case: &Case, declared: &Declared, all: &mut Vec<Candidate>) {
         uses.iter().any(|at| (first..=last).contains(&at) && first != last)
     };
     for (first, last) in values.chain(set.filter(|value| !of_itself(value))) {
-        let typed = flow(case, first, last);
-        sites += usize::from(typed.is_some());
-        flows.extend(typed);
+        // A number in quotes is the slip itself.
+        if number_in_quotes(case, lexed.code[first].line) {
+            continue;
+        }
+        let Some(typed) = flow(case, first, last) else { continue };
+        sites += 1;
+        let written =
+            matches!(lexed.kind(first), Some(TokenKind::Str | TokenKind::Number | TokenKind::Char));
+        literals += usize::from(written && first == last);
+        flows.insert(typed);
     }
     // A value that fits speaks for the type that is written.
     if flows.iter().any(|one| same_text(one) == same_text(&now)) {
@@ -68,14 +76,16 @@ pub(super) fn held(case: &Case, declared: &Declared, all: &mut Vec<Candidate>) {
             None => return,
         }
     };
-    // One plain value may be the slip itself, unless a member is asked of it that the type has not.
-    let kind = |typed: &str| {
-        within(case, typed).map(|(before, _, behind)| (before.to_owned(), behind.to_owned()))
-    };
-    let of_list = kind(&wanted).is_some() && kind(&wanted) != kind(&now);
-    let lists = of_list || wanted.ends_with('*') && !now.ends_with('*') || sites == 0;
-    let member = uses.iter().any(|at| lexed.is(*at + 1, ".") && is_told(case, *at));
-    if same_text(&wanted) == same_text(&now) || sites == 1 && !lists && !member {
+    // One value may be the slip itself, and so may all that are written out; unless it is used as what the
+    // written type is not.
+    let lists = kind_of(case, &wanted).is_some() || wanted.ends_with('*') || sites == 0;
+    let asked = |at: &usize| matches!(lexed.word(at + 1), "." | "[") && is_told(case, *at);
+    let told = lists || uses.iter().any(asked);
+    if same_text(&wanted) == same_text(&now) || !told && (sites == 1 || sites == literals) {
+        return;
+    }
+    // What a loop takes from it speaks only of what a list holds.
+    if direct < ENOUGH && !lists {
         return;
     }
     let mut edits = vec![Edit::replace(
@@ -111,6 +121,11 @@ fn emptied(case: &Case, declared: &Declared, wanted: &str) -> Option<Edit> {
     Some(Edit::replace(case.file(), token.start, token.end, empty))
 }
 
+/// The kind of list that a type is of.
+fn kind_of(case: &Case, typed: &str) -> Option<(String, String)> {
+    within(case, typed).map(|(before, _, behind)| (before.to_owned(), behind.to_owned()))
+}
+
 /// Whether an error stands on the line of a use.
 fn is_told(case: &Case, at: usize) -> bool {
     let line = case.lexed().code[at].line;
@@ -143,24 +158,27 @@ pub(super) fn names_field(case: &Case, at: usize, field: &Declared) -> bool {
     })
 }
 
-/// How many errors stand where it is used, or given, or where something is used that was taken from it.
+/// How many errors stand where it is used, or given; and how many more where something is used that was taken
+/// from it.
 fn complaints(
     case: &Case,
     declared: &Declared,
     uses: &[usize],
     calls: &[(usize, usize, usize)],
-) -> usize {
+) -> (usize, usize) {
     let lexed = case.lexed();
     let line = |at: usize| lexed.code[at].line;
     let said: BTreeSet<u32> = said_here(case).into_iter().map(|(_, line)| line).collect();
     let own = line(declared.token);
-    let lines: BTreeSet<u32> = lines_of(case, declared, uses);
-    let used = lines.intersection(&said).filter(|line| **line != own).count();
+    let used: BTreeSet<u32> = uses.iter().map(|at| line(*at)).collect();
     // Two calls on one line are two.
     let given = calls
         .iter()
-        .filter(|(call, ..)| said.contains(&line(*call)) && !lines.contains(&line(*call)));
-    used + given.count()
+        .filter(|(call, ..)| said.contains(&line(*call)) && !used.contains(&line(*call)));
+    let told =
+        |lines: &BTreeSet<u32>| lines.intersection(&said).filter(|line| **line != own).count();
+    let more = told(&lines_of(case, declared, uses)).saturating_sub(told(&used));
+    (told(&used) + given.count(), more)
 }
 
 /// The lines where something is used, or what a loop or a name takes from it.

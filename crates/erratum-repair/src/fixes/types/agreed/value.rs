@@ -5,9 +5,7 @@ use super::told::{
     is_text, is_written, same_text, tells, tells_instead, texts_alike, value_type, whole_type,
 };
 use super::{ENOUGH, held, parts, said_here, worth};
-use crate::fixes::shape::{
-    Call, call_at, calls_near, parameter_of, takes_itself, text_of, type_of,
-};
+use crate::fixes::shape::{Call, call_at, parameter_of, takes_itself, text_of, type_of};
 use crate::fixes::{Candidate, Case};
 use crate::message::Message;
 use crate::score::{Factor, weight};
@@ -34,11 +32,7 @@ pub(super) fn values(case: &Case, all: &mut Vec<Candidate>) {
             || line.clone().any(|at| held::names_field(case, at, one))
     });
     let mut seen = BTreeSet::new();
-    // A list that is written out in a call is given to its parameter, too.
-    let calls = calls_near(case).into_iter();
-    let given_to =
-        calls.flat_map(|call| call.arguments).filter_map(|(first, _)| parameter_of(case, first));
-    for declared in used.chain(parameter_of(case, case.token)).chain(filled).chain(given_to) {
+    for declared in used.chain(parameter_of(case, case.token)).chain(filled) {
         if seen.insert(declared.token) {
             value(case, declared, all);
             held::held(case, declared, all);
@@ -177,7 +171,7 @@ fn mixes_numbers(case: &Case, message: &Message, now: &str, wanted: &str) -> boo
 }
 
 /// Whether a line has a number in quotes: it is more likely that these are too many.
-fn number_in_quotes(case: &Case, line: u32) -> bool {
+pub(super) fn number_in_quotes(case: &Case, line: u32) -> bool {
     let lexed = case.lexed();
     let mut texts = lexed.on_line(line).filter(|at| lexed.kind(*at) == Some(TokenKind::Str));
     texts.any(|at| {
