@@ -110,7 +110,7 @@ pub fn at(lexed: &Lexed, token: usize, said: &str, knows: Version) -> Option<Use
 /// What is shown of a form: its first line, with what closes the bracket that it opens.
 fn shown(lexed: &Lexed, first: usize, last: usize) -> String {
     let line = lexed.code[first].line;
-    let open = (first..=last).filter(|at| matches!(lexed.word(*at), "(" | "[" | "{")).next_back();
+    let open = (first..=last).rfind(|at| matches!(lexed.word(*at), "(" | "[" | "{"));
     let close = open.and_then(|at| closing(lexed, at)).filter(|at| lexed.code[*at].line == line);
     let last = close.map_or(last, |close| close.max(last));
     let end = lexed.code[first..=last].iter().rfind(|one| one.line == line);
