@@ -9,7 +9,8 @@ mod folders;
 
 use asked::Ask;
 use erratum_syntax::language::{Asks, Language, Together};
-use folders::{Folders, full};
+use folders::Folders;
+pub(crate) use folders::full;
 use std::collections::BTreeSet;
 use std::fs;
 use std::path::{Path, PathBuf};

@@ -2,7 +2,7 @@
 
 use crate::error::Error;
 use crate::flags::compile_flags;
-use crate::layout::Layout;
+use crate::layout::{Layout, full};
 use erratum_syntax::language::{self, Asks, Language};
 use erratum_syntax::source::{Program, Source};
 use erratum_syntax::visible::is_hidden;
@@ -293,10 +293,6 @@ fn root_of(layout: &Layout, files: &[PathBuf], usual: PathBuf, here: bool) -> Pa
     let current = std::env::current_dir().map(|current| full(&current)).unwrap_or_default();
     let below = root.starts_with(&current) && (layout.top.is_none() || root == current);
     if here && below { PathBuf::from(".") } else { root }
-}
-
-fn full(path: &Path) -> PathBuf {
-    path.canonicalize().unwrap_or_else(|_| path.to_owned())
 }
 
 fn parent(path: &Path) -> PathBuf {

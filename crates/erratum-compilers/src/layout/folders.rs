@@ -225,6 +225,6 @@ fn has(folder: &Path, name: &str) -> bool {
 }
 
 /// The full path of what is there.
-pub(super) fn full(path: &Path) -> PathBuf {
+pub(crate) fn full(path: &Path) -> PathBuf {
     path.canonicalize().unwrap_or_else(|_| path.to_owned())
 }

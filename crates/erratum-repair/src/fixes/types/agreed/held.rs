@@ -84,6 +84,9 @@ pub(super) fn held(case: &Case, declared: &Declared, all: &mut Vec<Candidate>) {
     if same_text(&wanted) == same_text(&now) || !told && (sites == 1 || sites == literals) {
         return;
     }
+    if is_own_otherwise(case, &now, &wanted) {
+        return;
+    }
     // What a loop takes from it speaks only of what a list holds.
     if direct < ENOUGH && !lists {
         return;
@@ -96,6 +99,31 @@ pub(super) fn held(case: &Case, declared: &Declared, all: &mut Vec<Candidate>) {
     )];
     edits.extend(emptied(case, declared, &wanted));
     all.push(Candidate::new(MistakeId::WrongType, worth(factor, ENOUGH), edits).guess());
+}
+
+/// Whether a type of the learner's own would give way to one that has nothing of it: it may be above the other, or
+/// lack a member. A list of it has, also one with a name of its own.
+fn is_own_otherwise(case: &Case, now: &str, wanted: &str) -> bool {
+    let lexed = case.lexed();
+    let folded = |word: &str| match case.language().any_case {
+        true => word.to_lowercase(),
+        false => word.to_owned(),
+    };
+    let words = |typed: &str| -> Vec<String> {
+        let parts = typed.split(|letter: char| !letter.is_alphanumeric() && letter != '_');
+        parts.filter(|word| !word.is_empty()).map(folded).collect()
+    };
+    let types = |word: &String| case.text.names.of(word).find(|one| one.kind == NameKind::Type);
+    let wanted = words(wanted);
+    let own: Vec<String> = words(now).into_iter().filter(|word| types(word).is_some()).collect();
+    let listed = |word: &String| {
+        let of = |one: &Declared| {
+            let end = (one.token..lexed.code.len()).find(|at| lexed.is(*at, ";"));
+            end.is_some_and(|end| (one.token + 1..end).any(|at| lexed.is(at, word)))
+        };
+        wanted.contains(word) || wanted.iter().filter_map(types).any(of)
+    };
+    own.iter().any(|word| !listed(word))
 }
 
 /// What a list starts with, where a text stood: `let waiting: string[] = []` for `let waiting: string = ""`.
