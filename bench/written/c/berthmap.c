@@ -1,33 +1,49 @@
 #include <stdio.h>
 #include <stdbool.h>
 
-#define ROWS 3
-#define COLS 4
+enum cell { WATER, QUAY, SHIP };
 
-static int map[ROWS][COLS];
+struct map {
+    int rows, cols;
+    enum cell cells[6][6];
+};
 
-bool place(int row, int col, int boat) {
-    if (row < 0 || row >= ROWS || col < 0 || col >= COLS)
+⟪void⟶int⟫ count(const struct map *m, enum cell what);
+
+void clear(struct map *m, int rows, int cols) {
+    m->rows = rows;
+    m->cols = cols;
+    for (int r = 0; r < rows; r++)
+        for (int c = 0; c < cols; c++)
+            m->cells⟪[r, c]⟶[r][c]⟫ = WATER;
+}
+
+bool moor(⟪map⟶struct map⟫ *m, int r, int c) {
+    if (r < 0 ⟪or⟶||⟫ r >= m->rows) {
         return false;
-    if (map[row][col] != 0) {
-        return false;
-⟪⟶    }
-⟫    map[row][col] = boat;
+    }
+    if (m->cells[r][c] != WATER) return false;
+    m->cells[r][c] = SHIP;
     return ⟪True⟶true⟫;
 }
 
-int count_boats(void) {
-    int boats = 0;
-    for (int r = 0; r < ROWS; r++)
-        for (int c = 0; c < COLS; c++)
-            if (map[r][c] ⟪<> ⟶!= ⟫0)
-                boats++;
-    return boats;
+int count(const struct map *m, enum cell what) {
+    int n = 0;
+    for (int r = 0; r < m->rows; r++) {
+        for (int c = 0; c < m->cols; c++) {
+            if (m->cells[r][c] == what) n++;
+        ⟪⟶}⟫
+    }
+    return n;
 }
 
 int main(void) {
-    place(0, 1, 7);
-    place(2, 3⟪;⟶,⟫ 9);
-    printf("%d boats\n"⟪⟶,⟫ count_boats());
+    struct map quay;
+    clear(⟪quay⟶&quay⟫, 4, 5);
+    moor(&quay, 1, 2);
+    if (moor(&quay, 1, 2)⟪ {⟶) {⟫
+        puts("twice?");
+    }
+    printf("%d ships\n", count(&quay, ⟪Ship⟶SHIP⟫));
     return 0;
 }

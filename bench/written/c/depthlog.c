@@ -1,56 +1,51 @@
 #include <stdio.h>
-#include <stdbool.h>
 
-enum ground { SAND, ROCK, MUD };
+#define LIMIT 5
 
-struct sounding {
-    double depth;
-    enum ground ground;
-    struct sounding *next;
+struct reading {
+    int hour;
+    float depth;
 };
 
-static const char *name(enum ground g)
-{
-    switch (g) {
-    case SAND⟪;⟶:⟫ return "sand";
-    case ROCK: return "rock";
-    default: return ⟪'mud'⟶"mud"⟫;
+float mean(struct reading log[], int n) {
+    float sum = 0;
+    int i;
+    for (i = 0; i < n; i++)
+        sum += ⟪log[i]⟶log[i].depth⟫;
+    return sum / n;
+}
+
+int shallow(struct reading *r⟪; ⟶, ⟫float limit) {
+    return r->depth < limit;
+}
+
+int deepest(struct reading log[], int n) {
+    int best = 0;
+    for (int i = 1; i < n; i++) {
+        if (log[i].depth > log[best].depth) {
+            best = i⟪:⟶;⟫
+        }
     }
+    return best;
 }
 
-static double mean(struct sounding *first, int *n)
-{
-    double sum = 0;
-    *n = 0;
-    for (⟪sounding⟶struct sounding⟫ *s = first; s; s = s->next) {
-        sum += s->depth;
-        (*n)++;
+int main() {
+    struct reading log[LIMIT] = {
+        {6, 3.2f}, {9, 4.1f}, {12, ⟪2,8f⟶2.8f⟫}, {15, 1.9f}, {18, 3.0f}
+    };
+    int low = 0;
+    for (int i = 0; i < LIMIT; ⟪i+⟶i++⟶++i⟫) {
+        if (shallow(⟪log[i]⟶&log[i]⟫, 3.0f)) {
+            low += 1;
+        }
     }
-    return *n ? sum / *n : 0;
-}
-
-static bool shallow(const struct sounding *s, double limit)
-{
-    return s->depth < ⟪limt⟶limit⟫;
-}
-
-static void push(struct sounding **first, struct sounding *s)
-{
-    s->next = *first;
-    *first = s;
-⟪⟶}⟫
-
-int main(void)
-{
-    struct sounding a = { 4.5, SAND, NULL };
-    struct sounding b = { 2.0, ⟪rock⟶ROCK⟫, NULL };
-    struct sounding *first = NULL;
-    push(&first, &a);
-    push(⟪first⟶&first⟫, &b);
-    int n;
-    double m = mean(first, ⟪n⟶&n⟫);
-    printf("%d soundings, mean %.2f\n", n, m);
-    if (shallow(first, 3⟪⟶)⟫)
-        printf("shallow %s\n", name(first->ground))⟪⟶;⟫
+    int at = deepest(log⟪⟶, LIMIT⟫);
+    printf("low %d, deepest at %d\n", low, log[at].hour);
+    ⟪print⟶printf⟫("mean %.2f\n", mean(log, LIMIT));
+    switch (low) {
+        case 0: puts("fine"); break;
+        case 1⟪;⟶:⟫ puts("careful"); break;
+        default: puts("stay");
+    }
     return 0;
 }

@@ -2,35 +2,52 @@
 #include <string>
 #include <vector>
 
-class Pilot {
-public:
-    Pilot(std::string name, int trips) : name(name), trips(trips) {}
-    virtual double pay() const { return trips * 12.5; }
-    std::string who() const { return name; }
-    virtual ~Pilot() {}
+enum class Grade { Cadet, Mate, Master };
 
-protected:
+struct Pilot {
     std::string name;
-    int trips;
-};
+    Grade grade;
+    int trips = 0;
+⟪}⟶};⟫
 
-class Master : public Pilot {
-public:
-    Master(std::string name, int trips, double extra) : Pilot(name, trips), extra(extra) {}
-    double pay() const ⟪overide⟶override⟫ { return Pilot::pay() + extra; }
-    void rest() { trips = 0⟪⟶;⟫ }
+std::string text(Grade grade) {
+    switch (grade) {
+        case Grade::Cadet: return "cadet";
+        case ⟪Mate⟶Grade::Mate⟫: return "mate";
+        default: return "master";
+    }
+}
 
-private:
-    double extra;
-};
+template <typename T>
+int index_of(const std::vector<T>& list, const T& what) {
+    for (size_t i = 0; i < ⟪list.size⟶list.size()⟫; ++i) {
+        if (list[i] == what) return i;
+    }
+    return -1;
+}
+
+void promote(⟪const Pilot& pilot⟶Pilot& pilot⟫) {
+    if (pilot.trips > 10 && pilot.grade != Grade::Master) {
+        pilot.grade = Grade::Master;
+    }
+}
+
+Pilot* find(std::vector<Pilot>& pilots, const std::string& name) {
+    for (auto& p : pilots) {
+        if (p.name == name) return ⟪p⟶&p⟫;
+    }
+    return nullptr;
+}
 
 int main() {
-    std::vector<Pilot *> all;
-    all.push_back(new Pilot("Ines", 4));
-    all.push_back(new Master("Tove", 6⟪⟶, 50⟶, 0⟫));
-    for (Pilot *one : all) {
-        std::cout << one⟪.⟶->⟫who() << " " << one->pay() << "\n";
-        delete one;
+    std::vector<Pilot> pilots = { {"Ebbe", Grade::Cadet, 3}, {"Tove", Grade::Mate, 12} };
+    Pilot* tove = find(pilots, ⟪'Tove'⟶"Tove"⟫);
+    if (tove) {
+        promote(⟪tove⟶*tove⟫);
+        std::cout << text(tove⟪.⟶->⟫grade) << "\n";
     }
+    std::vector<int> trips⟪ =⟶⟫;
+    for (const auto& p : pilots) trips.push_back(p.trips);
+    std::cout << index_of(trips, 12) << std::endl⟪⟶;⟫
     return 0;
 }

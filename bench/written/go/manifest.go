@@ -1,56 +1,65 @@
 package main
 
-import (
-	"errors"
-	"fmt"
-	"sort"
-⟪⟶	"strings"
-⟫)
+import "fmt"
+
+type Kind int
+
+const (
+	Bulk Kind = iota
+	Crate
+	Tank
+)
+
+⟪func Kind String()⟶func (k Kind) String()⟫ string {
+	switch k {
+	case Bulk:
+		return "bulk"
+	case Crate:
+		return ⟪'crate'⟶"crate"⟫
+	}
+	return "tank"
+}
 
 type Item struct {
-	Name   string⟪,⟶⟫
-	Crates int
-	Weight float64
+	Kind  Kind
+	Tons  float64
+	Notes []string
 }
 
 type Manifest struct {
-	ship  string
-	items []Item
+	items map[string]⟪Item⟶*Item⟫
 }
 
-func (m *Manifest) Add(name string, crates int, weight float64) error {
-	if crates <= 0 {
-		return errors.New("no crates of " + name)
+func (m *Manifest) Load(id string, kind Kind, tons float64) {
+	if m.items == nil {
+		m.items = make(map[string]*Item)
 	}
-	m.items = append(m.items, Item{⟪name, crates⟶name, crates, weight⟫})
-	return ⟪null⟶nil⟫
+	m.items[id] = &Item{Kind: kind, Tons: tons⟪⟶}⟫
 }
 
-func (m *Manifest) Weight() float64 {
-	total := 0.0
-	⟪foreach⟶for⟫ _, item := range m.items {
-		total += ⟪item.Crates⟶float64(item.Crates)⟫ * item.Weight
+func (m *Manifest) Note(id, text string) bool {
+	item, ok := m.items⟪(id)⟶[id]⟫
+	if ⟪not ⟶!⟫ok {
+		return false
 	}
-	return total
+	item.Notes = append(⟪text⟶item.Notes, text⟫)
+	return true
 }
 
-func (m *Manifest) Sorted() []string {
-	var names []string
+func (m Manifest) Total() (total float64) {
 	for _, item := range m.items {
-		names = append(names, strings.ToUpper(item.Name))
+		total += item.Tons
 	}
-	sort.Strings(names)
-	return names
+	return
 }
 
 func main() {
-	m := &Manifest{ship: "Curlew"}
-	if err := m.Add("rope", 4, 12.5); err != nil ⟪⟶{⟫
-		fmt.Println(err)
-	}
-	m.Add("nets", 2, 30)
-	fmt.Printf("%s carries %.1f kg\n", m.⟪Ship⟶ship⟫, m.Weight())
-	for i, name := range m.Sorted() {
-		fmt.Println(i+1⟪⟶,⟫ name)
-	}
+	var m Manifest
+	m.Load("a1", Crate, 2.5)
+	m.Load("b7", ⟪"Bulk"⟶Bulk⟫, 40)
+	m.Note("a1", "fragile")
+	for id, item := range m.items {
+		fmt.Println(id, item.Kind, len(item.Notes))
+	⟪⟶}⟫
+	fmt.Println(m.⟪total⟶Total⟫())
 }

@@ -1,38 +1,52 @@
+type Vessel = {
+  id: number,
+  name: string,
+  draught: number,
+  flag?: string
+⟪⟶}⟫
+
 interface Berth {
-  id: number;
-  boat?: string;
+  code: string;
   depth: number;
+  vessel: Vessel | null;
 }
 
-type Plan = Berth[];
+class Planner {
+  private berths: Berth[];
+  private waiting: ⟪Vessel⟶Vessel[]⟫ = [];
 
-function free(plan: Plan): Berth[] {
-  return plan.filter((b) ⟪->⟶=>⟫ b.boat === undefined);
-}
+  constructor(berths: Berth[]) {
+    ⟪berths⟶this.berths⟫ = berths;
+  }
 
-function assign(plan: Plan, boat: string, draught: number): boolean {
-  for (const berth ⟪in⟶of⟫ plan) {
-    if (!berth.boat && berth.depth > draught) {
-      berth.boat = boat;
-      return true;
+  place(vessel: Vessel): boolean {
+    for (const berth ⟪in⟶of⟫ this.berths) {
+      if (berth.vessel === null ⟪and⟶&&⟫ berth.depth > vessel.draught) {
+        berth.vessel = vessel;
+        return true;
+      }
     }
+    this.waiting.push(vessel);
+    ⟪⟶return false;⟫
   }
-  return false;
+
+  names(): string[] {
+    return this.berths
+      .filter(b => b.vessel !== null)
+      .map(b => b.⟪vessel.name⟶vessel!.name⟶vessel?.name ?? ""⟫);
+  }
+
+  flags(): Map<string, number> {
+    const counts = new Map<string, number>();
+    for (const w of this.waiting) {
+      const key = w.flag ?? "none";
+      counts.set(key, (counts.get(key) ?? 0) + 1);
+    }
+    return counts;
+  }
 }
 
-function describe(berth: Berth): string {
-  if (berth.boat) {
-    return `${berth.id}: ${berth.⟪boats⟶boat⟫}`;
-  }
-  return berth.id + ": free";
-}
-
-const plan: Plan = [
-  { id: 1, depth: 4 },
-  { id: 2, depth: ⟪"6"⟶6⟫ },
-  { id: 3, ⟪depht⟶depth⟫: 9 },
-];
-
-assign(plan, "Skua"⟪⟶, 5⟫);
-console.log(free(plan).length);
-plan.forEach((b) => console.log(describe(b))⟪⟶)⟫;
+const planner = new Planner([{ code: "A", depth: 6⟪⟶, vessel: null⟫ }, { code: "B", depth: 4, vessel: null }]);
+planner.place({ id: 1, name: "Gannet", draught: ⟪"3.2"⟶3.2⟫ });
+console.log(planner.names().join(", "));
+console.log(planner.flags().size);

@@ -1,37 +1,41 @@
-class Tide {
-  constructor(⟪⟶public ⟶readonly ⟶public readonly ⟫height: number, public hour: number) {}
+interface Point {
+  hour: number;
+  level: number;
+}
 
-  describe() {
-    return `${this.hour}h: ${this.height} m⟪"⟶`⟫;
+type Table = Record<string, Point[]>;
+
+function parse(text: string): Point[] {
+  const points⟪⟶: Point[]⟫ = [];
+  for (const row of text.split("\n")) {
+    const [hour, level] = row.split(" ");
+    points.push({ ⟪hour⟶hour: Number(hour)⟶hour: parseInt(hour)⟫, level: parseFloat(level) });
   }
+  return points;
 }
 
-function highest(tides: Tide[]): Tide {
-  let top = tides[0];
-  tides.forEach(tide => {
-    if (tide.height > top.height⟪ ⟶) ⟫{
-      top = tide;
-    }
-  });
-  return top;
+function slope(a: Point, b: Point) {
+  return (b.level - a.level) / (b.hour - a.hour);
 }
 
-function mean(tides: Tide[]): ⟪string⟶number⟫ {
-  let sum = 0;
-  for (let i = 0⟪,⟶;⟫ i < tides.length; i++) {
-    sum += tides[i].height;
-  }
-  return sum / tides.length;
+function range(points: Point[]): ⟪number, number⟶[number, number]⟫ {
+  const levels = points.map(p => p.level);
+  return [Math.min(...levels), Math.max(⟪levels⟶...levels⟫)];
 }
 
-function split(tides: Tide[], limit: number): [Tide[], Tide[]] {
-  const low = tides.filter(t => t.height < limit);
-  const high = tides.filter(⟪t.height⟶t => t.height⟫ >= limit);
-  return [low, high];
+const table: Table = {
+  quay: parse("0 1.2\n6 4.8"),
+  mole: parse("1 1.0\n7 4.1")⟪⟶,⟫
+  pier: []
+};
+
+for (const ⟪[place, points]⟶[place, points] of⟫ Object.entries(table)) {
+  if (points.length === 0) continue;
+  const [low, high] = range(points);
+  console.log(place + " " + low + ".." + high);
+  console.log(slope(points[0]⟪⟶, points[1]⟫).toFixed(2));
 }
 
-const tides = [new Tide(1.2, 3), new Tide(4.6, 9), ⟪Tide⟶new Tide⟫(2.0, 15)];
-const [low, high] = split(tides⟪⟶, 2⟶, 3⟶, 2.5⟫);
-let names: string[] = low.map(t => t.describe⟪⟶()⟫);
-console.log(names⟪;⟶);⟫
-console.log(mean(tides).toFixed(2), highest(tides).describe());
+let first: Point = ⟪table.quay⟶table.quay[0]⟫;
+first⟪->⟶.⟫level = 1.3;
+console.log(`first ${first.level}`⟪⟶)⟫;
