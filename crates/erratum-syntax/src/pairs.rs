@@ -551,8 +551,11 @@ impl<'a> Walk<'a> {
             _ => b'{',
         };
         if self.by_layout {
-            let placed =
-                if byte == b'}' { self.place_brace(index) } else { self.place_parenthesis(wants) };
+            let placed = if byte == b'}' {
+                self.place_brace(index)
+            } else {
+                self.place_parenthesis(index, wants)
+            };
             if !placed {
                 self.surplus_close(index, None);
                 return;
@@ -643,11 +646,29 @@ impl<'a> Walk<'a> {
         true
     }
 
-    fn place_parenthesis(&mut self, wants: u8) -> bool {
+    fn place_parenthesis(&mut self, index: usize, wants: u8) -> bool {
+        self.leave_value_open(index, wants);
         // Only brackets inside the same block can be meant.
         let block = self.block();
         // `foo(a]`: a bracket of another kind in the place of this one.
         self.stack.len() > block || self.stack[block..].iter().any(|frame| frame.open == wants)
+    }
+
+    /// `Box::new(Pier { depth: 4 )`: a bracket that closes the one around a value in braces, all on one line,
+    /// leaves the brace without its partner.
+    fn leave_value_open(&mut self, index: usize, wants: u8) {
+        let lexed = self.lexed;
+        let [.., outer, brace] = &self.stack[..] else { return };
+        let here = |token: usize| lexed.code[token].line == lexed.code[index].line;
+        let value = brace.open == b'{' && outer.open == wants && here(outer.token);
+        let ends = |at: usize| lexed.is(at, lexed.language.terminator);
+        if value
+            && index > brace.token + 1
+            && !(brace.token + 1..index).any(ends)
+            && !self.has_partner(brace.token, index)
+        {
+            self.leave_open(index);
+        }
     }
 
     fn surplus_close(&mut self, index: usize, meets: Option<usize>) {
