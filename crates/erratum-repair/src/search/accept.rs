@@ -64,6 +64,8 @@ pub struct NewMessage {
     pub above_change: bool,
     /// Whether it stands at the very place of the message to mend.
     pub in_its_place: bool,
+    /// It stands on the line of the message to mend.
+    pub on_its_line: bool,
     /// Whether it stands on a line of which another message is gone, and the change has no part in how
     /// that line reads: the compiler had left the line for that message.
     pub was_left: bool,
@@ -238,6 +240,11 @@ fn weigh_new(findings: &Findings, new: &NewMessage, worth: &mut Score) -> Result
     }
     // Where a type is declared otherwise, what then fits no more was right.
     let typed = matches!(findings.mistake, MistakeId::WrongType | MistakeId::WrongReturnType);
+    // And where the message stood, nothing is won.
+    let stays = typed && !new.on_change && new.on_its_line && new.phase == findings.phase;
+    if stays && findings.gone_on_line == 0 {
+        return Err(Rejection::MovesTrouble { message });
+    }
     // What was brought in is known now, and is not what can stand there.
     let unfit = new.in_its_place && new.phase > Phase::Name;
     *worth += match () {
@@ -306,6 +313,7 @@ mod tests {
             before_target: false,
             above_change: false,
             in_its_place: false,
+            on_its_line: false,
             was_left: false,
             moved: false,
         }

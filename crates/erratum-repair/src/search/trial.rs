@@ -345,17 +345,27 @@ impl Places<'_, '_, '_> {
             phase: diagnosis.phase,
             on_change,
             contradicts: contradicts(mistake, self.setting.phase, &diagnosis)
-                || (gives_a_value(mistake) && diagnosis.phase == Phase::Type || spoils)
+                || (gives_a_value(mistake) && diagnosis.phase == Phase::Type
+                    || spoils
+                    || self.swaps_member_mark())
                     && self.points_at_put_in(message),
             // What stands nowhere, such as that no start of the program is found, stands before nothing.
             before_target: message.at.is_some() && self.reported(message).is_le(),
             in_its_place: self.reported(message).is_eq(),
+            on_its_line: at.is_some() && self.line_before(message) == self.target.line(),
             above_change: first.is_some_and(|first| line < first) || self.brings_in(),
             was_left: self.was_left(message),
             moved: self.is_moved(message)
                 || self.says_the_same(message)
                 || self.breaks_override(message, &diagnosis),
         }
+    }
+
+    /// Whether a mark before a member takes the place of another one, in a text that was read well: what then
+    /// stands at the mark is of the change.
+    fn swaps_member_mark(&self) -> bool {
+        let mark = |edit: &Edit| edit.end > edit.start && matches!(&*edit.text, "." | "->" | "::");
+        self.setting.phase > Phase::Syntax && self.sets.iter().copied().flatten().any(mark)
     }
 
     /// Whether a message says of the word that was put in what the message to mend says of the one before.
@@ -406,12 +416,15 @@ impl Places<'_, '_, '_> {
 
     /// Whether another message is gone from the line of this one, seen in the text before the change.
     fn was_left(&self, message: &Message) -> bool {
-        let line = message.at.as_ref().and_then(|at| {
-            let offset = at.range(self.program.file(&at.file)?).0;
-            let before = edit::back(&at.file, offset, self.sets);
-            Some(self.setting.program.file(&at.file)?.line_of(before))
-        });
-        line.is_some_and(|line| self.gone_lines.contains(&line))
+        self.line_before(message).is_some_and(|line| self.gone_lines.contains(&line))
+    }
+
+    /// The line of a message in the text before the change.
+    fn line_before(&self, message: &Message) -> Option<u32> {
+        let at = message.at.as_ref()?;
+        let offset = at.range(self.program.file(&at.file)?).0;
+        let before = edit::back(&at.file, offset, self.sets);
+        Some(self.setting.program.file(&at.file)?.line_of(before))
     }
 
     /// Whether a message points at what the change puts in.
