@@ -37,18 +37,20 @@ fn followed(case: &Case, first: usize, last: usize, more: usize) -> Option<Strin
         .or_else(|| text_made(case, first, last))
 }
 
-/// Words in the place of a type that the value tells.
-const TOLD_BY_VALUE: &[&str] = &["auto", "auto&", "auto &", "var"];
+/// Whether a word in the place of a type leaves it to the value: `auto`, `var`.
+pub(super) fn is_inferred(typed: &str) -> bool {
+    matches!(typed.strip_prefix("const ").unwrap_or(typed), "auto" | "auto&" | "auto &" | "var")
+}
 
 /// The type that a name was declared with.
 fn declared(case: &Case, name: usize) -> Option<String> {
     let lexed = case.lexed();
     let declared = case.text.names.resolve(lexed, name)?;
     let typed = text_of(case, whole_type(case, declared.typed?));
-    let bare = typed.strip_prefix("const ").unwrap_or(&typed);
-    if TOLD_BY_VALUE.contains(&bare) {
+    if is_inferred(&typed) {
         return None;
     }
+    let bare = typed.strip_prefix("const ").unwrap_or(&typed);
     let array = case.language().type_first && lexed.is(declared.token + 1, "[");
     Some(if array { format!("{bare} *") } else { bare.to_owned() })
 }

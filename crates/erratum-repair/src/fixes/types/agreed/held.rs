@@ -2,7 +2,7 @@
 //! it is given is meant. Where nothing tells that type, but all that is done with it is done with lists, a list of
 //! what is declared is.
 
-use super::flow::flow;
+use super::flow::{flow, is_inferred};
 use super::told::{is_text, same_text, whole_type};
 use super::value::{given, meant, number_in_quotes};
 use super::{ENOUGH, said_here, worth};
@@ -28,6 +28,9 @@ pub(super) fn held(case: &Case, declared: &Declared, all: &mut Vec<Candidate>) {
         return;
     };
     let now = text_of(case, typed);
+    if is_inferred(&now) {
+        return;
+    }
     let uses = uses(case, declared);
     let calls = given(case, declared);
     let (direct, taken) = complaints(case, declared, &uses, &calls);
@@ -41,7 +44,8 @@ pub(super) fn held(case: &Case, declared: &Declared, all: &mut Vec<Candidate>) {
     let of_itself = |(first, last): &(usize, usize)| {
         uses.iter().any(|at| (first..=last).contains(&at) && first != last)
     };
-    for (first, last) in values.chain(set.filter(|value| !of_itself(value))) {
+    let first = first_value(case, declared);
+    for (first, last) in values.chain(set).chain(first).filter(|value| !of_itself(value)) {
         // A number in quotes is the slip itself.
         if number_in_quotes(case, lexed.code[first].line) {
             continue;
@@ -226,6 +230,14 @@ pub(super) fn lines_of(case: &Case, declared: &Declared, used: &[usize]) -> BTre
     lines
 }
 
+/// The object that a variable is declared with: `string text = new StringBuilder()`.
+fn first_value(case: &Case, declared: &Declared) -> Option<(usize, usize)> {
+    let lexed = case.lexed();
+    let made = lexed.is(declared.token + 1, "=") && lexed.is(declared.token + 2, "new");
+    let end = case.statement_end(declared.token);
+    (made && lexed.is(end, ";")).then(|| (declared.token + 2, end - 1))
+}
+
 /// The value that a use sets it to: behind `=`, behind the name of a field, or in the brackets of a constructor.
 fn value_at(case: &Case, at: usize) -> Option<(usize, usize)> {
     let lexed = case.lexed();
@@ -261,7 +273,9 @@ fn as_list(case: &Case, now: &str, uses: &[usize]) -> Option<String> {
     let text = is_text(case, &same_text(now));
     let plain = now.chars().all(|letter| letter.is_alphanumeric() || "_&: ".contains(letter));
     let numbered = |at: &usize| !text && is_list_use(case, *at);
-    if !plain || !uses.iter().any(|at| numbered(at) || is_added_to(case, *at)) {
+    let mut listed = uses.iter().filter(|at| numbered(at) || is_added_to(case, **at)).peekable();
+    // What nothing complains of is a list already.
+    if !plain || listed.peek().is_none() || !listed.all(|at| is_told(case, *at)) {
         return None;
     }
     let added: BTreeSet<String> = uses.iter().filter_map(|at| added_at(case, *at)).collect();
