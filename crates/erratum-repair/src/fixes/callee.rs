@@ -105,15 +105,18 @@ fn takes_nothing(case: &Case, all: &mut Vec<Candidate>) {
 /// What tsc 5.9 says of `fare.price()` where `price` is a getter.
 const GETTER: &str = "not callable because it is a 'get' accessor";
 
-/// TypeScript: the same within a text: `${fare.price()}`. The text is one token.
+/// The same within a text: `${fare.price()}`. The text is one token.
 fn getter_in_text(case: &Case, all: &mut Vec<Candidate>) {
     let source = &case.lexed().source;
     let token = case.lexed().code[case.token];
-    if !case.message.text.contains(GETTER) || case.range.0 >= token.end {
+    let said = &case.message.text;
+    let told = said.contains(GETTER) || said.ends_with("does not take parameters");
+    if !told || case.range.0 >= token.end || token.kind != TokenKind::Str {
         return;
     }
     let behind = source.slice(case.range.0, token.end);
-    let name = behind.find(|c: char| !c.is_alphanumeric() && c != '_').unwrap_or(0);
+    let named = |c: char| c.is_alphanumeric() || matches!(c, '_' | '.');
+    let name = behind.find(|c: char| !named(c)).unwrap_or(0);
     if behind[name..].starts_with("()") {
         let start = case.range.0 + name;
         let edit = Edit::delete(case.file(), start, start + 2);

@@ -1,14 +1,18 @@
 //! The arm of a match that takes all the rest, named as in another language: `default => …`, where that
-//! is only a name for the value.
+//! is only a name for the value, and `case else:` of a choice.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 
 /// What takes all the rest is a `_`.
 const THE_REST: Factor = evidence("what takes all the rest is a `_`", 7.5);
+
+/// The label of a choice that takes all the rest.
+const ALL_THE_REST: Factor = evidence("a label takes all the rest", 8.5);
 
 /// Words by which other languages name the rest.
 const WORDS: &[&str] = &["default", "otherwise", "other", "others", "else"];
@@ -29,6 +33,9 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    if case.language().is_keyword("switch") && case.language().is_keyword("default") {
+        label(case, all);
+    }
     if !case.language().is_keyword("match") {
         return;
     }
@@ -52,10 +59,42 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `case else:`, `else:`: the label of all the rest is `default`.
+fn label(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    for line in [lexed.code[case.token].line, lexed.code[case.token].line.saturating_sub(1)] {
+        let range = lexed.on_line(line);
+        let labelled = lexed.is(range.start, "case");
+        let word = range.start + usize::from(labelled);
+        let rest = WORDS.contains(&lexed.word(word)) || lexed.is(word, "_");
+        let own = labelled || matches!(lexed.word(word), "else" | "otherwise" | "other");
+        let ends = matches!(lexed.word(word + 1), ":" | "->" | "=>");
+        let known = case.text.names.of(lexed.word(word)).next().is_some();
+        if range.is_empty() || !rest || !own || !ends || known {
+            continue;
+        }
+        let (from, to) = (lexed.code[range.start].start, lexed.code[word].end);
+        let edit = Edit::replace(case.file(), from, to, "default");
+        all.push(Candidate::new(MistakeId::ForeignWord, ALL_THE_REST, vec![edit]).guess());
+        return;
+    }
+}
+
 #[cfg(test)]
 mod tests {
-    use super::super::testing::check_no_fix;
+    use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn the_label_of_all_the_rest_is_default() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int go(int tide) {\n        switch (tide) {\n            case 3: return 4;\n            case <|>else: return 5;\n        }\n    }\n}\n",
+            "illegal start of expression",
+            "class Quay {\n    int go(int tide) {\n        switch (tide) {\n            case 3: return 4;\n            default: return 5;\n        }\n    }\n}\n",
+        );
+    }
 
     #[test]
     fn a_name_that_the_arm_uses_is_no_catch_all() {

@@ -74,15 +74,21 @@ fn lacking(case: &Case, all: &mut Vec<Candidate>) {
     let Some((word, name)) = kind else { return };
     let mut declared = case.text.names.of(name);
     let Some(declared) = declared.find(|one| lexed.before(one.token) == word) else { return };
-    let line = lexed.on_line(lexed.code[declared.token].line).start;
+    let edit = derives(case, declared.token, brings);
+    all.push(Candidate::new(MistakeId::MissingInstance, BRINGS, vec![edit]).guess());
+}
+
+/// `derive` with these traits in front of a type: in the list that is there, or as a line of its own.
+pub(super) fn derives(case: &Case, declared: usize, brings: &str) -> Edit {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[declared].line).start;
     let put = Edit::insert(case.file(), lexed.code[line].start, format!("#[derive({brings})]"));
-    let edit = merged(case, &put).unwrap_or_else(|| {
+    merged(case, &put).unwrap_or_else(|| {
         let source = &lexed.source;
         let indent = source.indent_text(lexed.code[line].line);
         let text = format!("#[derive({brings})]{}{indent}", source.line_end_text());
         case.insert(lexed.code[line].start, text)
-    });
-    all.push(Candidate::new(MistakeId::MissingInstance, BRINGS, vec![edit]).guess());
+    })
 }
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {

@@ -86,12 +86,15 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let one = case.language().imports_names && !path.contains(' ');
             let path = if one { format!("{path} ({name})") } else { path.to_owned() };
             let edit = import(case, &path);
-            let listed = !edit.text.contains('\n');
+            // A line that stands there may lack its short name only.
+            let replaces = edit.start != edit.end;
+            let listed = !edit.text.contains('\n') && !replaces;
             let kind = if listed { MistakeId::UnlistedImport } else { MistakeId::MissingImport };
             let score = score
                 + w::TOLD_IMPORT.when(told(case, edit.text.trim()))
                 + BESIDE_OTHERS.when(beside_others(case, name, &path));
-            all.push(Candidate::new(kind, score, vec![edit]));
+            let brings = Candidate::new(kind, score, vec![edit]);
+            all.push(if replaces { brings.guess() } else { brings });
         }
         // `std:cout` has the name of the place already.
         let halved = line.clone().any(|at| {
@@ -219,6 +222,18 @@ fn haskell_import(case: &Case, path: &str) -> Edit {
         }
     }
     let source = &lexed.source;
+    // `import Data.Map` above `M.empty`: the line that is there lacks the short name.
+    if let Some((module, _)) =
+        path.strip_prefix("qualified ").and_then(|path| path.split_once(" as "))
+    {
+        let plain = [format!("import {module}"), format!("import qualified {module}")];
+        let there = (1..=source.line_count())
+            .find(|line| plain.iter().any(|plain| source.line_text(*line).trim_end() == plain));
+        if let Some(line) = there {
+            let (start, end) = (source.line_start(line), source.line_end(line));
+            return Edit::replace(case.file(), start, end, format!("import {path}"));
+        }
+    }
     let any = (1..=source.line_count()).any(|line| source.line_text(line).starts_with("import "));
     let header = (0..lexed.code.len()).find(|at| lexed.is(*at, "where"));
     match header.filter(|_| !any && lexed.is(0, "module")) {

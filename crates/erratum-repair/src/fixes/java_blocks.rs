@@ -2,6 +2,7 @@
 //! length and its values.
 
 use super::family::{Example, Family, Phases};
+use super::shape::text_of;
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
@@ -74,13 +75,20 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         for comma in line.clone().filter(|at| lexed.is(*at, ",")) {
             let open = case.text.pairs.inside_of(comma).filter(|open| lexed.is(*open, "["));
             let made = open.is_some_and(|open| open > 1 && lexed.is(open - 2, "new"));
-            if made && lexed.code.get(comma + 1).is_some() {
+            let asked = open.is_some_and(|open| of_lists(case, open - 1));
+            if (made || asked) && lexed.code.get(comma + 1).is_some() {
                 let (from, to) = (lexed.code[comma].start, lexed.code[comma + 1].start);
                 let edit = Edit::replace(case.file(), from, to, "][");
                 all.push(Candidate::new(MistakeId::ElementForm, EACH_LENGTH, vec![edit]).guess());
             }
         }
     }
+}
+
+/// Whether a name is declared as a list of lists: `double[][] fares`.
+fn of_lists(case: &Case, name: usize) -> bool {
+    let typed = case.text.names.resolve(case.lexed(), name).and_then(|one| one.typed);
+    typed.is_some_and(|typed| text_of(case, typed).ends_with("[][]"))
 }
 
 #[cfg(test)]

@@ -1,4 +1,5 @@
-//! A loop over the items of a list that does not declare the item: `foreach (berth in berths)`.
+//! A loop over the items of a list that does not declare the item, or lacks the mark behind it:
+//! `foreach (berth in berths)`, `for (int tide tides)`.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
@@ -8,6 +9,9 @@ use erratum_syntax::lex::TokenKind;
 
 /// The item of the loop is not declared.
 const UNDECLARED: Factor = evidence("the loop does not declare its item", 5.0);
+
+/// An item is declared, and the list stands right behind it.
+const NO_MARK: Factor = evidence("the list stands right behind the item", 8.0);
 
 pub(super) static FAMILY: Family = Family {
     id: "loop-item",
@@ -30,6 +34,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     for at in lexed.on_line(lexed.code[case.token].line) {
+        lost_mark(case, at, all);
         let header = matches!(lexed.word(at), "for" | "foreach") && lexed.is(at + 1, "(");
         let name = at + 2;
         if !header
@@ -41,6 +46,40 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         }
         let edit = case.insert(lexed.code[name].start, format!("{word} "));
         all.push(Candidate::new(MistakeId::MissingDeclaration, UNDECLARED, vec![edit]));
+    }
+}
+
+/// `for (int tide tides)`, `for (const [quay, tide] table)`.
+fn lost_mark(case: &Case, word: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let open = word + 1;
+    if !matches!(lexed.word(word), "for" | "foreach") || !lexed.is(open, "(") {
+        return;
+    }
+    let Some(close) = case.text.pairs.partner_of(open) else { return };
+    let marks = |at: usize| matches!(lexed.word(at), ";" | ":" | "=" | "in" | "of");
+    let inside = |at: &usize| case.text.pairs.inside_of(*at) == Some(open);
+    if (open + 1..close).filter(inside).any(marks) {
+        return;
+    }
+    let name = |at: usize| lexed.kind(at) == Some(TokenKind::Name);
+    let starts = |at: usize| name(at) || matches!(lexed.word(at), "this" | "[");
+    let pattern = |at: usize| {
+        let first = case.text.pairs.partner_of(at).filter(|_| matches!(lexed.word(at), "]" | "}"));
+        first.is_some_and(|first| first == open + 2)
+    };
+    let item = (open + 2..close.saturating_sub(1)).filter(inside).rfind(|at| {
+        (name(*at) || pattern(*at)) && (name(at + 1) || pattern(*at) && starts(at + 1))
+    });
+    if let Some(item) = item {
+        let mark = match () {
+            () if case.language().is_keyword("foreach") => " in",
+            () if case.language().item_word == "const" => " of",
+            () => " :",
+        };
+        let edit = case.insert(lexed.code[item].end, mark);
+        let mistake = if mark == " :" { MistakeId::MissingMark } else { MistakeId::MissingWord };
+        all.push(Candidate::new(mistake, NO_MARK, vec![edit]).guess());
     }
 }
 
@@ -79,6 +118,24 @@ mod tests {
             "for (<|>tide of [3, 4]) {\n  console.log(tide);\n}\n",
             "[TS2304] Cannot find name 'tide'.",
             "for (const tide of [3, 4]) {\n  console.log(tide);\n}\n",
+        );
+    }
+
+    #[test]
+    fn the_list_stands_behind_a_mark() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(int[] tides) {\n        for (int <|>tide tides) {\n        }\n    }\n}\n",
+            "';' expected",
+            "class Quay {\n    void go(int[] tides) {\n        for (int tide : tides) {\n        }\n    }\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "for (const [quay, tide] <|>Object.entries(all)) {\n  console.log(quay);\n}\n",
+            "[TS1005] ',' expected.",
+            "for (const [quay, tide] of Object.entries(all)) {\n  console.log(quay);\n}\n",
         );
     }
 

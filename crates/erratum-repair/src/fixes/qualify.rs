@@ -60,7 +60,13 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     for owner in owners {
         let edit = case.insert(lexed.code[name].start, format!("{owner}{mark}"));
         let score = ENUMERATED + BY_ITSELF.when(itself);
-        all.push(Candidate::new(MistakeId::MissingScope, score, vec![edit]));
+        // A broken import may have been meant to bring all of its names in.
+        let brought = case.all.iter().any(|message| {
+            let text = &message.text;
+            text.starts_with("unresolved import") && text.contains(&format!("{owner}{mark}"))
+        });
+        let scope = Candidate::new(MistakeId::MissingScope, score, vec![edit]);
+        all.push(if brought { scope.guess() } else { scope });
     }
 }
 

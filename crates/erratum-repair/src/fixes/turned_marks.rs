@@ -1,4 +1,5 @@
-//! `n => 3` for `n >= 3`: the marks of a comparison the other way round, where `=>` leads to nothing.
+//! `n => 3` for `n >= 3`: the marks of a comparison the other way round, where `=>` leads to nothing; and Rust's
+//! `n =+ 3`, where a number has no sign in front.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
@@ -9,6 +10,9 @@ use erratum_syntax::lex::TokenKind;
 
 /// Two values stand around the marks, where something is asked.
 const ASKED: Factor = evidence("two values stand around the marks where something is asked", 9.5);
+
+/// A sum is set.
+const ADDED: Factor = evidence("the two marks stand side by side", 9.5);
 
 pub(super) static FAMILY: Family = Family {
     id: "turned-marks",
@@ -31,6 +35,17 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let line = lexed.on_line(lexed.code[case.token].line);
+    // Seen with rustc 1.63 and later; before other values than numbers it wants an expression.
+    let said = &case.message.text;
+    let sign = said.starts_with("leading `+`") || said == "expected expression, found `+`";
+    for mark in line.clone().skip(1).filter(|at| sign && lexed.is(*at, "=")) {
+        let touch = lexed.code.get(mark + 1).is_some_and(|next| next.start == lexed.code[mark].end);
+        if touch && lexed.is(mark + 1, "+") {
+            let (from, to) = (lexed.code[mark].start, lexed.code[mark + 1].end);
+            let edit = Edit::replace(case.file(), from, to, "+=");
+            all.push(Candidate::new(MistakeId::WrongMark, ADDED, vec![edit]).guess());
+        }
+    }
     let value = |at: usize| matches!(lexed.kind(at), Some(TokenKind::Name | TokenKind::Number));
     let asks = |at: usize| {
         let words = ["if", "while", "return", "boolean", "bool", "&&", "||", "until"];
@@ -58,8 +73,19 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 
 #[cfg(test)]
 mod tests {
-    use super::super::testing::check_no_fix;
+    use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_sum_is_set() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn go(mut n: u32, tides: &[u32]) {\n    n =<|>+ tides.len();\n}\n",
+            "expected expression, found `+`",
+            "fn go(mut n: u32, tides: &[u32]) {\n    n += tides.len();\n}\n",
+        );
+    }
 
     #[test]
     fn an_arm_of_a_choice_is_left() {

@@ -190,6 +190,17 @@ fn member(case: &Case, (declared, kind): (usize, NameKind), all: &mut Vec<Candid
         all.push(Candidate::new(MistakeId::NotAccessible, SHOWN, vec![edit]).guess());
         return;
     }
+    // C#: without a word, a member is hidden from other classes.
+    let shown = (start..declared).any(|at| matches!(lexed.word(at), "public" | "internal"));
+    let name = lexed.word(declared);
+    let told = [format!(".{name}("), format!(".{name}'")];
+    let told = told.iter().any(|text| case.message.text.contains(text));
+    if case.language().is_keyword("internal") && !shown && told && kind != NameKind::Type {
+        let first = behind_notes(case, start, declared);
+        let edit = case.insert(lexed.code[first].start, "public ");
+        all.push(Candidate::new(MistakeId::NotAccessible, SHOWN, vec![edit]).guess());
+        return;
+    }
     let label = case.language().member_label;
     let Some(open) = case.text.pairs.block_of(lexed, declared).filter(|_| !label.is_empty()) else {
         return;

@@ -349,6 +349,7 @@ pub(super) static JAVA: Language = Language {
         ("NULL", "null"),
         ("nullptr", "null"),
         ("nil", "null"),
+        ("self", "this"),
         ("None", "null"),
         ("none", "null"),
         ("True", "true"),

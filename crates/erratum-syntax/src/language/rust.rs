@@ -317,6 +317,7 @@ pub(super) static RUST: Language = Language {
         ("True", "true"),
         ("False", "false"),
         ("this", "self"),
+        ("Error", "Err"),
         ("import", "use"),
         ("switch", "match"),
         ("and", "&&"),

@@ -316,6 +316,7 @@ pub(super) static SCALA: Language = Language {
         ("and", "&&"),
         ("or", "||"),
         ("not", "!"),
+        ("Nothing", "None"),
         ("self", "this"),
         ("True", "true"),
         ("False", "false"),

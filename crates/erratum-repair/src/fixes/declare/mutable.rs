@@ -5,6 +5,7 @@ use crate::fixes::shape::function_around;
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, Score, evidence, weight};
 use erratum_catalogue::{MistakeId, Recipe};
+use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 
@@ -22,6 +23,8 @@ const NO_LONGER_FIXED: Factor = weight("it takes a word out", 2.0);
 const CHANGED_IN_PLACE: Factor = weight("it is made of its old value", 4.5);
 /// An object whose method changes it was not meant to stay as it is.
 const METHOD_CHANGES: Factor = weight("a method of the library changes it", 4.5);
+/// A part of it gets a value.
+const PART_CHANGES: Factor = weight("a part of it gets a value", 4.5);
 /// A word that forbids changes gives way to one that allows them.
 const CHANGEABLE_WORD: Factor = weight("a word that lets it change", 2.5);
 
@@ -46,6 +49,7 @@ pub(in crate::fixes) static FAMILY: Family = Family {
 };
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    part_of_fixed(case, all);
     if case.diagnosis.shows(MistakeId::MissingConst) {
         fixed_object(case, all);
     } else if case.asks(Recipe::Mutable) {
@@ -135,6 +139,28 @@ fn mutable(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// C and C++: a part of what is declared to stay as it is gets a value: `const Quay& quay` and `quay.boats = 3`.
+fn part_of_fixed(case: &Case, all: &mut Vec<Candidate>) {
+    // Seen with gcc 12.
+    let said = &case.message.text;
+    if !said.contains(" of member '") || !said.ends_with(" in read-only object") {
+        return;
+    }
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let part = |at: &usize| {
+        let last = at + 2;
+        matches!(lexed.word(at + 1), "." | "->")
+            && (matches!(lexed.word(last + 1), "=" | "+=" | "-=" | "*=" | "/=" | "++" | "--")
+                || matches!(lexed.before(*at), "++" | "--"))
+    };
+    let object = line.into_iter().find(part);
+    let declared = object.and_then(|at| case.text.names.resolve(lexed, at));
+    if let Some(declared) = declared.filter(|one| one.kind == NameKind::Value) {
+        changeable(case, declared.token, PART_CHANGES.into(), all);
+    }
+}
+
 /// C++: what is declared to stay as it is meets a method that changes it. A method of the program may only
 /// lack its promise.
 fn fixed_object(case: &Case, all: &mut Vec<Candidate>) {
@@ -172,7 +198,8 @@ fn changeable(case: &Case, declared: usize, why: Score, all: &mut Vec<Candidate>
     let found = before.find_map(|at| Some((at, fixed(at)?)));
     let Some((word, (_, new))) = found else { return };
     if new.is_empty() {
-        let edit = case.delete_token(word);
+        let (start, end) = (lexed.code[word].start, lexed.code[word + 1].start);
+        let edit = Edit::delete(case.file(), start, end);
         all.push(Candidate::new(MistakeId::FixedValue, why + NO_LONGER_FIXED, vec![edit]));
         return;
     }
@@ -187,6 +214,17 @@ fn changeable(case: &Case, declared: usize, why: Score, all: &mut Vec<Candidate>
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_among, check_fix, check_no_fix};
+
+    #[test]
+    fn a_part_of_what_is_constant_gets_a_value() {
+        check_among(
+            &FAMILY,
+            "cpp",
+            "struct Pilot { int trips; };\nvoid go(const Pilot& pilot) {\n    if (pilot.trips > 3) {\n        <|>pilot.trips = 3;\n    }\n}\n",
+            "assignment of member 'Pilot::trips' in read-only object",
+            "struct Pilot { int trips; };\nvoid go(Pilot& pilot) {\n    if (pilot.trips > 3) {\n        pilot.trips = 3;\n    }\n}\n",
+        );
+    }
 
     #[test]
     fn a_member_that_is_set_may_share_its_name_with_a_method() {

@@ -21,6 +21,8 @@ const FUNCTION: Factor = evidence("a function without a name has an arrow", 6.0)
 const VALUE_STARTS: Factor = weight("a value starts there", 5.0);
 /// An item of a list is drawn.
 const DRAWN: Factor = evidence("an item is drawn from a list there", 7.0);
+/// What a class or an instance has stands behind `where`.
+const MEMBERS: Factor = evidence("the members of a class stand below", 8.5);
 /// A comma in no bracket.
 const PAIR: Factor = evidence("a comma stands in no bracket", 5.5);
 
@@ -53,6 +55,21 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         lost_mark(case, &item, far, all);
         bare_pair(case, &item, far, all);
         drawn(case, &item, far, all);
+        lost_where(case, &item, far, all);
+    }
+}
+
+/// `instance Signal Lamp`: deeper lines stand below the head of a class or an instance, and no `where`.
+fn lost_where(case: &Case, item: &Range<usize>, far: Factor, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let indent = |at: usize| lexed.code.get(at).and_then(|one| lexed.source.indent(one.line));
+    let head = matches!(lexed.word(item.start), "class" | "instance");
+    let ended = item.clone().any(|at| matches!(lexed.word(at), "where" | "=" | "::"));
+    let deeper = indent(item.end).is_some_and(|below| Some(below) > indent(item.start));
+    let member = lexed.kind(item.end) == Some(TokenKind::Name) || lexed.is(item.end, "(");
+    if head && !ended && deeper && member {
+        let edit = case.insert(lexed.code[item.end - 1].end, " where");
+        all.push(Candidate::new(MistakeId::MissingWord, MEMBERS + far, vec![edit]));
     }
 }
 
