@@ -24,6 +24,7 @@ mod base_class;
 mod beside_text;
 mod bodies;
 mod boxed;
+mod brace_end;
 mod braced;
 mod brackets;
 mod brought_in;
@@ -197,6 +198,7 @@ mod subclass_meant;
 mod summed;
 mod summed_from;
 mod synonyms;
+mod template_arguments;
 mod ternary;
 #[cfg(test)]
 pub(crate) mod testing;

@@ -108,7 +108,9 @@ fn routine(case: &Case, token: usize) -> Option<usize> {
 fn block_of(case: &Case, class: usize) -> Option<(usize, usize)> {
     let lexed = case.lexed();
     let near = (class + 1..class + 6).take_while(|at| !lexed.is(*at, ";"));
-    let open = near.into_iter().find(|at| lexed.is(*at, "{") || lexed.is(*at, "class"))?;
+    let open = near
+        .into_iter()
+        .find(|at| matches!(lexed.word(*at), "{" | "class" | "object" | "record"))?;
     Some((open, case.text.pairs.partner_of(open)?))
 }
 
