@@ -163,6 +163,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::window::FAMILY,
     &super::members::FAMILY,
     &super::haskell::layout::FAMILY,
+    &super::haskell::list_meant::FAMILY,
     &super::haskell::marks::FAMILY,
     &super::haskell::heads::FAMILY,
     &super::haskell::equations::FAMILY,

@@ -116,6 +116,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if !matches!(lexed.kind(token), Some(TokenKind::Name)) || lexed.is(token, "_") {
             continue;
         }
+        if brought_in_as(case, token) {
+            continue;
+        }
         if case.phase != Phase::Name
             && (is_known(case, token) || named_so(case, token) || bound(case, token))
         {
@@ -128,6 +131,15 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         lost_mark(case, token, &score, all);
         like_a_number(case, token, &score, all);
     }
+}
+
+/// Haskell: whether a module is brought in under this name, and something is asked of it: `Map.empty`.
+fn brought_in_as(case: &Case, token: usize) -> bool {
+    let lexed = case.lexed();
+    let name = lexed.word(token);
+    let seen = || case.text.names.seen.get(name).map_or(&[][..], Vec::as_slice).iter();
+    let brings = |at: &usize| matches!(lexed.before(*at), "as" | "qualified" | "import");
+    case.language().applies_bare && lexed.is(token + 1, ".") && seen().any(brings)
 }
 
 /// `return O;`: a letter that looks like a number.

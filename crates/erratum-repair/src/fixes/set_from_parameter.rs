@@ -4,6 +4,7 @@ use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
+use std::ops::Range;
 
 /// A parameter is called as the member is.
 const SAME_NAME: Factor = weight("a parameter is called as the member", 9.0);
@@ -25,6 +26,21 @@ pub(super) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[case.token].line);
+    // tsc 5.9 takes the statement, and says that the member is never set.
+    if case.message.text.contains("has no initializer and is not definitely assigned") {
+        let name = lexed.word(case.token);
+        let stands = (0..lexed.code.len())
+            .find(|at| lexed.code[*at].first && lexed.is(*at, "this") && lexed.is(at + 2, name));
+        if let Some(start) = stands {
+            from_parameter(case, lexed.on_line(lexed.code[start].line), all);
+        }
+        return;
+    }
+    from_parameter(case, line, all);
+}
+
+fn from_parameter(case: &Case, line: Range<usize>, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
     let start = line.start;
     if !matches!(lexed.word(start), "this" | "self")
         || !matches!(lexed.word(start + 1), "." | "->")
@@ -49,8 +65,19 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 
 #[cfg(test)]
 mod tests {
-    use super::super::testing::check_no_fix;
+    use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_member_that_is_never_set_is() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "class Quay {\n  <|>name: string;\n  constructor(name: string) {\n    this.name;\n  }\n}\n",
+            "[TS2564] Property 'name' has no initializer and is not definitely assigned in the constructor.",
+            "class Quay {\n  name: string;\n  constructor(name: string) {\n    this.name = name;\n  }\n}\n",
+        );
+    }
 
     #[test]
     fn a_member_that_nothing_is_taken_for_is_left() {

@@ -4,6 +4,7 @@ use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 use std::collections::BTreeSet;
 
@@ -11,8 +12,12 @@ use std::collections::BTreeSet;
 const ELSEWHERE: Factor = weight("elsewhere it stands with these types", 9.5);
 
 /// What is said of the place (seen with g++ 12 and clang 14).
-const SAID: &[&str] =
-    &["template placeholder type", "requires template arguments", "invalid use of template-name"];
+const SAID: &[&str] = &[
+    "template placeholder type",
+    "requires template arguments",
+    "invalid use of template-name",
+    "deduced class type",
+];
 
 pub(super) static FAMILY: Family = Family {
     id: "template-arguments",
@@ -37,14 +42,18 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let templates = case.text.names.declared.iter().filter(|one| {
-        let head = case.statement_start(one.token)..one.token;
+        let head =
+            (0..one.token).rev().take_while(|at| !matches!(lexed.word(*at), ";" | "{" | "}"));
         one.kind == NameKind::Type && head.into_iter().any(|at| lexed.is(at, "template"))
     });
     for class in templates {
         let name = lexed.word(class.token);
         let bare = |at: &usize| {
-            lexed.is(*at, name) && matches!(lexed.word(at + 1), "&" | "*")
-                || lexed.is(*at, name) && lexed.before(*at) == "const" && !lexed.is(at + 1, "<")
+            let starts = lexed.code[*at].first || matches!(lexed.before(*at), "(" | ",");
+            let named = lexed.kind(at + 1) == Some(TokenKind::Name);
+            let fixed = lexed.before(*at) == "const" && !lexed.is(at + 1, "<");
+            lexed.is(*at, name)
+                && (matches!(lexed.word(at + 1), "&" | "*") || fixed || starts && named)
         };
         let places: Vec<usize> = lexed.on_line(line).filter(bare).collect();
         let uses = case.text.names.seen.get(name).map_or(&[][..], Vec::as_slice);
@@ -67,8 +76,19 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 
 #[cfg(test)]
 mod tests {
-    use super::super::testing::check_no_fix;
+    use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn what_a_function_gives_back_is_made_of_something() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "template <class T>\nstruct Stack {\n    T top;\n};\nstruct Box {};\n<|>Stack last(const Stack<Box>& all) {\n    return all;\n}\n",
+            "deduced class type 'Stack' in function return type",
+            "template <class T>\nstruct Stack {\n    T top;\n};\nstruct Box {};\nStack<Box> last(const Stack<Box>& all) {\n    return all;\n}\n",
+        );
+    }
 
     #[test]
     fn of_several_types_none_is_chosen() {

@@ -23,6 +23,7 @@ pub(super) mod joined_last;
 pub(super) mod just_pattern;
 pub(super) mod lacking_value;
 pub(super) mod layout;
+pub(super) mod list_meant;
 pub(super) mod lost_else;
 pub(super) mod marks;
 pub(super) mod numbers;

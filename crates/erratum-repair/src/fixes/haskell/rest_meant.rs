@@ -28,7 +28,12 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if !case.language().applies_bare || !case.message.text.starts_with("Couldn't match") {
         return;
     }
-    let line = lexed.on_line(lexed.code[case.token].line);
+    // The equation may go on over several lines.
+    let starts =
+        |at: &usize| lexed.code[*at].first && lexed.source.indent(lexed.code[*at].line) == Some(0);
+    let Some(start) = (0..=case.token).rev().find(starts) else { return };
+    let end = (case.token + 1..lexed.code.len()).find(starts).unwrap_or(lexed.code.len());
+    let line = start..end;
     let function = lexed.word(line.start);
     let Some(mark) = line.clone().find(|at| lexed.is(*at, "=")) else { return };
     let named = |at: usize| lexed.kind(at) == Some(TokenKind::Name);
@@ -51,7 +56,18 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 #[cfg(test)]
 mod tests {
     use super::FAMILY;
-    use crate::fixes::testing::check_no_fix;
+    use crate::fixes::testing::{check_fix, check_no_fix};
+
+    #[test]
+    fn an_equation_of_several_lines_goes_on_with_the_rest() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "go :: Int -> [String] -> Int\ngo n (t:ts) = do\n  let m = n + length t\n  go m <|>t\n\nnext :: Int\nnext = 3\n",
+            "Couldn't match type 'Char' with '[Char]' Expected: [String] Actual: String",
+            "go :: Int -> [String] -> Int\ngo n (t:ts) = do\n  let m = n + length t\n  go m ts\n\nnext :: Int\nnext = 3\n",
+        );
+    }
 
     #[test]
     fn an_equation_that_uses_the_rest_is_left() {
