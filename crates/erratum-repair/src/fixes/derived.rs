@@ -61,19 +61,39 @@ pub(super) fn merged(case: &Case, edit: &Edit) -> Option<Edit> {
 /// The method that each of these traits brings.
 const METHODS: &[(&str, &str)] = &[("clone", "Clone")];
 
-/// `ferry.clone()` of a type of the program that derives no `Clone` (E0599, seen with rustc 1.95).
+/// What a type of the program derives so that it can do what is asked of it: the word before its name, the name,
+/// and the traits (seen with rustc 1.95).
+fn asked(said: &str) -> Option<(Option<&'static str>, &str, &'static str)> {
+    // `ferry.clone()` (E0599).
+    if let Some(rest) = said.strip_prefix("no method named `") {
+        let (method, rest) = rest.split_once('`')?;
+        let (_, brings) = METHODS.iter().find(|(one, _)| *one == method)?;
+        return ["struct", "enum"].into_iter().find_map(|word| {
+            let (_, rest) = rest.split_once(&format!("for {word} `"))?;
+            Some((Some(word), rest.split_once('`')?.0, *brings))
+        });
+    }
+    // `gate == Gate::Open` (E0369).
+    let rest = said.strip_prefix("binary operation `")?;
+    let (mark, rest) = rest.split_once("` cannot be applied to type `")?;
+    let name = rest.strip_suffix('`')?.trim_start_matches('&');
+    match mark {
+        "==" | "!=" => Some((None, name, "PartialEq")),
+        "<" | ">" | "<=" | ">=" => Some((None, name, "PartialEq, PartialOrd")),
+        _ => None,
+    }
+}
+
+/// A type of the program that derives nothing of what is asked of it.
 fn lacking(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let Some(rest) = case.message.text.strip_prefix("no method named `") else { return };
-    let Some((method, rest)) = rest.split_once('`') else { return };
-    let Some((_, brings)) = METHODS.iter().find(|(one, _)| *one == method) else { return };
-    let kind = ["struct", "enum"].into_iter().find_map(|word| {
-        let (_, rest) = rest.split_once(&format!("for {word} `"))?;
-        Some((word, rest.split_once('`')?.0))
-    });
-    let Some((word, name)) = kind else { return };
+    let Some((word, name, brings)) = asked(&case.message.text) else { return };
+    let before = |at: usize| match word {
+        Some(word) => lexed.before(at) == word,
+        None => matches!(lexed.before(at), "struct" | "enum"),
+    };
     let mut declared = case.text.names.of(name);
-    let Some(declared) = declared.find(|one| lexed.before(one.token) == word) else { return };
+    let Some(declared) = declared.find(|one| before(one.token)) else { return };
     let edit = derives(case, declared.token, brings);
     all.push(Candidate::new(MistakeId::MissingInstance, BRINGS, vec![edit]).guess());
 }
@@ -144,6 +164,14 @@ mod tests {
         let text = text.replace("#[derive(Debug)]\n", "");
         let after = format!("#[derive(Clone)]\n{}", text.replace("<|>", ""));
         check_fix(&FAMILY, "rust", &text, said, &after);
+    }
+
+    #[test]
+    fn what_is_compared_derives_it() {
+        let text = "enum Gate {\n    Open,\n    Shut(u8),\n}\n\nfn go(gate: Gate) -> bool {\n    gate <|>== Gate::Open\n}\n";
+        let said = "[E0369] binary operation `==` cannot be applied to type `Gate`";
+        let after = format!("#[derive(PartialEq)]\n{}", text.replace("<|>", ""));
+        check_fix(&FAMILY, "rust", text, said, &after);
     }
 
     #[test]
