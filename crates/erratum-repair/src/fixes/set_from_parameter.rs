@@ -42,10 +42,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 fn from_parameter(case: &Case, line: Range<usize>, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let start = line.start;
-    if !matches!(lexed.word(start), "this" | "self")
-        || !matches!(lexed.word(start + 1), "." | "->")
-        || !(lexed.is(start + 3, ";") && start + 4 == line.end)
-    {
+    let member =
+        matches!(lexed.word(start), "this" | "self") && matches!(lexed.word(start + 1), "." | "->");
+    let alone = lexed.is(start + 3, ";") && start + 4 == line.end;
+    if !member || !alone {
         return;
     }
     let name = lexed.word(start + 2);
