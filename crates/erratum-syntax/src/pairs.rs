@@ -662,8 +662,9 @@ impl<'a> Walk<'a> {
         let here = |token: usize| lexed.code[token].line == lexed.code[index].line;
         let value = brace.open == b'{' && outer.open == wants && here(outer.token);
         let ends = |at: usize| lexed.is(at, lexed.language.terminator);
+        // A value is short, as a statement is.
         if value
-            && index > brace.token + 1
+            && (brace.token + 2..brace.token + STATEMENT).contains(&index)
             && !(brace.token + 1..index).any(ends)
             && !self.has_partner(brace.token, index)
         {

@@ -373,6 +373,16 @@ mod tests {
     }
 
     #[test]
+    fn another_type_that_leaves_the_line_with_an_error_is_none() {
+        let mistake = MistakeId::WrongType;
+        let here = Findings { mistake, ..with(NewMessage { on_its_line: true, ..error() }) };
+        assert_eq!(rejected(&here), Rejection::MovesTrouble { message: 3 });
+        // Where others are gone from there, something is won.
+        assert!(accept(&Findings { gone_on_line: 1, ..here }).is_ok());
+        assert!(accept(&Findings { mistake, ..with(error()) }).is_ok());
+    }
+
+    #[test]
     fn a_new_message_on_the_change_that_contradicts_it_rejects_it() {
         let new = NewMessage { on_change: true, contradicts: true, ..error() };
         assert_eq!(rejected(&with(new.clone())), Rejection::Contradicted { message: 3 });

@@ -19,12 +19,23 @@ fn texts_of_brackets_alone_are_read_in_one_go() {
         format!("{}{}", ")".repeat(size), "}".repeat(size)),
         format!("x{};", " = a[(1]".repeat(size)),
         format!("{}\n{}", "{\n".repeat(size), "}\n".repeat(size)),
+        format!("x{}{};", "({a".repeat(size), ")".repeat(size)),
     ];
     for text in texts {
         let lexed = Lexed::new(&Source::new("t", text.into_bytes()), by_id("c").unwrap());
         let pairs = Pairs::thorough(&lexed);
         assert_eq!(pairs.partner.len(), lexed.code.len());
     }
+}
+
+#[test]
+fn a_value_in_braces_ends_before_the_bracket_around_it() {
+    let text = "fn go() {\n    put(Pier { depth: of(4) );\n    put(Pier { depth: 5 });\n}\n";
+    assert_eq!(odd("rust", text), [(2, "{".to_owned(), Odd::Unclosed, vec![2])]);
+    // With its own partner further on, the bracket before that is the odd one.
+    let text = "fn go() {\n    put(Pier { depth: 4) });\n}\n";
+    let found = odd("rust", text);
+    assert!(!found.is_empty() && found.iter().all(|(_, word, ..)| word != "{"), "{found:?}");
 }
 
 #[test]
