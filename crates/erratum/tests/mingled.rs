@@ -4,6 +4,7 @@
 mod support;
 
 use support::told::check;
+use support::{Folder, have};
 
 #[test]
 fn c_with_the_marks_of_other_places() {
@@ -51,4 +52,16 @@ fn java_with_the_forms_of_other_languages() {
         (34, "`][`"),
     ];
     check("javac", "Tower.java", text, &wanted);
+}
+
+#[test]
+fn a_mark_before_an_unknown_member_is_left() {
+    if !have("gcc") {
+        return;
+    }
+    let text = "#include <stdio.h>\n\ntypedef struct item item;\nstruct item {\n    const char *label;\n    double tons;\n    item *next;\n};\n\nconst item *find(const item *head, double over) {\n    while (head && head->tons <= over) {\n        head = head->next;\n    }\n    return head;\n}\n\nint main(void) {\n    item *list = NULL;\n    const item *big = find(list, 2.0);\n    if (big) {\n        printf(\"%s\\n\", big->name);\n    }\n    return 0;\n}\n";
+    let ran = Folder::new().write("a.c", text).run(&["look", "--quiet", "--compiles", "60", "a.c"]);
+    // With `.` for `->`, gcc says at that mark that the value is a pointer.
+    assert_eq!(ran.stdout.lines().count(), 1, "{}", ran.stdout);
+    assert!(ran.stdout.starts_with("a.c:21:") && !ran.stdout.contains("`->`"), "{}", ran.stdout);
 }
