@@ -24,7 +24,7 @@ pub(super) static FAMILY: Family = Family {
 };
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
-    // Seen with rustc 1.63 and later.
+    // Seen with rustc 1.95.
     let Some(path) = case.message.text.strip_prefix("unresolved import `") else { return };
     let Some((owner, last)) = path.trim_end_matches('`').rsplit_once("::") else { return };
     let lexed = case.lexed();

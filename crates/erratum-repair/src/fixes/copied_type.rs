@@ -32,7 +32,7 @@ pub(super) static FAMILY: Family = Family {
 };
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
-    // Seen with rustc 1.63 and later.
+    // Seen with rustc 1.95.
     let said = &case.message.text;
     let Some(held) = said.strip_prefix("cannot move out of index of `Vec<") else { return };
     let name = held.trim_end_matches(['>', '`']);

@@ -35,7 +35,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let line = lexed.on_line(lexed.code[case.token].line);
-    // Seen with rustc 1.63 and later; before other values than numbers it wants an expression.
+    // Seen with rustc 1.95; before other values than numbers it wants an expression.
     let said = &case.message.text;
     let sign = said.starts_with("leading `+`") || said == "expected expression, found `+`";
     for mark in line.clone().skip(1).filter(|at| sign && lexed.is(*at, "=")) {
