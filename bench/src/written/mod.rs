@@ -22,6 +22,7 @@ use std::collections::BTreeMap;
 use std::error::Error;
 use std::fs;
 use std::path::{Path, PathBuf};
+use std::time::{Duration, Instant};
 
 #[derive(Args)]
 pub struct Options {
@@ -34,6 +35,9 @@ pub struct Options {
     /// Compiles that a search may take
     #[arg(long, value_name = "N", default_value_t = 100)]
     compiles: usize,
+    /// Seconds that a search may take, in the place of compiles: as a learner waits for it
+    #[arg(long, value_name = "SECONDS", conflicts_with = "compiles")]
+    budget: Option<f64>,
     /// Print each change that is wrong, each root that is no mistake, and each mistake that is missed
     #[arg(long)]
     wrong: bool,
@@ -80,6 +84,17 @@ struct Counts {
     told: Vec<fit::Told>,
     /// Why mistakes were missed.
     causes: Causes,
+    /// What each look took.
+    took: Vec<Took>,
+}
+
+/// What a look took.
+#[derive(Clone, Copy)]
+struct Took {
+    compiles: usize,
+    seconds: f64,
+    /// Whether nothing was left to try.
+    complete: bool,
 }
 
 impl Counts {
@@ -102,6 +117,7 @@ impl Counts {
             *own += more;
         }
         self.told.extend(other.told.iter().copied());
+        self.took.extend(other.took.iter().copied());
         self.causes.add(&other.causes);
         for (kind, counts) in &other.kinds {
             let own = self.kinds.entry(kind.clone()).or_default();
@@ -132,6 +148,27 @@ impl Counts {
             self.wrong_sure,
             self.restored
         )
+    }
+}
+
+impl Counts {
+    fn print_took(&self) {
+        let spread = |mut all: Vec<f64>| {
+            all.sort_by(f64::total_cmp);
+            let at = |part: usize| all.get(all.len() * part / 100).copied().unwrap_or(f64::NAN);
+            (at(50), at(90))
+        };
+        let compiles = spread(self.took.iter().map(|took| took.compiles as f64).collect());
+        let seconds = spread(self.took.iter().map(|took| took.seconds).collect());
+        let ended = self.took.iter().filter(|took| took.complete).count();
+        println!(
+            "\ncompiles of a look: median {}, nine of ten at most {}; seconds {:.2}, {:.2}; {ended} of {} came to their end",
+            compiles.0,
+            compiles.1,
+            seconds.0,
+            seconds.1,
+            self.took.len()
+        );
     }
 }
 
@@ -174,6 +211,7 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
         all.add(&counts);
     }
     println!("{}", all.row("all"));
+    all.print_took();
     println!("\nprograms with a wrong change called sure: {} of {}", all.harmed, all.programs);
     println!("of the sure and wrong ones, one fair reading of several: {}", all.of_several);
     println!("\n{:<14} {:>8} {:>6} {:>6} {:>6}", "effect", "changes", "wrong", "sure", "wrong");
@@ -256,8 +294,13 @@ fn look(
     let name = path.display();
     let wrong = program.wrong();
     let mut session = session(&wrong, language)?;
+    let started = Instant::now();
     let report = session.first()?;
-    let limits = search::Limits { compiles: Some(options.compiles), ..search::Limits::default() };
+    let mut limits = search::Limits::default();
+    match options.budget {
+        Some(seconds) => session.set_budget(Duration::try_from_secs_f64(seconds)?),
+        None => limits.compiles = Some(options.compiles),
+    }
     let catalogue = Catalogue::shipped();
     let text = Program::single(wrong);
     let mut seen = Seen::default();
@@ -266,12 +309,15 @@ fn look(
         search = search.observer(&mut seen);
     }
     let found = search.run(report);
+    let seconds = started.elapsed().as_secs_f64();
     seen.judged(&found.verdict);
     let mistakes = &program.mistakes;
     let mut counts = Counts { programs: 1, mistakes: mistakes.len(), ..Counts::default() };
     let roots: Vec<_> = found.verdict.roots.iter().filter(|root| !root.warning).collect();
     let lines = program.each_at(roots.iter().map(|root| root.at.line));
     let is_found = |mistake: &usize| lines.contains(&Some(*mistake));
+    let (compiles, complete) = (found.verdict.compiles, found.verdict.complete);
+    counts.took.push(Took { compiles, seconds, complete });
     counts.first = usize::from(lines.first().is_some_and(Option::is_some));
     counts.found = (0..mistakes.len()).filter(is_found).count();
     counts.roots = roots.len();
