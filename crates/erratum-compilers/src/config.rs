@@ -74,7 +74,7 @@ impl Config {
     /// # Errors
     /// When the file cannot be read, or holds something that is not a setting.
     pub fn find(folder: &Path) -> Result<Config, Error> {
-        let start = folder.canonicalize().unwrap_or_else(|_| folder.to_owned());
+        let start = dunce::canonicalize(folder).unwrap_or_else(|_| folder.to_owned());
         let home = directories::BaseDirs::new().map(|dirs| dirs.home_dir().to_owned());
         let mut foreign = Vec::new();
         let mut found = None;

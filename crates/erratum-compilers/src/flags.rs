@@ -1,5 +1,6 @@
 //! The flags with which a build compiles one file of C or C++, from its `compile_commands.json`.
 
+use crate::os;
 use serde::Deserialize;
 use std::fs;
 use std::path::{Path, PathBuf};
@@ -20,15 +21,15 @@ const FOLDERS: &[&str] = &[".", "build", "out", "cmake-build-debug", "Debug", "b
 /// What of a file's flags says how it is read: include paths, definitions, the version of the
 /// language. Nothing if no such file knows it.
 pub fn compile_flags(root: &Path, file: &Path) -> Option<Vec<String>> {
-    let wanted = root.join(file).canonicalize().ok()?;
+    let wanted = dunce::canonicalize(root.join(file)).ok()?;
     FOLDERS.iter().find_map(|folder| {
         let text = fs::read_to_string(root.join(folder).join("compile_commands.json")).ok()?;
         let entries: Vec<Entry> = serde_json::from_str(&text).ok()?;
-        let entry = entries
-            .into_iter()
-            .find(|e| e.directory.join(&e.file).canonicalize().is_ok_and(|path| path == wanted))?;
+        let entry = entries.into_iter().find(|e| {
+            dunce::canonicalize(e.directory.join(&e.file)).is_ok_and(|path| path == wanted)
+        })?;
         let words = if entry.arguments.is_empty() {
-            shell_words::split(&entry.command).ok()?
+            os::command_words(&entry.command)?
         } else {
             entry.arguments
         };

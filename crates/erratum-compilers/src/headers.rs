@@ -250,7 +250,7 @@ impl Job {
             return Err("the includes cannot be precompiled".to_owned());
         }
         let read = prerequisites(&fs::read_to_string(&list).map_err(failed)?);
-        let origin = self.origin.canonicalize().unwrap_or_else(|_| self.origin.clone());
+        let origin = dunce::canonicalize(&self.origin).unwrap_or_else(|_| self.origin.clone());
         let fixed = |path: &PathBuf| path.is_absolute() && !path.starts_with(&origin);
         let read: Vec<PathBuf> = read.into_iter().filter(|path| *path != header).collect();
         if read.iter().all(fixed) { Ok(read) } else { Err("an include may change".to_owned()) }

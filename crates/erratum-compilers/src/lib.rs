@@ -35,6 +35,7 @@ pub use compilers::{KINDS, Kind};
 pub use config::Config;
 pub use error::Error;
 pub use flags::compile_flags;
+pub use os::command_words;
 pub use project::Project;
 pub use rebuild::Rebuild;
 pub use registry::interrupt;

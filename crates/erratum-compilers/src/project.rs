@@ -215,7 +215,8 @@ impl Project {
     /// same folder tree, so that library files are never taken for the learner's.
     pub fn neighbour(&self, name: &str) -> Option<Source> {
         let path = self.path(name);
-        let inside = path.canonicalize().ok()?.starts_with(self.root.canonicalize().ok()?);
+        let inside =
+            dunce::canonicalize(&path).ok()?.starts_with(dunce::canonicalize(&self.root).ok()?);
         if !inside {
             return None;
         }
@@ -392,13 +393,13 @@ fn read(path: &Path) -> Result<Vec<u8>, Error> {
 
 /// The folder of the `Cargo.toml` that a Rust file belongs to: it must stand in its `src`.
 fn manifest_folder(path: &Path, manifest: &str) -> Option<PathBuf> {
-    let full = path.canonicalize().ok()?;
+    let full = dunce::canonicalize(path).ok()?;
     let source =
         full.ancestors().find(|folder| folder.file_name().is_some_and(|name| name == "src"))?;
     let folder = source.parent()?;
     if !folder.join(manifest).is_file() {
         return None;
     }
-    let here = std::env::current_dir().ok().and_then(|here| here.canonicalize().ok());
+    let here = std::env::current_dir().ok().and_then(|here| dunce::canonicalize(&here).ok());
     Some(if here.as_deref() == Some(folder) { PathBuf::from(".") } else { folder.to_owned() })
 }

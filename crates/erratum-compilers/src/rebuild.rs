@@ -65,7 +65,7 @@ impl Rebuild {
         compiler: &'static str,
         limits: Limits,
     ) -> Result<Rebuild, Error> {
-        let root = root.canonicalize().unwrap_or_else(|_| root.to_owned());
+        let root = dunce::canonicalize(root).unwrap_or_else(|_| root.to_owned());
         let files = tree(&root)?;
         let scratch = Scratch::new()?;
         let copies = (0..WORKERS)
@@ -165,7 +165,7 @@ impl Rebuild {
         if let Some(what) = output.ended.trouble(&limits) {
             return Err(self.ended(&format!("{what}.")));
         }
-        let full = folder.canonicalize().unwrap_or_else(|_| folder.to_owned());
+        let full = dunce::canonicalize(folder).unwrap_or_else(|_| folder.to_owned());
         let mut reader = LogReader::new().in_folder(&full);
         reader.feed(&output.stdout);
         let reading = reader.finish();

@@ -85,7 +85,7 @@ impl Host {
 
     /// Whether it can be prepared for a compiler, and is not.
     pub fn gains(&self, path: &Path, cache: &Cache) -> bool {
-        let real = path.canonicalize().unwrap_or_else(|_| path.to_owned());
+        let real = dunce::canonicalize(path).unwrap_or_else(|_| path.to_owned());
         matches!(self.key(&real), Some(Ok(key)) if cache.lacks(&key))
     }
 
@@ -97,7 +97,7 @@ impl Host {
         cache: &Cache,
     ) -> Option<(String, Result<u64, NotPrepared>)> {
         let prepare = self.prepare.as_ref()?;
-        let real = path.canonicalize().unwrap_or_else(|_| path.to_owned());
+        let real = dunce::canonicalize(path).unwrap_or_else(|_| path.to_owned());
         let key = self.key(&real)?.map_err(NotPrepared::Refused);
         let made = key.and_then(|key| {
             let scratch = tempfile::tempdir()?;
@@ -170,7 +170,7 @@ impl Resident {
     ) -> Result<Resident, Error> {
         let scratch = Scratch::new()?;
         let fail = |what: &str| Error::Ended { compiler: name.into(), what: what.into() };
-        let real = path.canonicalize().unwrap_or_else(|_| path.to_owned());
+        let real = dunce::canonicalize(path).unwrap_or_else(|_| path.to_owned());
         let source = scratch.path().join(host.file);
         std::fs::write(&source, host.source).map_err(|source| Error::Scratch { source })?;
         let prepared = host.prepared(&real, cache);

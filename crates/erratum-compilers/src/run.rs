@@ -209,6 +209,7 @@ pub(crate) fn spawn(command: &mut Command, limits: &Limits) -> io::Result<Child>
     }
     let starting = STARTING.lock().unwrap_or_else(|poisoned| poisoned.into_inner());
     let mut child = command.spawn()?;
+    os::hold(&child, limits.memory);
     let goes_on = registry::child_started(child.id());
     drop(starting);
     if !goes_on {
@@ -216,7 +217,6 @@ pub(crate) fn spawn(command: &mut Command, limits: &Limits) -> io::Result<Child>
         let _ = child.wait();
         return Err(io::ErrorKind::Interrupted.into());
     }
-    os::limit_memory(child.id(), limits.memory);
     Ok(child)
 }
 

@@ -19,9 +19,8 @@ const LOCK: &str = ".lock";
 /// A temporary folder that goes when this goes. One whose owner was killed goes when another process
 /// makes its first.
 pub struct Scratch {
-    // Before the folder, so that it is let go of first.
-    _lock: Option<File>,
-    folder: tempfile::TempDir,
+    lock: Option<File>,
+    folder: PathBuf,
 }
 
 impl Scratch {
@@ -35,16 +34,16 @@ impl Scratch {
         let mut folders = tempfile::Builder::new();
         folders.prefix(PREFIX);
         os::keep_private(&mut folders);
-        let folder = folders.tempdir().map_err(|source| Error::Scratch { source })?;
-        registry::folder_made(folder.path());
+        let folder = folders.tempdir().map_err(|source| Error::Scratch { source })?.keep();
+        registry::folder_made(&folder);
         // A file system that knows no locks leaves the folder without one; then nobody sweeps it.
-        let lock = lock(folder.path()).ok();
-        Ok(Scratch { _lock: lock, folder })
+        let lock = lock(&folder).ok();
+        Ok(Scratch { lock, folder })
     }
 
     /// Where it is.
     pub fn path(&self) -> &Path {
-        self.folder.path()
+        &self.folder
     }
 }
 
@@ -85,23 +84,46 @@ fn sweep(folder: &Path) {
     }
 }
 
-/// Removes a scratch folder, its lock last: one that is left half removed is still known to be ours.
+/// Removes a scratch folder, its lock last and only if nothing else is left: one that is half removed is
+/// still known to be ours.
 pub(crate) fn remove(folder: &Path) {
+    if empty(folder) {
+        let _ = fs::remove_dir_all(folder);
+    }
+}
+
+/// Removes all but the lock from a scratch folder; true if nothing is left.
+fn empty(folder: &Path) -> bool {
+    let mut all = true;
     for entry in fs::read_dir(folder).into_iter().flatten().flatten() {
         let path = entry.path();
-        let _ = match entry.file_type() {
+        let gone = match entry.file_type() {
             Ok(kind) if kind.is_dir() => fs::remove_dir_all(path),
             _ if entry.file_name() == LOCK => Ok(()),
             _ => fs::remove_file(path),
         };
+        all &= gone.is_ok();
     }
-    let _ = fs::remove_dir_all(folder);
+    all
 }
+
+/// How often a folder is emptied in which something is still in use, and how long is waited in between.
+/// On Windows a file that a process holds cannot be removed, and one that was stopped takes a moment to
+/// end.
+const AGAIN: (usize, Duration) = (20, Duration::from_millis(10));
 
 impl Drop for Scratch {
     fn drop(&mut self) {
-        remove(self.folder.path());
-        registry::folder_gone(self.folder.path());
+        for _ in 0..AGAIN.0 {
+            if empty(&self.folder) {
+                break;
+            }
+            std::thread::sleep(AGAIN.1);
+        }
+        // Windows removes no folder in which a file is held.
+        self.lock = None;
+        remove(&self.folder);
+        registry::folder_gone(&self.folder);
     }
 }
 

@@ -107,8 +107,7 @@ impl Session {
             .files
             .first()
             .map_or_else(PathBuf::new, |file| project.path(file.name()));
-        let origin = folder
-            .canonicalize()
+        let origin = dunce::canonicalize(&folder)
             .unwrap_or(folder)
             .parent()
             .map(Path::to_owned)

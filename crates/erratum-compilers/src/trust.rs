@@ -51,7 +51,7 @@ impl Trust {
         if self.everything {
             return true;
         }
-        let Ok(folder) = folder.canonicalize() else { return false };
+        let Ok(folder) = dunce::canonicalize(folder) else { return false };
         self.folders().iter().any(|trusted| folder.starts_with(trusted))
     }
 
@@ -60,7 +60,7 @@ impl Trust {
     /// # Errors
     /// When there is no such folder, its name has a line end, or the list cannot be written.
     pub fn add(&self, folder: &Path) -> io::Result<PathBuf> {
-        let full = folder.canonicalize()?;
+        let full = dunce::canonicalize(folder)?;
         if !full.is_dir() {
             return Err(io::ErrorKind::NotADirectory.into());
         }
@@ -83,7 +83,7 @@ impl Trust {
     /// When the list cannot be written.
     pub fn remove(&self, folder: &Path) -> io::Result<bool> {
         // A folder that is gone can still be taken off.
-        let full = folder.canonicalize().unwrap_or_else(|_| folder.to_owned());
+        let full = dunce::canonicalize(folder).unwrap_or_else(|_| folder.to_owned());
         let mut all = self.folders();
         let before = all.len();
         all.retain(|trusted| *trusted != full);

@@ -61,7 +61,7 @@ impl Files {
     /// # Errors
     /// When a folder is not there.
     pub fn below(folders: &[PathBuf]) -> io::Result<Files> {
-        let roots = folders.iter().map(|folder| folder.canonicalize());
+        let roots = folders.iter().map(dunce::canonicalize);
         Ok(Files { roots: Some(roots.collect::<io::Result<_>>()?) })
     }
 
@@ -74,7 +74,7 @@ impl Files {
     /// these, or is too large.
     pub fn source(&self, name: &str) -> Option<Source> {
         let path = Path::new(name);
-        let full = path.canonicalize().ok()?;
+        let full = dunce::canonicalize(path).ok()?;
         let meant = match &self.roots {
             Some(roots) => roots.iter().any(|root| full.starts_with(root)),
             None => !name.starts_with("/usr/"),

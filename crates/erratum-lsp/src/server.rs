@@ -223,8 +223,9 @@ impl Server {
             None => Ok(()),
             Some(Err(text)) => self.say(&text, lsp_types::MessageType::WARNING),
             Some(Ok(folder)) => {
-                let below =
-                    |path: &Path| path.canonicalize().is_ok_and(|path| path.starts_with(&folder));
+                let below = |path: &Path| {
+                    dunce::canonicalize(path).is_ok_and(|path| path.starts_with(&folder))
+                };
                 for uri in self.documents.uris(below) {
                     self.look_at(uri)?;
                 }

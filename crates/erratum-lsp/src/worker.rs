@@ -123,5 +123,6 @@ pub(crate) fn with_open_texts(
 }
 
 fn same(one: &Path, other: &Path) -> bool {
-    one == other || matches!((one.canonicalize(), other.canonicalize()), (Ok(a), Ok(b)) if a == b)
+    one == other
+        || matches!((dunce::canonicalize(one), dunce::canonicalize(other)), (Ok(a), Ok(b)) if a == b)
 }

@@ -1,7 +1,8 @@
 //! Opens a place in the learner's editor.
 
 use crate::failure::Failure;
-use std::path::Path;
+use erratum_compilers::command_words;
+use std::path::{Path, PathBuf};
 use std::process::{Command, Stdio};
 
 /// How an editor is told where to go.
@@ -55,7 +56,7 @@ const HABITS: &[(Habit, &[&str])] = &[
 
 /// The words to run, and whether the editor is told the line.
 fn words(editor: &str, path: &Path, line: u32, column: u32) -> Option<(Vec<String>, bool)> {
-    let mut words = shell_words::split(editor).ok().filter(|words| !words.is_empty())?;
+    let mut words = command_words(editor).filter(|words| !words.is_empty())?;
     let program = Path::new(&words[0]).file_stem()?.to_str()?.to_lowercase();
     let habit = HABITS.iter().find(|(_, names)| names.contains(&program.as_str()));
     let file = path.display().to_string();
@@ -82,14 +83,17 @@ fn chosen() -> Option<String> {
 /// Opens a file at a line, and waits for the editor to end. Gives what to say of it.
 pub fn open(path: &Path, line: u32, column: u32) -> Result<String, Failure> {
     let editor = chosen().ok_or_else(|| {
-        Failure::said(
-            "no editor is set. Set VISUAL or EDITOR to its command, such as `export EDITOR=nano`.",
-        )
+        let set = if cfg!(windows) { "set EDITOR=notepad" } else { "export EDITOR=nano" };
+        Failure::said(format!(
+            "no editor is set. Set VISUAL or EDITOR to its command, such as `{set}`."
+        ))
     })?;
     let (words, told) = words(&editor, path, line, column).ok_or_else(|| {
         Failure::said(format!("`{editor}`, which VISUAL or EDITOR names, is no command."))
     })?;
-    let status = Command::new(&words[0])
+    // What is started by a script on Windows is only found with the endings of its programs.
+    let program = which::which(&words[0]).unwrap_or_else(|_| PathBuf::from(&words[0]));
+    let status = Command::new(program)
         .args(&words[1..])
         .stdin(Stdio::inherit())
         .status()

@@ -8,7 +8,7 @@ use std::path::{Path, PathBuf};
 
 /// The file that is really meant: where a link points.
 pub fn target(path: &Path) -> Result<PathBuf, Failure> {
-    path.canonicalize().map_err(|error| Failure::said(format!("{}: {error}", path.display())))
+    dunce::canonicalize(path).map_err(|error| Failure::said(format!("{}: {error}", path.display())))
 }
 
 /// Puts `bytes` in the place of what `path` holds, which must still be `expected`. Permissions

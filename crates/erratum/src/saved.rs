@@ -41,13 +41,13 @@ impl Saves {
         let named: Vec<PathBuf> = named.collect();
         let beside = project.neighbours().into_iter().map(|(name, _)| project.path(&name));
         // Of a link, the place where the file really is counts too.
-        let real = named.iter().filter_map(|path| path.canonicalize().ok());
+        let real = named.iter().filter_map(|path| dunce::canonicalize(path).ok());
         let all: Vec<PathBuf> = named.iter().cloned().chain(real).chain(beside).collect();
         self.names.extend(all.iter().filter_map(|path| path.file_name()).map(PathBuf::from));
         for path in &all {
             let folder = path.parent().filter(|folder| !folder.as_os_str().is_empty());
             let folder = folder.unwrap_or(Path::new("."));
-            let Ok(folder) = folder.canonicalize() else { continue };
+            let Ok(folder) = dunce::canonicalize(folder) else { continue };
             if self.folders.insert(folder.clone()) {
                 self.watcher.watch(&folder, RecursiveMode::NonRecursive).map_err(failed)?;
             }

@@ -37,7 +37,7 @@ impl Stamp {
     /// # Errors
     /// When it is not there.
     pub fn of(path: &Path) -> io::Result<Stamp> {
-        let path = path.canonicalize()?;
+        let path = dunce::canonicalize(path)?;
         let data = fs::metadata(&path)?;
         let modified =
             data.modified()?.duration_since(UNIX_EPOCH).map_or(0, |time| time.as_nanos() as u64);

@@ -103,7 +103,7 @@ impl Jvm {
 
     /// The files that an archive depends on.
     pub fn files(&self) -> Vec<PathBuf> {
-        let java = self.java.canonicalize().unwrap_or_else(|_| self.java.clone());
+        let java = dunce::canonicalize(&self.java).unwrap_or_else(|_| self.java.clone());
         let classes = java.parent().and_then(Path::parent).map(|home| home.join("lib/modules"));
         let mut all = vec![java];
         all.extend(classes.filter(|path| path.is_file()));
@@ -159,7 +159,7 @@ impl Jvm {
     /// A tool of the JDK that the JVM belongs to.
     fn beside(&self, tool: &str) -> Result<PathBuf, String> {
         let java = crate::toolbox::which(&self.java).ok_or("java is not here")?;
-        let java = java.canonicalize().unwrap_or(java);
+        let java = dunce::canonicalize(&java).unwrap_or(java);
         let path = java.with_file_name(tool);
         if path.is_file() { Ok(path) } else { Err(format!("`{tool}` is not beside the JVM")) }
     }

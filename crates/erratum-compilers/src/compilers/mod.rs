@@ -41,7 +41,7 @@ pub struct Kind {
     pub version: &'static [&'static str],
     /// The version of the language that a version of it knows, where that makes a difference.
     pub knows: fn(&str) -> Option<Version>,
-    /// How to get it.
+    /// How to get it on Linux.
     pub install: &'static str,
     /// What a look needs of it, for `erratum compilers`.
     pub note: &'static str,
@@ -224,11 +224,26 @@ pub(crate) fn argument(name: &str) -> String {
     if name.starts_with('-') { format!("./{name}") } else { name.to_owned() }
 }
 
+/// How to get a program on this system, where `on_linux` says how on Linux.
+pub(crate) fn how_to_install(program: &str, on_linux: &str) -> String {
+    if cfg!(windows) {
+        format!("Install {program} from its makers, and put the folder of its program on the PATH.")
+    } else {
+        on_linux.to_owned()
+    }
+}
+
 impl Kind {
+    /// How to get it on this system.
+    pub fn how_to_install(&self) -> String {
+        how_to_install(self.name, self.install)
+    }
+
     /// The kind that goes by a name, or by the file name of a path (`/opt/bin/gcc-13` is a gcc).
     pub fn by_name(name: &str) -> Option<&'static Kind> {
         let file = Path::new(name).file_name()?.to_str()?;
-        let file = file.strip_suffix(".exe").unwrap_or(file);
+        let endings = [".exe", ".cmd", ".bat"];
+        let file = endings.iter().find_map(|ending| file.strip_suffix(ending)).unwrap_or(file);
         let exact = KINDS.iter().copied().find(|kind| kind.name == file);
         let versioned = || {
             // `x86_64-linux-gnu-gcc-13`: the last part that is a name counts.

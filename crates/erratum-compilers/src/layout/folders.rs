@@ -226,5 +226,5 @@ fn has(folder: &Path, name: &str) -> bool {
 
 /// The full path of what is there.
 pub(crate) fn full(path: &Path) -> PathBuf {
-    path.canonicalize().unwrap_or_else(|_| path.to_owned())
+    dunce::canonicalize(path).unwrap_or_else(|_| path.to_owned())
 }

@@ -4,7 +4,7 @@ use erratum_syntax::language::by_id;
 /// A folder with files, and what belongs to the first of them, named from that folder.
 fn found(id: &str, files: &[(&str, &str)]) -> (Vec<String>, Vec<String>, Vec<String>) {
     let folder = tempfile::tempdir().unwrap();
-    let root = folder.path().canonicalize().unwrap();
+    let root = dunce::canonicalize(folder.path()).unwrap();
     for (name, text) in files {
         let path = root.join(name);
         fs::create_dir_all(path.parent().unwrap()).unwrap();
@@ -193,7 +193,7 @@ fn a_path_is_meant_from_its_text() {
 #[test]
 fn nothing_outside_of_the_limit_is_taken() {
     let folder = tempfile::tempdir().unwrap();
-    let root = folder.path().canonicalize().unwrap();
+    let root = dunce::canonicalize(folder.path()).unwrap();
     fs::create_dir_all(root.join("one/src")).unwrap();
     fs::create_dir_all(root.join("two")).unwrap();
     fs::write(root.join("Makefile"), "").unwrap();

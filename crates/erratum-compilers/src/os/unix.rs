@@ -123,16 +123,16 @@ fn children() -> Vec<u32> {
 
 /// Limits the data of a process to so many bytes, on Linux. One that has ended needs no limit.
 #[cfg(target_os = "linux")]
-pub(crate) fn limit_memory(id: u32, bytes: u64) {
+pub(crate) fn hold(child: &Child, bytes: u64) {
     use rustix::process::{Resource, Rlimit, prlimit};
-    if let Some(pid) = pid(id) {
+    if let Some(pid) = pid(child.id()) {
         let limit = Rlimit { current: Some(bytes), maximum: Some(bytes) };
         let _ = prlimit(Some(pid), Resource::Data, limit);
     }
 }
 
 #[cfg(not(target_os = "linux"))]
-pub(crate) fn limit_memory(_id: u32, _bytes: u64) {}
+pub(crate) fn hold(_child: &Child, _bytes: u64) {}
 
 /// Gives the file `to` the mode of `from`, but lets its owner write it.
 ///
@@ -190,4 +190,9 @@ pub(crate) fn is_safe(file: &Path) -> bool {
         let group = data.mode() & 0o020 == 0 || data.gid() == getegid().as_raw();
         data.is_file() && owner && group && data.mode() & 0o002 == 0
     })
+}
+
+/// The words of a command as its user would type it; nothing where a quote stays open.
+pub fn command_words(command: &str) -> Option<Vec<String>> {
+    shell_words::split(command).ok()
 }

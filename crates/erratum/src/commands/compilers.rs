@@ -20,7 +20,7 @@ struct Line {
     lacks: Option<&'static str>,
     version: String,
     note: &'static str,
-    install: &'static str,
+    install: String,
 }
 
 /// Runs it.
@@ -66,7 +66,7 @@ pub fn run(arguments: &Compilers) -> Result<u8, Failure> {
             }
         }
         if of_language.iter().all(|line| line.path.is_none()) {
-            let install = of_language.first().map_or("", |line| line.install);
+            let install = of_language.first().map_or("", |line| &line.install);
             writeln!(out, "  {install}")?;
             any_missing = true;
         }
@@ -100,6 +100,6 @@ fn line(kind: &'static Kind, path: Option<PathBuf>) -> Line {
         lacks,
         version,
         note: kind.note,
-        install: kind.install,
+        install: kind.how_to_install(),
     }
 }

@@ -35,6 +35,6 @@ impl<'a> Links<'a> {
 }
 
 fn url(path: &Path, line: u32) -> Option<String> {
-    let url = path_to_url(&path.canonicalize().ok()?)?;
+    let url = path_to_url(&dunce::canonicalize(path).ok()?)?;
     Some(format!("{url}#L{line}"))
 }
