@@ -1,13 +1,14 @@
 //! Finds compilers: those that `erratum.toml` or the command line name, else those on the PATH.
 
 use crate::cache::{Cache, NotPrepared};
-use crate::compilers::{KINDS, Kind, Stays};
+use crate::compilers::{self, KINDS, Kind, Stays};
 use crate::config::Config;
 use crate::confine;
 use crate::error::Error;
 use crate::trust::Trust;
 use erratum_syntax::language::Language;
 use erratum_syntax::visible::visible;
+use std::env::consts::EXE_EXTENSION;
 use std::path::{Path, PathBuf};
 
 /// A compiler that was found.
@@ -37,7 +38,7 @@ impl Toolbox {
     /// # Errors
     /// When `erratum.toml` is broken.
     pub fn new(folder: &Path, trust: &Trust) -> Result<Toolbox, Error> {
-        let start = folder.canonicalize().unwrap_or_else(|_| folder.to_owned());
+        let start = dunce::canonicalize(folder).unwrap_or_else(|_| folder.to_owned());
         let config = Config::find(folder)?;
         let trusted = config.steers().is_empty() || trust.covers(&config.folder);
         let config = if trusted { config } else { config.without_steering() };
@@ -60,7 +61,7 @@ impl Toolbox {
             Some((program, install)) if !runs(program) => Err(Error::Needs {
                 compiler: found.kind.name.to_owned(),
                 program: program.to_owned(),
-                install: install.to_owned(),
+                install: compilers::how_to_install(program, install),
             }),
             _ => Ok(found),
         }
@@ -72,16 +73,22 @@ impl Toolbox {
         let from_config = settings.and_then(|s| s.compiler.as_deref());
         if let Some(command) = named.or(from_config) {
             let known = KINDS.iter().map(|kind| kind.name).collect::<Vec<_>>().join(", ");
-            let kind = Kind::by_name(command)
-                .ok_or_else(|| Error::UnknownCompiler { name: command.to_owned(), known })?;
+            let mut command = command.to_owned();
+            let mut kind = Kind::by_name(&command)
+                .ok_or_else(|| Error::UnknownCompiler { name: command.clone(), known })?;
+            if kind.language != language.id
+                && let Some(sibling) = sibling(kind, language, &command)
+            {
+                (kind, command) = sibling;
+            }
             if kind.language != language.id {
                 let language = language.name.to_owned();
-                return Err(Error::WrongLanguage { name: command.to_owned(), language });
+                return Err(Error::WrongLanguage { name: command, language });
             }
             let written = if named.is_none() && command.contains(['/', '\\']) {
-                self.config.folder.join(command)
+                self.config.folder.join(&command)
             } else {
-                PathBuf::from(command)
+                PathBuf::from(&command)
             };
             let path = which(&written)
                 .ok_or_else(|| Error::NotFound { command: written.display().to_string() })?;
@@ -96,7 +103,7 @@ impl Toolbox {
         Err(Error::NoCompiler {
             language: language.name.to_owned(),
             commands: kinds().map(|kind| kind.name).collect::<Vec<_>>().join(" and "),
-            install: kinds().next().map_or("", |kind| kind.install).to_owned(),
+            install: kinds().next().map_or_else(String::new, |kind| kind.how_to_install()),
         })
     }
 
@@ -131,13 +138,31 @@ pub(crate) fn which(command: &Path) -> Option<PathBuf> {
     which::which_in(command, Some(whole), here).ok()
 }
 
+/// Drivers of one compiler for two languages.
+const SIBLINGS: &[(&str, &str)] = &[("gcc", "g++"), ("clang", "clang++")];
+
+/// The driver of the same compiler for another language, with its command: `clang-14` for C++ is
+/// `clang++-14`.
+fn sibling(kind: &Kind, language: &Language, command: &str) -> Option<(&'static Kind, String)> {
+    let other = SIBLINGS.iter().find_map(|(one, other)| match kind.name {
+        name if name == *one => Some(*other),
+        name if name == *other => Some(*one),
+        _ => None,
+    });
+    let other = Kind::by_name(other?).filter(|other| other.language == language.id)?;
+    let at = command.rfind(kind.name)?;
+    let rest = &command[at + kind.name.len()..];
+    Some((other, format!("{}{}{rest}", &command[..at], other.name)))
+}
+
 /// Whether a program that compilers run on is here: on the PATH, or where JAVA_HOME says.
 pub(crate) fn runs(program: &str) -> bool {
     let home = || {
         let home = std::env::var_os("JAVA_HOME").filter(|_| program == "java")?;
         Some(Path::new(&home).join("bin").join(program))
     };
-    which(Path::new(program)).is_some() || home().is_some_and(|path| path.is_file())
+    which(Path::new(program)).is_some()
+        || home().is_some_and(|path| path.with_extension(EXE_EXTENSION).is_file())
 }
 
 impl Found {

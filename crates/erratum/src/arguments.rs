@@ -286,7 +286,7 @@ pub struct How {
 /// `erratum look`
 #[derive(Args, Clone, Debug)]
 pub struct Look {
-    /// The files to compile together
+    /// The files to compile together; `-`, or a pipe in their place: saved compiler output
     #[arg(value_name = "FILES")]
     pub files: Vec<PathBuf>,
     /// A build command: it is run once as it is, and up to 12 times on confined copies

@@ -26,6 +26,7 @@ mod questions;
 mod saved;
 #[cfg(test)]
 mod schemas;
+mod sent;
 mod show;
 mod stop;
 mod surveying;

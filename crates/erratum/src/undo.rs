@@ -142,8 +142,32 @@ fn drop_oldest(store: &Path, all: Vec<u64>, newest: &[Change]) {
     }
 }
 
-/// Takes the last mend back (of one file, if one is named); gives the files.
-pub fn take_back(file: Option<&Path>) -> Result<Vec<PathBuf>, Failure> {
+/// A mend that can be taken back.
+pub struct Mend {
+    folder: PathBuf,
+    record: Record,
+}
+
+impl Mend {
+    /// The files that it has changed.
+    pub fn files(&self) -> &[PathBuf] {
+        &self.record.files
+    }
+
+    /// Takes it back.
+    ///
+    /// # Errors
+    /// When a file has changed since, cannot be written, or what was kept is not whole.
+    pub fn take_back(&self) -> Result<(), Failure> {
+        restore(&self.folder, &self.record)
+    }
+}
+
+/// The last mend (of one file, if one is named).
+///
+/// # Errors
+/// When none is kept.
+pub fn last(file: Option<&Path>) -> Result<Mend, Failure> {
     let store = store()?;
     let wanted = file.map(wanted).transpose()?;
     for number in numbers(&store).into_iter().rev() {
@@ -152,7 +176,7 @@ pub fn take_back(file: Option<&Path>) -> Result<Vec<PathBuf>, Failure> {
         if wanted.as_ref().is_some_and(|wanted| !record.files.contains(wanted)) {
             continue;
         }
-        return restore(&folder, &record).map(|()| record.files);
+        return Ok(Mend { folder, record });
     }
     Err(Failure::said(match file {
         Some(file) => format!("no mend of {} is kept.", file.display()),

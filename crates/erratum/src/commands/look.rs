@@ -1,31 +1,34 @@
 //! `erratum look`: compile, and show what is really wrong.
 
 use crate::app::App;
-use crate::arguments::{Color, Common, Look};
+use crate::arguments::{Cli, Color, Common, Look, Read};
 use crate::editor;
 use crate::failure::Failure;
 use crate::interactive;
 use crate::journaled;
 use crate::observing::Gap;
 use crate::preparing;
+use crate::sent::{self, First};
 use crate::show::{
     self,
     links::Links,
     terminal::{Next, Which},
 };
+use clap::CommandFactory;
 use erratum_look::Group;
 use erratum_repair::verdict::Verdict;
 use erratum_syntax::source::Program;
-use std::io::Write;
+use std::io::{self, Write};
 use std::path::PathBuf;
 
 /// Runs it.
 pub fn run(app: &App, look: &Look) -> Result<u8, Failure> {
-    if look.build.is_empty() && look.files.is_empty() {
-        return Err(Failure::said(
-            "no file is named. `erratum FILE` looks at a program; `erratum --help` shows the rest.",
-        ));
+    if look.build.is_empty()
+        && let Some(status) = sent_in(app, look)?
+    {
+        return Ok(status);
     }
+    not_a_command(&look.files)?;
     if look.interactive {
         return interactive::run(app, look);
     }
@@ -53,6 +56,60 @@ pub fn run(app: &App, look: &Look) -> Result<u8, Failure> {
     journaled::look(&session, &found, app.journal);
     preparing::afterwards(app.cache.as_ref(), &session, &look.files, &look.how.compile, common);
     Ok(show::status(&found.verdict, common))
+}
+
+/// Reads what is sent in as saved compiler output, where no program is named or `-` is; `None` where
+/// one is.
+fn sent_in(app: &App, look: &Look) -> Result<Option<u8>, Failure> {
+    let asked = matches!(&look.files[..], [only] if only.as_os_str() == "-");
+    if !asked && !look.files.is_empty() {
+        return Ok(None);
+    }
+    let no_file = || {
+        Failure::said(
+            "no file is named. `erratum FILE` looks at a program; `erratum --help` shows the rest.",
+        )
+    };
+    if sent::is_typed() || !(asked || sent::is_sent()) {
+        return Err(no_file());
+    }
+    let reading = Read {
+        log: None,
+        root: Vec::new(),
+        all: look.how.all,
+        only: look.only,
+        sarif: look.sarif,
+        common: look.how.common.clone(),
+    };
+    if asked {
+        return super::read::sent(app, &reading, io::stdin().lock()).map(Some);
+    }
+    let first = sent::first(sent::PATIENCE);
+    match first.map_err(|error| Failure::said(format!("standard input: {error}")))? {
+        First::Some(input) => super::read::sent(app, &reading, input).map(Some),
+        First::Nothing => Err(no_file()),
+        First::Late => Err(Failure::said(format!(
+            "no file is named, and nothing came in on standard input for {} seconds. `erratum -` waits longer.",
+            sent::PATIENCE.as_secs()
+        ))),
+    }
+}
+
+/// Refuses what is rather a command that was misspelt than a file.
+fn not_a_command(files: &[PathBuf]) -> Result<(), Failure> {
+    let Some(word) = files.first().filter(|file| !file.exists()).and_then(|file| file.to_str())
+    else {
+        return Ok(());
+    };
+    let command = Cli::command();
+    let names = command.get_subcommands().map(|command| command.get_name());
+    let far = |name: &&str| strsim::damerau_levenshtein(name, word);
+    let near = names.filter(|name| far(name) <= name.len().div_ceil(3)).min_by_key(far);
+    let Some(near) = near else { return Ok(()) };
+    let rest: String = files[1..].iter().map(|file| format!(" {}", file.display())).collect();
+    Err(Failure::said(format!(
+        "{word} is no file here, and no command. Did you mean `erratum {near}{rest}`?"
+    )))
 }
 
 /// Writes a verdict in the form of tools and platforms.

@@ -10,16 +10,16 @@ use crate::show::{
     terminal::{Next, Which},
 };
 use erratum_look::log::{self, Files};
+use erratum_repair::read::Reading;
 use erratum_repair::trace::{self, Stopped};
 use std::fs::File;
-use std::io::{self, IsTerminal, Write};
+use std::io::{self, IsTerminal, Read, Write};
 use std::path::{Path, PathBuf};
 
 /// Runs it.
 pub fn run(app: &App, arguments: &Arguments) -> Result<u8, Failure> {
-    let language = named_language(&arguments.common)?;
     let named = arguments.log.as_ref().filter(|path| path.as_os_str() != "-");
-    let (reading, kept) = match named {
+    match named {
         Some(path) => {
             let fail = |error: io::Error| Failure::said(format!("{}: {error}", path.display()));
             if path.is_dir() {
@@ -28,7 +28,8 @@ pub fn run(app: &App, arguments: &Arguments) -> Result<u8, Failure> {
                     path.display()
                 )));
             }
-            log::read(File::open(path).map_err(fail)?).map_err(fail)?
+            let (reading, kept) = log::read(File::open(path).map_err(fail)?).map_err(fail)?;
+            judged(app, arguments, reading, &kept)
         }
         None => {
             if io::stdin().is_terminal() && arguments.log.is_none() {
@@ -36,16 +37,27 @@ pub fn run(app: &App, arguments: &Arguments) -> Result<u8, Failure> {
                     "there is nothing to read. Name a saved log, or send one: `gcc ferry.c 2>&1 | erratum read`.",
                 ));
             }
-            log::read(io::stdin().lock())
-                .map_err(|error| Failure::said(format!("standard input: {error}")))?
+            sent(app, arguments, io::stdin().lock())
         }
-    };
+    }
+}
+
+/// The same for what was sent in.
+pub(super) fn sent(app: &App, arguments: &Arguments, input: impl Read) -> Result<u8, Failure> {
+    let (reading, kept) =
+        log::read(input).map_err(|error| Failure::said(format!("standard input: {error}")))?;
+    judged(app, arguments, reading, &kept)
+}
+
+/// Shows what a log tells.
+fn judged(app: &App, arguments: &Arguments, reading: Reading, kept: &[u8]) -> Result<u8, Failure> {
+    let language = named_language(&arguments.common)?;
     let here = [PathBuf::from(".")];
     let roots = if arguments.root.is_empty() { &here[..] } else { &arguments.root };
     let files = Files::below(roots)
         .map_err(|error| Failure::said(format!("a folder given with --root: {error}")))?;
     if reading.messages.iter().all(|message| !message.is_error()) {
-        let mut stopped = trace::read(&app.catalogue, &kept);
+        let mut stopped = trace::read(&app.catalogue, kept);
         stopped.iter_mut().for_each(from_here);
         let names = stopped.iter().flat_map(|stopped| &stopped.frames).filter(|frame| frame.own);
         let taken = files.elsewhere(names.map(|frame| frame.file.as_str()));

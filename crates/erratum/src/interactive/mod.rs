@@ -135,14 +135,16 @@ impl Session<'_> {
                     Err(failure) => self.state.note = said(&failure),
                 }
             }
-            Order::Undo => match undo::take_back(self.first().as_deref()) {
-                Ok(_) => {
-                    self.state.note = "Taken back.".to_owned();
-                    self.state.back = true;
-                    self.start(Job::Look, "Looking again …");
+            Order::Undo => {
+                match undo::last(self.first().as_deref()).and_then(|mend| mend.take_back()) {
+                    Ok(()) => {
+                        self.state.note = "Taken back.".to_owned();
+                        self.state.back = true;
+                        self.start(Job::Look, "Looking again …");
+                    }
+                    Err(failure) => self.state.note = said(&failure),
                 }
-                Err(failure) => self.state.note = said(&failure),
-            },
+            }
             Order::Open { file, line, column } => self.open(&file, line, column)?,
         }
         Ok(())
