@@ -36,6 +36,7 @@ mod options;
 mod prover;
 mod session;
 pub mod texts;
+mod wide;
 
 pub use build::{Built, Group};
 pub use cancel::CancelToken;

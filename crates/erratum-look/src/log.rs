@@ -1,6 +1,6 @@
 //! Output that was saved: read, and judged without compiling anything.
 
-use crate::elsewhere;
+use crate::{elsewhere, wide};
 use erratum_catalogue::Catalogue;
 use erratum_repair::message::Message;
 use erratum_repair::read::{LogReader, Reading};
@@ -25,11 +25,13 @@ const JUDGING: Duration = Duration::from_secs(5);
 /// The largest source file that is read for a log, in bytes.
 const LARGEST: u64 = 4 << 20;
 
-/// Reads all output: returns its messages, and its first part as it is.
+/// Reads all output, also where a Windows shell has saved it in UTF-16: returns its messages, and its
+/// first part.
 ///
 /// # Errors
 /// When the input cannot be read.
-pub fn read(mut input: impl Read) -> io::Result<(Reading, Vec<u8>)> {
+pub fn read(input: impl Read) -> io::Result<(Reading, Vec<u8>)> {
+    let mut input = wide::narrowed(input)?;
     let mut reader = LogReader::new();
     let mut kept = Vec::new();
     let mut piece = vec![0; PIECE];

@@ -25,6 +25,18 @@ fn a_log_is_judged_without_its_files() {
 }
 
 #[test]
+fn a_windows_shell_saves_wide_letters() {
+    let folder = Folder::new();
+    let units = LOG.replace('\n', "\r\n");
+    let units = units.encode_utf16().flat_map(u16::to_le_bytes);
+    let wide: Vec<u8> = [0xff, 0xfe].into_iter().chain(units).collect();
+    let ran =
+        folder.write("tide.c", TIDE).write("wide", wide).write("log", LOG).run(&["read", "wide"]);
+    assert!(ran.stdout.contains("line 4  at fault"), "{}", ran.stdout);
+    assert_eq!(ran.stdout, folder.run(&["read", "log"]).stdout);
+}
+
+#[test]
 fn standard_input_is_read_and_noise_is_no_message() {
     let folder = Folder::new();
     let ran = Ran::of(folder.command(&["read", "--json"]).write_stdin(LOG));
