@@ -36,7 +36,10 @@ pub struct Options {
 }
 
 pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
-    println!("{:<14} {:>5} {:>8} {:>8} {:>8}", "", "cases", "bare s", "look s", "ratio");
+    println!(
+        "{:<14} {:>5} {:>8} {:>8} {:>8} {:>8}",
+        "", "cases", "bare s", "look s", "ratio", "compiles"
+    );
     for language in options.picked.languages() {
         let mut all = Vec::new();
         for (seed, path) in options.picked.programs(language)? {
@@ -44,12 +47,13 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
         }
         let of = |pick: fn(&Timed) -> f64| median(all.iter().map(pick).collect());
         println!(
-            "{:<14} {:>5} {:>8.2} {:>8.2} {:>8.2}",
+            "{:<14} {:>5} {:>8.2} {:>8.2} {:>8.2} {:>8}",
             language.id,
             all.len(),
             of(|timed| timed.bare),
             of(|timed| timed.look),
-            of(|timed| timed.ratio)
+            of(|timed| timed.ratio),
+            of(|timed| timed.compiles)
         );
     }
     Ok(())
@@ -60,6 +64,8 @@ struct Timed {
     bare: f64,
     look: f64,
     ratio: f64,
+    /// How many copies the look compiled.
+    compiles: f64,
 }
 
 fn measure(
@@ -101,6 +107,12 @@ fn measure(
         }
         timed(&mut command)
     };
+    let compiles = || -> Result<f64, Box<dyn Error>> {
+        let mut command = Command::new(fs::canonicalize(&options.program)?);
+        let told = command.args(["look", "--json"]).arg(&file).stdin(Stdio::null()).output()?;
+        let verdict: serde_json::Value = serde_json::from_slice(&told.stdout)?;
+        Ok(verdict["compiles"].as_f64().unwrap_or(f64::NAN))
+    };
     let bare = || {
         let (compiler, arguments) = session()?.command(Depth::Errors, &folder);
         let out = folder.join("out");
@@ -118,8 +130,10 @@ fn measure(
         looks.push(other);
         ratios.push(other / one);
     }
+    let compiles = compiles()?;
     fs::remove_dir_all(&folder)?;
-    Ok(Some(Timed { bare: median(bares), look: median(looks), ratio: median(ratios) }))
+    let (bare, look, ratio) = (median(bares), median(looks), median(ratios));
+    Ok(Some(Timed { bare, look, ratio, compiles }))
 }
 
 /// How long a command takes, in seconds.

@@ -1,6 +1,6 @@
 //! Precompiled headers: the includes at the start of a C or C++ file are most of the work of a check,
-//! and the same in every copy. While the first answer is worked out they are compiled once, at a low
-//! priority; every later check of a copy that starts with the same includes begins behind them.
+//! and the same in every copy. While the program is compiled for the first time they are compiled once
+//! beside it; every later check of a copy that starts with the same includes begins behind them.
 //!
 //! The errors of the learner's own program must be the same with and without, else it is not used. Where gcc would propose a further include (it looks for the place among the
 //! includes that it has read), the check is made again without.
@@ -14,7 +14,7 @@ use std::path::{Path, PathBuf};
 use std::sync::atomic::{AtomicBool, AtomicU32, Ordering};
 use std::sync::{Arc, OnceLock};
 use std::thread::{self, JoinHandle};
-use std::time::Duration;
+use std::time::{Duration, Instant};
 
 /// How a compiler makes and takes a precompiled header.
 #[derive(Debug)]
@@ -74,12 +74,16 @@ pub(crate) struct Headers {
 struct Stop {
     now: AtomicBool,
     child: AtomicU32,
+    /// Whether somebody waits for the job.
+    awaited: bool,
 }
 
 impl Stop {
-    /// Takes notice of a process of the job, which nobody waits for.
+    /// Takes notice of a process of the job.
     fn started(&self, id: u32) {
-        os::lower_priority(id);
+        if !self.awaited {
+            os::lower_priority(id);
+        }
         self.child.store(id, Ordering::SeqCst);
         if self.now.load(Ordering::SeqCst) {
             os::kill_group(id);
@@ -97,7 +101,8 @@ impl Headers {
 
     /// Starts to precompile, and keeps what comes of it in a cache that may grow.
     pub fn start(job: Job, cache: Option<Arc<Cache>>, same: Box<Same<'static>>) -> Headers {
-        let (ready, stop) = (Arc::new(OnceLock::new()), Arc::new(Stop::default()));
+        let stop = Stop { awaited: true, ..Stop::default() };
+        let (ready, stop) = (Arc::new(OnceLock::new()), Arc::new(stop));
         let block = job.block.clone();
         let (done, ends) = (ready.clone(), stop.clone());
         let worker = thread::spawn(move || {
@@ -107,6 +112,25 @@ impl Headers {
             ends.child.store(0, Ordering::SeqCst);
         });
         Headers { block, ready, stop, worker: Some(worker) }
+    }
+
+    /// Gives them up; nothing is kept of them.
+    pub fn stop(&self) {
+        self.stop.now.store(true, Ordering::SeqCst);
+        let child = self.stop.child.swap(0, Ordering::SeqCst);
+        if child != 0 {
+            os::kill_group(child);
+        }
+    }
+
+    /// Waits until it is known whether they can be used, but no longer than this.
+    pub fn wait(&self, patience: Duration) {
+        let until = Instant::now() + patience;
+        while self.worker.as_ref().is_some_and(|worker| !worker.is_finished())
+            && Instant::now() < until
+        {
+            thread::sleep(Duration::from_millis(2));
+        }
     }
 
     /// The flags with which a text is checked sooner, if they are known by now and it starts with
@@ -122,11 +146,7 @@ impl Headers {
 
 impl Drop for Headers {
     fn drop(&mut self) {
-        self.stop.now.store(true, Ordering::SeqCst);
-        let child = self.stop.child.swap(0, Ordering::SeqCst);
-        if child != 0 {
-            os::kill_group(child);
-        }
+        self.stop();
         if let Some(worker) = self.worker.take() {
             // It ends at once: what it waits for was killed.
             let _ = worker.join();

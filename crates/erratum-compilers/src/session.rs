@@ -25,6 +25,7 @@ use erratum_syntax::newer::Version;
 use erratum_syntax::source::{Program, Source};
 use std::path::{Path, PathBuf};
 use std::process::Command;
+use std::sync::mpsc::{self, Sender};
 use std::sync::{Arc, Mutex};
 use std::thread::{self, JoinHandle};
 use std::time::{Duration, Instant};
@@ -34,6 +35,9 @@ const WORKERS: usize = 2;
 
 /// How much longer than a learner's own compile a copy may take before it is given up.
 const SLOWER: u32 = 6;
+
+/// How much longer than the first compile is waited for precompiled headers.
+const PATIENCE: u32 = 4;
 
 /// What a compile may take at least, however little of the budget is left.
 const LEAST: Duration = Duration::from_millis(300);
@@ -173,6 +177,9 @@ impl Session {
         if let (Some(cache), Some(job)) = (&self.cache, self.job()) {
             self.headers = Headers::known(&job, cache);
         }
+        // A machine with one core has no second one for it.
+        let several = thread::available_parallelism().is_ok_and(|cores| cores.get() > 1);
+        let asks = if several && self.headers.is_none() { self.start_headers() } else { None };
         let started = Instant::now();
         let program = self.project.program.clone();
         let result = self.check(std::slice::from_ref(&program), Depth::Full).remove(0);
@@ -187,15 +194,33 @@ impl Session {
             let asked = thread::spawn(move || toolbox::version(kind, &path));
             self.version = Mutex::new(Asked::Now(asked));
         }
-        if let Ok(report) = &result
-            && broken
-            && self.headers.is_none()
-            && self.took >= headers::WORTH
-            && let Some((job, same)) = self.precompile(report.clone())
-        {
-            self.headers = Some(Headers::start(job, self.cache.clone(), same));
+        match (asks, &self.headers, &result) {
+            (Some(asks), Some(headers), Ok(report)) if broken && self.took >= headers::WORTH => {
+                let _ = asks.send(report.clone());
+                // Each check without them takes longer than what is left to wait.
+                headers.wait(self.took * PATIENCE);
+            }
+            (Some(asks), Some(headers), _) => {
+                headers.stop();
+                drop(asks);
+                self.headers = None;
+            }
+            _ => {}
         }
         result
+    }
+
+    /// Starts to precompile headers, if there are any. They are tried once the first report is sent.
+    fn start_headers(&mut self) -> Option<Sender<Report>> {
+        let (sender, first) = mpsc::channel();
+        let (job, same) = self.precompile(first)?;
+        self.headers = Some(Headers::start(job, self.cache.clone(), same));
+        Some(sender)
+    }
+
+    /// How long the first compile took.
+    pub fn took(&self) -> Duration {
+        self.took
     }
 
     /// Leaves the version of the compiler out where the program compiles: asking for it is one more

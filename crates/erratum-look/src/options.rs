@@ -97,7 +97,7 @@ impl Builder {
     }
 
     /// Sets how far a search may go; without it, the settings beside the program tell, else it is
-    /// five seconds.
+    /// five seconds, and up to ten with a slow compiler.
     pub fn budget(mut self, budget: Budget) -> Builder {
         self.budget = Some(budget);
         self

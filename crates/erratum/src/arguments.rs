@@ -249,7 +249,7 @@ pub struct Compile {
     /// The compiler to use: a name, or a path
     #[arg(long, value_name = "COMPILER")]
     pub compiler: Option<String>,
-    /// Seconds that the search for fixes may take [default: 5]
+    /// Seconds that the search for fixes may take [default: 5, up to 10 with a slow compiler]
     #[arg(long, value_name = "SECONDS", value_parser = seconds, allow_negative_numbers = true)]
     pub budget: Option<f64>,
     /// Copies that the search may compile, in the place of seconds: the same text then gives the

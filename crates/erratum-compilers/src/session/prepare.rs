@@ -11,6 +11,7 @@ use erratum_repair::message::Message;
 use erratum_repair::read;
 use erratum_repair::search::{Depth, Report};
 use erratum_syntax::source::Program;
+use std::sync::mpsc::{self, Receiver};
 
 impl Session {
     /// Whether the next look would come sooner with what a cache lacks.
@@ -28,7 +29,9 @@ impl Session {
         }
         let program = self.project.program.clone();
         let report = self.check(std::slice::from_ref(&program), Depth::Errors).remove(0);
-        let (job, same) = self.precompile(report.ok()?)?;
+        let (sender, first) = mpsc::channel();
+        let _ = sender.send(report.ok()?);
+        let (job, same) = self.precompile(first)?;
         Some((job.what(), job.keep(cache, &same)))
     }
 
@@ -54,8 +57,9 @@ impl Session {
         })
     }
 
-    /// The same, with what tells whether the errors of a report come with further flags, too.
-    pub(super) fn precompile(&self, report: Report) -> Option<(Job, Box<Same<'static>>)> {
+    /// The same, with what tells whether the errors of a report come with further flags, too; it waits
+    /// for that report.
+    pub(super) fn precompile(&self, first: Receiver<Report>) -> Option<(Job, Box<Same<'static>>)> {
         let job = self.job()?;
         let file = self.project.program.files.first()?;
         let folder = self.scratch.path().join("headers-tried");
@@ -66,6 +70,7 @@ impl Session {
         arguments.push(compilers::argument(file.name()));
         let compiler = self.found.path.clone();
         let same = Box::new(move |further: &[String], started: &dyn Fn(u32)| {
+            let Ok(report) = first.recv() else { return false };
             let mut command = confine::command(&compiler, &[&folder], true);
             command.args(further).args(&arguments).current_dir(&folder).env("TMPDIR", &folder);
             command.env("LC_ALL", "C.UTF-8").env("LANGUAGE", "en").env_remove("GCC_COLORS");

@@ -20,6 +20,18 @@ use std::path::PathBuf;
 use std::sync::Arc;
 use std::time::{Duration, Instant};
 
+/// How long a search takes at most.
+const USUAL: Duration = Duration::from_secs(5);
+
+/// With a slow compiler it may take as long as so many first compiles, up to a limit: in five seconds some
+/// are asked a few times only.
+const SLOW: (u32, Duration) = (15, Duration::from_secs(10));
+
+/// How far a search goes after a first compile that took so long.
+fn usual_budget(took: Duration) -> Budget {
+    Budget::Time((took * SLOW.0).clamp(USUAL, SLOW.1))
+}
+
 /// What a look found.
 #[derive(Clone, Debug)]
 pub struct Look {
@@ -45,8 +57,8 @@ pub struct Session {
 }
 
 impl Session {
-    /// How far a search goes where nobody says otherwise.
-    pub const BUDGET: Budget = Budget::Time(Duration::from_secs(5));
+    /// How far a search goes where nobody says otherwise and the compiler is not slow.
+    pub const BUDGET: Budget = Budget::Time(USUAL);
 
     /// Starts to say what is looked at.
     pub fn builder() -> Builder {
@@ -153,9 +165,9 @@ impl Session {
             session.leave_version();
         }
         let first = session.first()?;
-        let exit = first.exit;
+        let (exit, took) = (first.exit, session.took());
         self.prover = Some(Prover::Files(Box::new(session), language));
-        self.settle_budget(&toolbox);
+        self.settle_budget(&toolbox, took);
         if let Some(tell) = judged.filter(|_| !self.options.judge_only) {
             tell(&self.judge_alone(&program, language, &first));
         }
@@ -182,12 +194,12 @@ impl Session {
     /// Takes over what proves fixes, with the budget that holds in a folder.
     pub(crate) fn take(&mut self, prover: Prover, toolbox: &Toolbox) {
         self.prover = Some(prover);
-        self.settle_budget(toolbox);
+        self.settle_budget(toolbox, Duration::ZERO);
     }
 
-    fn settle_budget(&mut self, toolbox: &Toolbox) {
+    fn settle_budget(&mut self, toolbox: &Toolbox, took: Duration) {
         let settings = toolbox.config().budget.map(Duration::from_secs_f64).map(Budget::Time);
-        self.budget = self.options.budget.or(settings).unwrap_or(Session::BUDGET);
+        self.budget = self.options.budget.or(settings).unwrap_or_else(|| usual_budget(took));
     }
 
     /// The limits of a judgement that starts now.
@@ -355,5 +367,19 @@ impl Compile for Cancellable<'_> {
 
     fn neighbours(&self) -> Vec<Source> {
         self.compile.neighbours()
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn a_slow_compiler_gets_more_time() {
+        let seconds = |took: u64| match usual_budget(Duration::from_millis(took)) {
+            Budget::Time(time) => time.as_millis(),
+            Budget::Compiles(_) => 0,
+        };
+        assert_eq!([0, 100, 400, 3000].map(seconds), [5000, 5000, 6000, 10_000]);
     }
 }

@@ -18,6 +18,7 @@ use erratum_syntax::edit::{self, Edit};
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
 use erratum_syntax::source::Program;
+use std::collections::VecDeque;
 
 /// A part that is blanked out.
 pub(super) struct Blanked {
@@ -41,13 +42,24 @@ pub(super) fn blank_out(
     let import = import_at(case).filter(|_| setting.phase == Phase::Name);
     let early = setting.phase <= Phase::Syntax || import.is_some();
     let own = import.iter().map(Import::stretch);
-    for stretch in own.chain(stretches(case, setting.phase)) {
-        if cache.expired() {
-            return None;
-        }
+    let mut all = own.chain(stretches(case, setting.phase)).map(|stretch| {
         let edits = vec![stretch.edit(lexed)];
-        let program = edit::apply(setting.program, &edits).ok()?;
-        let Some(report) = cache.report(&program, Depth::Errors) else { continue };
+        edit::apply(setting.program, &edits).ok().map(|program| (stretch, edits, program))
+    });
+    // As many as can be compiled at once are.
+    let mut known = VecDeque::new();
+    loop {
+        if known.is_empty() {
+            if cache.expired() {
+                return None;
+            }
+            let next: Vec<_> = all.by_ref().take(cache.width()).collect::<Option<_>>()?;
+            let programs: Vec<Program> =
+                next.iter().map(|(_, _, program)| program.clone()).collect();
+            known.extend(next.into_iter().zip(cache.reports(&programs, Depth::Errors)));
+        }
+        let Some(((stretch, edits, program), report)) = known.pop_front() else { break };
+        let Some(report) = report else { continue };
         let old = &setting.report.messages;
         let difference = compare(old, setting.program, &report.messages, &program, &[&edits]);
         if !difference.gone.contains(&setting.target) {
