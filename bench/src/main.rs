@@ -11,6 +11,7 @@ mod sample;
 mod score;
 mod sound;
 mod speed;
+mod stream;
 mod tally;
 mod written;
 
@@ -50,6 +51,8 @@ enum Command {
     Pairs(pairs::Options),
     /// Texts and messages without sense: no panic, nothing slow
     Fuzz(fuzz::Options),
+    /// Editors without sense: what they send to the language server
+    Stream(stream::Options),
     /// What is said of the structure of sound files
     Sound(sound::Options),
     /// Count the token classes of the sample programs into crates/erratum-syntax/data
@@ -71,6 +74,7 @@ fn main() -> Result<(), Box<dyn Error>> {
         Command::Drill(options) => drill::run(&options),
         Command::Pairs(options) => pairs::run(&options),
         Command::Fuzz(options) => fuzz::run(&options),
+        Command::Stream(options) => stream::run(&options),
         Command::Sound(options) => sound::run(&options),
         Command::Model { all } => model(all),
     }

@@ -71,9 +71,4 @@ impl<'a> CompileCache<'a> {
         }
         keys.iter().map(|key| self.known.get(key).cloned().flatten()).collect()
     }
-
-    /// Returns the report of one program.
-    pub fn report(&mut self, program: &Program, depth: Depth) -> Option<Arc<Report>> {
-        self.reports(std::slice::from_ref(program), depth).pop().flatten()
-    }
 }
