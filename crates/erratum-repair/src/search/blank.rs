@@ -53,7 +53,7 @@ pub(super) fn blank_out(
             if cache.expired() {
                 return None;
             }
-            let next: Vec<_> = all.by_ref().take(cache.width()).collect::<Option<_>>()?;
+            let next: Vec<_> = all.by_ref().take(cache.width_ahead()).collect::<Option<_>>()?;
             let programs: Vec<Program> =
                 next.iter().map(|(_, _, program)| program.clone()).collect();
             known.extend(next.into_iter().zip(cache.reports(&programs, Depth::Errors)));

@@ -51,6 +51,12 @@ impl<'a> CompileCache<'a> {
         self.compile.width().max(1)
     }
 
+    /// Returns how many programs are best compiled at once where the first may be enough: a budget of
+    /// compiles is not spent on the others.
+    pub fn width_ahead(&self) -> usize {
+        if self.most.is_some() { 1 } else { self.width() }
+    }
+
     /// Returns the reports of programs: `None` for one whose compile did not come to its end.
     pub fn reports(&mut self, programs: &[Program], depth: Depth) -> Vec<Option<Arc<Report>>> {
         let depth = if self.compile.has_depth() { depth } else { Depth::Errors };
