@@ -31,6 +31,8 @@ pub(crate) struct Precompile {
     pub further: &'static [&'static str],
     /// The program behind the driver that does the work.
     pub program: &'static str,
+    /// Whether the headers of nearly every program take long.
+    pub heavy: bool,
 }
 
 /// A compile that took no longer gains too little.

@@ -177,9 +177,7 @@ impl Session {
         if let (Some(cache), Some(job)) = (&self.cache, self.job()) {
             self.headers = Headers::known(&job, cache);
         }
-        // A machine with one core has no second one for it.
-        let several = thread::available_parallelism().is_ok_and(|cores| cores.get() > 1);
-        let asks = if several && self.headers.is_none() { self.start_headers() } else { None };
+        let mut asks = if self.starts_headers_early() { self.start_headers() } else { None };
         let started = Instant::now();
         let program = self.project.program.clone();
         let result = self.check(std::slice::from_ref(&program), Depth::Full).remove(0);
@@ -194,20 +192,38 @@ impl Session {
             let asked = thread::spawn(move || toolbox::version(kind, &path));
             self.version = Mutex::new(Asked::Now(asked));
         }
-        match (asks, &self.headers, &result) {
-            (Some(asks), Some(headers), Ok(report)) if broken && self.took >= headers::WORTH => {
-                let _ = asks.send(report.clone());
-                // Each check without them takes longer than what is left to wait.
-                headers.wait(self.took * PATIENCE);
+        match &result {
+            Ok(report) if broken && self.took >= headers::WORTH => {
+                if self.headers.is_none() {
+                    asks = self.start_headers();
+                }
+                if let (Some(asks), Some(headers)) = (asks, &self.headers) {
+                    let _ = asks.send(report.clone());
+                    // Each check without them takes longer than what is left to wait.
+                    headers.wait(self.took * PATIENCE);
+                }
             }
-            (Some(asks), Some(headers), _) => {
-                headers.stop();
-                drop(asks);
-                self.headers = None;
+            _ => {
+                if let Some(asks) = asks {
+                    if let Some(headers) = &self.headers {
+                        headers.stop();
+                    }
+                    // Whoever waits for the report waits no longer, and can be waited for.
+                    drop(asks);
+                    self.headers = None;
+                }
             }
-            _ => {}
         }
         result
+    }
+
+    /// Whether headers are precompiled beside the first compile: where they are heavy, there is a core for
+    /// them, and no earlier look has kept any.
+    fn starts_headers_early(&self) -> bool {
+        let heavy = self.found.kind.precompile.is_some_and(|precompile| precompile.heavy);
+        heavy
+            && self.headers.is_none()
+            && thread::available_parallelism().is_ok_and(|cores| cores.get() > 1)
     }
 
     /// Starts to precompile headers, if there are any. They are tried once the first report is sent.

@@ -25,7 +25,7 @@ const BASE: Kind = Kind {
 pub(super) static CLANG: Kind = Kind {
     name: "clang",
     language: "c",
-    precompile: Some(&Precompile { make: &["-x", "c-header"], ..PRECOMPILE }),
+    precompile: Some(&Precompile { make: &["-x", "c-header"], heavy: false, ..PRECOMPILE }),
     ..BASE
 };
 
@@ -39,4 +39,5 @@ const PRECOMPILE: Precompile = Precompile {
     takes_header: false,
     further: &[],
     program: "clang",
+    heavy: true,
 };

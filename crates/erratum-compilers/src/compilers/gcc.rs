@@ -24,7 +24,12 @@ pub(super) static GCC: Kind = Kind {
     name: "gcc",
     language: "c",
     install: "Install one: on Debian and Ubuntu `apt install gcc`, on macOS `xcode-select --install`.",
-    precompile: Some(&Precompile { make: &["-x", "c-header"], program: "cc1", ..PRECOMPILE }),
+    precompile: Some(&Precompile {
+        make: &["-x", "c-header"],
+        program: "cc1",
+        heavy: false,
+        ..PRECOMPILE
+    }),
     ..BASE
 };
 
@@ -49,4 +54,5 @@ const PRECOMPILE: Precompile = Precompile {
     // The late check optimises; an early one says the same whether it would.
     further: &["-O1"],
     program: "cc1plus",
+    heavy: true,
 };
