@@ -87,6 +87,8 @@ fn a_misspelt_command_is_told() {
     assert!(ran.stderr.contains("Did you mean `erratum compilers`?"), "{}", ran.stderr);
     let ran = folder.run(&["tied.c"]);
     assert!(ran.stderr.contains("there is no such file"), "{}", ran.stderr);
+    let ran = folder.run(&["mend.c"]);
+    assert!(ran.stderr.contains("there is no such file"), "{}", ran.stderr);
     // A file is a file, whatever it is called.
     folder.write("lok", "");
     assert!(!folder.run(&["lok"]).stderr.contains("Did you mean"));

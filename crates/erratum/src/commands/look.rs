@@ -97,10 +97,9 @@ fn sent_in(app: &App, look: &Look) -> Result<Option<u8>, Failure> {
 
 /// Refuses what is rather a command that was misspelt than a file.
 fn not_a_command(files: &[PathBuf]) -> Result<(), Failure> {
-    let Some(word) = files.first().filter(|file| !file.exists()).and_then(|file| file.to_str())
-    else {
-        return Ok(());
-    };
+    let word = files.first().filter(|file| !file.exists()).and_then(|file| file.to_str());
+    // A name with an ending is that of a program.
+    let Some(word) = word.filter(|word| !word.contains(['.', '/', '\\'])) else { return Ok(()) };
     let command = Cli::command();
     let names = command.get_subcommands().map(|command| command.get_name());
     let far = |name: &&str| strsim::damerau_levenshtein(name, word);

@@ -12,12 +12,14 @@ use crate::show::{
 use erratum_look::log::{self, Files};
 use erratum_repair::read::Reading;
 use erratum_repair::trace::{self, Stopped};
+use erratum_syntax::language::Language;
 use std::fs::File;
 use std::io::{self, IsTerminal, Read, Write};
 use std::path::{Path, PathBuf};
 
 /// Runs it.
 pub fn run(app: &App, arguments: &Arguments) -> Result<u8, Failure> {
+    let language = named_language(&arguments.common)?;
     let named = arguments.log.as_ref().filter(|path| path.as_os_str() != "-");
     match named {
         Some(path) => {
@@ -29,7 +31,7 @@ pub fn run(app: &App, arguments: &Arguments) -> Result<u8, Failure> {
                 )));
             }
             let (reading, kept) = log::read(File::open(path).map_err(fail)?).map_err(fail)?;
-            judged(app, arguments, reading, &kept)
+            judged(app, arguments, language, reading, &kept)
         }
         None => {
             if io::stdin().is_terminal() && arguments.log.is_none() {
@@ -44,14 +46,20 @@ pub fn run(app: &App, arguments: &Arguments) -> Result<u8, Failure> {
 
 /// The same for what was sent in.
 pub(super) fn sent(app: &App, arguments: &Arguments, input: impl Read) -> Result<u8, Failure> {
+    let language = named_language(&arguments.common)?;
     let (reading, kept) =
         log::read(input).map_err(|error| Failure::said(format!("standard input: {error}")))?;
-    judged(app, arguments, reading, &kept)
+    judged(app, arguments, language, reading, &kept)
 }
 
 /// Shows what a log tells.
-fn judged(app: &App, arguments: &Arguments, reading: Reading, kept: &[u8]) -> Result<u8, Failure> {
-    let language = named_language(&arguments.common)?;
+fn judged(
+    app: &App,
+    arguments: &Arguments,
+    language: Option<&'static Language>,
+    reading: Reading,
+    kept: &[u8],
+) -> Result<u8, Failure> {
     let here = [PathBuf::from(".")];
     let roots = if arguments.root.is_empty() { &here[..] } else { &arguments.root };
     let files = Files::below(roots)
