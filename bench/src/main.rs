@@ -2,6 +2,7 @@
 
 mod case;
 mod drill;
+mod editor;
 mod everyday;
 mod fuzz;
 mod known;
@@ -51,6 +52,8 @@ enum Command {
     Pairs(pairs::Options),
     /// Texts and messages without sense: no panic, nothing slow
     Fuzz(fuzz::Options),
+    /// How long an editor waits for what is shown, and the memory of the language server
+    Editor(editor::Options),
     /// Editors without sense: what they send to the language server
     Stream(stream::Options),
     /// What is said of the structure of sound files
@@ -74,6 +77,7 @@ fn main() -> Result<(), Box<dyn Error>> {
         Command::Drill(options) => drill::run(&options),
         Command::Pairs(options) => pairs::run(&options),
         Command::Fuzz(options) => fuzz::run(&options),
+        Command::Editor(options) => editor::run(&options),
         Command::Stream(options) => stream::run(&options),
         Command::Sound(options) => sound::run(&options),
         Command::Model { all } => model(all),
