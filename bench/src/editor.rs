@@ -5,6 +5,7 @@
 //! until the mistake is shown (judged), and until its fixes are proved.
 
 use crate::Picked;
+use crate::speed::median;
 use clap::Args;
 use erratum_compilers::{Limits, Project, Session, Toolbox};
 use erratum_repair::plant::{Planted, plant_set};
@@ -237,9 +238,4 @@ fn read(output: &mut impl BufRead) -> Option<Value> {
     let mut body = vec![0; length];
     output.read_exact(&mut body).ok()?;
     serde_json::from_slice(&body).ok()
-}
-
-fn median(mut all: Vec<f64>) -> f64 {
-    all.sort_by(f64::total_cmp);
-    all.get(all.len() / 2).copied().unwrap_or(f64::NAN)
 }

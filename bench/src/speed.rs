@@ -143,7 +143,8 @@ fn timed(command: &mut Command) -> Result<f64, Box<dyn Error>> {
     Ok(started.elapsed().as_secs_f64())
 }
 
-fn median(mut all: Vec<f64>) -> f64 {
+/// The middle of some figures; not a number if there are none.
+pub fn median(mut all: Vec<f64>) -> f64 {
     all.sort_by(f64::total_cmp);
     all.get(all.len() / 2).copied().unwrap_or(f64::NAN)
 }

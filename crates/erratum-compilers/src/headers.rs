@@ -1,6 +1,7 @@
 //! Precompiled headers: the includes at the start of a C or C++ file are most of the work of a check,
-//! and the same in every copy. While the program is compiled for the first time they are compiled once
-//! beside it; every later check of a copy that starts with the same includes begins behind them.
+//! and the same in every copy. They are compiled once: beside the first compile of the program where they
+//! are heavy, else after it if that took long. Every later check of a copy that starts with the same
+//! includes begins behind them.
 //!
 //! The errors of the learner's own program must be the same with and without, else it is not used. Where gcc would propose a further include (it looks for the place among the
 //! includes that it has read), the check is made again without.

@@ -23,10 +23,8 @@ pub(crate) fn narrowed(mut input: impl Read) -> io::Result<impl Read> {
 /// The form of UTF-16 in which a text without a mark is written: nearly all that compilers say is ASCII,
 /// so every second byte is 0.
 fn encoding(start: &[u8]) -> Option<&'static Encoding> {
-    let zeros = |at: usize| {
-        let pairs = start.chunks_exact(2).filter(|pair| pair.len() == 2);
-        pairs.filter(|pair| pair[at] == 0 && pair[1 - at] != 0).count()
-    };
+    let zeros =
+        |at: usize| start.chunks_exact(2).filter(|pair| pair[at] == 0 && pair[1 - at] != 0).count();
     let most = start.len() / 2 * 3 / 4;
     let wide = |at: usize| start.len() >= 8 && zeros(at) >= most;
     if wide(1) {

@@ -20,7 +20,7 @@ use std::path::PathBuf;
 use std::sync::Arc;
 use std::time::{Duration, Instant};
 
-/// How long a search takes at most.
+/// How long a search takes at most where the compiler is not slow.
 const USUAL: Duration = Duration::from_secs(5);
 
 /// With a slow compiler it may take as long as so many first compiles, up to a limit: in five seconds some
