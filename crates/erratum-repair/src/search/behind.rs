@@ -12,9 +12,13 @@ use erratum_syntax::names::NameKind;
 
 impl Teller<'_, '_> {
     /// Whether a mistake stands on a line that another one changes, or on the line of one without a fix.
-    pub(super) fn is_on_line(&self, root: &Root, before: &Root) -> bool {
-        let here = |place: &Place| root.at.file == place.file && root.at.line == place.line;
-        Self::places(before).any(here)
+    pub(super) fn is_on_line(&self, root: &Root, draft: &Draft, before: &Root) -> bool {
+        let on = |at: &Place, place: &Place| at.file == place.file && at.line == place.line;
+        // What a change that is not likely leaves on its line may be told of another one.
+        let unsure = !before.fixes.first().is_some_and(Fix::is_likely);
+        let told = Some(self.reported_place(draft)).filter(|_| unsure);
+        Self::places(before)
+            .any(|place| on(&root.at, place) || told.as_ref().is_some_and(|told| on(told, place)))
     }
 
     /// The places that a mistake is about: what its fixes change, but for whole lines that are put in, or

@@ -9,6 +9,8 @@ use std::collections::HashMap;
 #[derive(Clone, Debug, PartialEq, Eq, Hash, PartialOrd, Ord)]
 struct Key {
     text: String,
+    /// Its code, which tells apart what the same words are said of (`cannot implement`, of javac 17).
+    code: Option<String>,
     /// What it is about, where only a note says so: two messages with the same text are about two
     /// names then.
     subject: String,
@@ -19,9 +21,9 @@ struct Key {
 /// The key, and the byte of the text before the edits at which the message points.
 fn placed(message: &Message, after: &Program, before: &Program, sets: &[&[Edit]]) -> (Key, usize) {
     let text: String = message.text.chars().filter(|c| !c.is_ascii_digit()).collect();
-    let subject = message.subject().to_owned();
+    let (code, subject) = (message.code.clone(), message.subject().to_owned());
     let Some(at) = &message.at else {
-        return (Key { text, subject, file: String::new(), line: 0 }, 0);
+        return (Key { text, code, subject, file: String::new(), line: 0 }, 0);
     };
     let (line, offset) = match (after.file(&at.file), before.file(&at.file)) {
         (Some(now), Some(then)) => {
@@ -30,7 +32,7 @@ fn placed(message: &Message, after: &Program, before: &Program, sets: &[&[Edit]]
         }
         _ => (at.line, at.column as usize),
     };
-    (Key { text, subject, file: at.file.clone(), line }, offset)
+    (Key { text, code, subject, file: at.file.clone(), line }, offset)
 }
 
 /// The differences between two sets of messages.

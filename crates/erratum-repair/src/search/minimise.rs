@@ -50,30 +50,31 @@ impl Minimised {
     }
 }
 
-/// The fixes of a repair as edits of the file as the learner has it; nothing where a later one
-/// changes what an earlier one put in.
+/// The fixes of a repair as edits of the file as the learner has it; those that change what another put
+/// in are one with it.
 fn units(node: &Node, original: &Program) -> Option<Vec<Unit>> {
-    let mut units = Vec::new();
-    let mut sets: Vec<&[Edit]> = Vec::new();
-    for (step, taken) in node.steps.iter().enumerate() {
-        let taken = taken.taken()?;
-        for (part, candidate) in taken.candidate.parts().enumerate() {
-            let back = |edit: &Edit| Edit {
-                start: edit::back(&edit.file, edit.start, &sets),
-                end: edit::back(&edit.file, edit.end, &sets),
-                ..edit.clone()
-            };
-            let edits = candidate.edits.iter().map(back).collect();
-            let score = candidate.score.total();
-            units.push(Unit { step, part, edits, needed: true, brings: Vec::new(), score });
-            sets.push(&candidate.edits);
-        }
-    }
-    let whole = with(original, &units, None)?;
+    let taken: Option<Vec<_>> = node.steps.iter().map(|step| step.taken()).collect();
+    let score = |(step, part): (usize, usize)| {
+        let candidate = taken.as_ref()?.get(step)?.candidate.parts().nth(part)?;
+        Some(candidate.score.total())
+    };
+    let length = |name: &str| original.file(name).map(|file| file.bytes().len());
+    let units: Option<Vec<Unit>> = node
+        .composed(length)?
+        .into_iter()
+        .map(|one| {
+            let (step, part) = one.of[0];
+            let scores: Option<Vec<f64>> = one.of.iter().map(|of| score(*of)).collect();
+            let score = scores?.into_iter().fold(f64::INFINITY, f64::min);
+            let needed = !one.edits.is_empty();
+            Some(Unit { step, part, edits: one.edits, needed, brings: Vec::new(), score })
+        })
+        .collect();
+    let whole = with(original, units.as_ref()?, None)?;
     let same = whole.files.iter().all(|file| {
         node.program.file(file.name()).is_some_and(|mended| mended.bytes() == file.bytes())
     });
-    same.then_some(units)
+    units.filter(|_| same)
 }
 
 /// The program with the needed fixes, but for some.

@@ -12,6 +12,7 @@ mod blank;
 mod brought;
 mod cache;
 mod compare;
+mod compose;
 mod judge;
 mod lost;
 mod minimise;

@@ -2,6 +2,7 @@
 
 use super::cache::CompileCache;
 use super::compare::compare;
+use super::compose::compose;
 use super::lost::{Lost, Unsettled};
 use super::trial::Trial;
 use super::words::words_of;
@@ -67,6 +68,14 @@ impl Step {
             Done::Passed { .. } => None,
         }
     }
+}
+
+/// One change of a repair.
+pub(super) struct Changes {
+    /// The steps that made it, each with the part of its fix.
+    pub of: Vec<(usize, usize)>,
+    /// Its edits, as places of the files as the learner has them.
+    pub edits: Vec<Edit>,
 }
 
 /// A partial repair.
@@ -226,6 +235,19 @@ impl Node {
     pub fn sets(&self) -> Vec<&[Edit]> {
         let taken = self.steps.iter().filter_map(|step| step.taken());
         taken.flat_map(|taken| taken.candidate.sets()).collect()
+    }
+
+    /// The changes so far as edits of the files as the learner has them, whose lengths in bytes are asked
+    /// for. Nothing where they do not fit.
+    pub fn composed(&self, lengths: impl Fn(&str) -> Option<usize>) -> Option<Vec<Changes>> {
+        let mut of = Vec::new();
+        for (number, step) in self.steps.iter().enumerate() {
+            let parts = step.taken().map_or(0, |taken| taken.candidate.sets().len());
+            of.extend((0..parts).map(|part| (number, part)));
+        }
+        let all = compose(&self.sets(), lengths)?.into_iter();
+        let steps = |sets: Vec<usize>| sets.into_iter().map(|set| of[set]).collect();
+        Some(all.map(|one| Changes { of: steps(one.of), edits: one.edits }).collect())
     }
 
     /// A byte of a file before the step of this number, as a byte of the file as the learner has it.

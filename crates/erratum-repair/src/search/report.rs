@@ -1,6 +1,8 @@
 //! From a repair to a verdict: its steps become roots, and every message of the first compile gets
 //! its part.
 
+mod compounds;
+
 use super::belief;
 use super::compare::compare;
 use super::minimise::{Minimised, Unit};
@@ -55,6 +57,9 @@ pub(super) struct Draft<'a> {
     spared: bool,
     /// Further fixes that mend the same slip.
     merged: Vec<&'a Unit>,
+    /// What its fix and later ones, which change what that put in, do together: edits of the files as the
+    /// learner has them.
+    together: Option<Vec<Edit>>,
     /// Numbers of the messages that come from it.
     owned: Vec<usize>,
     /// Numbers of warnings, not looked at, that are gone once it is mended.
@@ -74,6 +79,12 @@ impl Draft<'_> {
 
     pub(super) fn message(&self) -> &Message {
         &self.step.report.messages[self.target()]
+    }
+
+    /// The edits of its fix: in places of the file before that, or, of several fixes together, as the
+    /// learner has it.
+    fn edits<'e>(&'e self, candidate: &'e Candidate) -> &'e [Edit] {
+        self.together.as_deref().unwrap_or(&candidate.edits)
     }
 }
 
@@ -95,9 +106,10 @@ pub(super) fn report(
 ) -> Found {
     let mut drafts = drafts(node, minimised.as_ref());
     attribute(scene, first, node, &mut drafts);
+    compounds::join(scene, node, &mut drafts);
     drafts.retain(Draft::is_needed);
     drop_explained(node, &mut drafts);
-    merge_neighbours(scene, &mut drafts);
+    compounds::merge_neighbours(scene, &mut drafts);
     // Of several mistakes that were found together, the one that was reported comes first.
     drafts.sort_by_key(|draft| (draft.number, draft.owned.is_empty()));
     let mut told = super::judge::told(first);
@@ -107,7 +119,9 @@ pub(super) fn report(
     let mut found: Vec<usize> = Vec::with_capacity(drafts.len());
     // The name that each does not know, with the part of the text where it is looked for.
     let mut unknown: Vec<Option<Unknown>> = Vec::with_capacity(drafts.len());
-    let mut withheld = Vec::new();
+    let mut withheld: Vec<Withheld> = Vec::new();
+    // The step that found each of those.
+    let mut withheld_at: Vec<usize> = Vec::new();
     for draft in &drafts {
         let mut root = teller.root(roots.len() + 1, draft);
         let lacks = teller.unknown(draft, &root);
@@ -128,17 +142,26 @@ pub(super) fn report(
         let mut changed = earlier.map(|(root, _)| root).filter(|root| changes_meaning(root));
         let has_fix = root.fixes.first().is_some_and(Fix::is_likely);
         let hangs = |before: &&Root| {
-            teller.is_on_line(&root, before)
+            teller.is_on_line(&root, draft, before)
                 || teller.is_of_result(draft, before)
                 || teller.is_unused_by(draft, before)
                 || !has_fix && teller.hangs_on(draft, before)
                 || teller.is_of_unlikely_type(draft, before)
         };
-        if let Some(behind) = changed.clone().find(|before| root.hidden && hangs(before)) {
+        let behind = changed.clone().find(|before| root.hidden && hangs(before)).map(|one| one.id);
+        // What mended one that is withheld stands in the text all the same.
+        let further = || {
+            let mut all = withheld.iter().zip(&withheld_at).filter(|(_, step)| **step < since);
+            let found =
+                all.find(|(one, _)| root.hidden && changes_meaning(&one.root) && hangs(&&one.root));
+            found.map(|(one, _)| one.behind)
+        };
+        if let Some(behind) = behind.or_else(further) {
             // Nobody reported it before a step that may be wrong, and it stands where that step is, or it
             // speaks of what that step is about and nothing mends it: it may be of our own making. What is
             // there shows once that step is decided.
-            withheld.push(Withheld { behind: behind.id, root });
+            withheld.push(Withheld { behind, root });
+            withheld_at.push(draft.number);
             continue;
         }
         // What shows behind a change of meaning may be the work of that change. What is unused may be
@@ -218,6 +241,7 @@ fn drafts<'a>(node: &'a Node, minimised: Option<&'a Minimised>) -> Vec<Draft<'a>
                 unit,
                 spared,
                 merged: Vec::new(),
+                together: None,
                 owned: Vec::new(),
                 quiets: Vec::new(),
             });
@@ -253,54 +277,6 @@ fn drop_explained(node: &Node, drafts: &mut Vec<Draft>) {
         !passed || !draft.owned.is_empty() || (!reported && !mended_later(node, draft))
     });
 }
-
-/// Two changes that touch each other were one slip, which took two steps.
-fn merge_neighbours(scene: &Scene, drafts: &mut Vec<Draft>) {
-    let span = |unit: &Unit| {
-        let first = unit.edits.first()?;
-        let start = unit.edits.iter().map(|edit| edit.start).min()?;
-        let end = unit.edits.iter().map(|edit| edit.end).max()?;
-        Some((first.file.clone(), start, end))
-    };
-    // A word that is put right is a slip by itself, whatever stands beside it.
-    let respells = |unit: &Unit| {
-        unit.edits.iter().all(|edit| {
-            let old = scene.original.file(&edit.file).map(|file| file.slice(edit.start, edit.end));
-            old.is_some_and(|old| is_word(&old)) && is_word(&edit.text)
-        })
-    };
-    let mut index = 1;
-    while index < drafts.len() {
-        let near = (0..index).find(|before| {
-            let spans = (drafts[*before].unit.and_then(span), drafts[index].unit.and_then(span));
-            let (Some(one), Some(other)) = spans else { return false };
-            let line = |offset| scene.original.file(&one.0).map(|file| file.line_of(offset));
-            let word = [*before, index].into_iter().any(|at| drafts[at].unit.is_some_and(respells));
-            one.0 == other.0
-                && line(one.1) == line(other.1)
-                && one.1.max(other.1).saturating_sub(one.2.min(other.2))
-                    <= if word { 0 } else { NEAR }
-        });
-        match near {
-            Some(before) => {
-                let gone = drafts.remove(index);
-                drafts[before].merged.extend(gone.unit);
-                drafts[before].owned.extend(gone.owned);
-                drafts[before].owned.sort_unstable();
-            }
-            None => index += 1,
-        }
-    }
-}
-
-/// Whether a text is one word.
-fn is_word(text: &str) -> bool {
-    let part = |letter: char| letter.is_alphanumeric() || letter == '_';
-    !text.is_empty() && text.chars().all(part)
-}
-
-/// How many bytes apart two changes are at most that were one slip.
-const NEAR: usize = 2;
 
 /// Puts each message of the first compile down to the mistake it comes from: to the only one that
 /// brings it about by itself, else to the one whose mending made it go.
@@ -420,7 +396,7 @@ impl Teller<'_, '_> {
         let whole_line = |candidate: &Candidate| candidate.edits.iter().any(puts_in_line);
         let placed = draft.part.filter(|(_, candidate)| part.is_some() || !whole_line(candidate));
         let at = match placed {
-            Some((part, candidate)) => self.faulty_place(draft, part, &candidate.edits),
+            Some((part, candidate)) => self.faulty_place(draft, part, draft.edits(candidate)),
             None => self.unfinished(draft).unwrap_or_else(|| self.reported_place(draft)),
         };
         // The message that was looked at, if it comes from this mistake; else its first.
@@ -527,7 +503,7 @@ impl Teller<'_, '_> {
         // A change that shows another kind of mistake has no words for this one.
         if let Some((part, candidate)) = draft.part
             && candidate.mistake.as_str() == mistake
-            && let Some(edit) = candidate.edits.first()
+            && let Some(edit) = draft.edits(candidate).first()
             && let Some(program) = self.before(draft, part)
             && let Some(source) = program.file(&edit.file)
         {
@@ -544,6 +520,9 @@ impl Teller<'_, '_> {
 
     /// The program before a part of a step's fix.
     fn before(&self, draft: &Draft, part: usize) -> Option<Program> {
+        if draft.together.is_some() {
+            return Some(self.scene.original.clone());
+        }
         let sets = draft.step.taken().map(|taken| taken.candidate.sets()).unwrap_or_default();
         edit::apply_all(&draft.step.before, &sets[..part.min(sets.len())]).ok()
     }
@@ -554,6 +533,9 @@ impl Teller<'_, '_> {
 
     /// A byte before a part of a step's fix, as a byte of the file as the learner has it.
     fn back(&self, draft: &Draft, part: usize, file: &str, offset: usize) -> usize {
+        if draft.together.is_some() {
+            return offset;
+        }
         let sets = draft.step.taken().map(|taken| taken.candidate.sets()).unwrap_or_default();
         let within = edit::back(file, offset, &sets[..part.min(sets.len())]);
         self.node.back(file, within, draft.number)
@@ -580,7 +562,7 @@ impl Teller<'_, '_> {
     }
 
     /// Where the message of a mistake points, in the file as the learner has it.
-    fn reported_place(&self, draft: &Draft) -> Place {
+    pub(super) fn reported_place(&self, draft: &Draft) -> Place {
         let (step, number, message) = (draft.step, draft.number, draft.message());
         let Some(place) = &message.at else {
             let first = step.before.files.first().map_or("", |file| file.name());
@@ -624,7 +606,9 @@ impl Teller<'_, '_> {
             let beside = edits.len() > 1 && (unit || edit.text.starts_with('\n'));
             puts_in_line(edit) || edit.start == edit.end && beside
         };
-        let Some(edit) = moved_from(edits, &draft.step.before)
+        let before =
+            if draft.together.is_some() { self.scene.original } else { &draft.step.before };
+        let Some(edit) = moved_from(edits, before)
             .or_else(|| edits.iter().min_by_key(|edit| (brought(edit), &edit.file, edit.start)))
         else {
             return Place::point("", 1, 1);
@@ -671,12 +655,13 @@ impl Teller<'_, '_> {
         if rivals > sure::RIVALS
             || candidate.score.total() < sure::EXPECTED
             || !end.settled(&first.bytes, draft.number)
+            || draft.together.is_some()
             || !self.shown(candidate, &first.bytes[..own_edits])
         {
             first.certainty = Certainty::Guess;
         }
         let mut fixes = vec![first];
-        if best.candidate.then.is_empty() && draft.merged.is_empty() {
+        if best.candidate.then.is_empty() && draft.merged.is_empty() && draft.together.is_none() {
             let fair = held.iter().enumerate().skip(pick + 1).filter(|(_, tried)| {
                 !tried.objection
                     && tried.total > best.total - w::ALTERNATIVE
@@ -716,7 +701,7 @@ impl Teller<'_, '_> {
             end: self.back(draft, part, &edit.file, edit.end),
             ..edit.clone()
         };
-        let mut bytes: Vec<Edit> = candidate.edits.iter().map(back).collect();
+        let mut bytes: Vec<Edit> = draft.edits(candidate).iter().map(back).collect();
         if id == 1 {
             bytes.extend(draft.merged.iter().flat_map(|unit| unit.edits.iter().cloned()));
         }

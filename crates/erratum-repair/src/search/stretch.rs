@@ -259,7 +259,14 @@ fn statement(lexed: &Lexed, token: usize) -> (usize, usize) {
     let first = (1..=token).rev().find(|at| starts(*at)).unwrap_or(0);
     let end = lexed.code.len().saturating_sub(1);
     let last = (token..end).find(|at| ends(*at)).unwrap_or(end);
-    (first, last)
+    (behind_label(lexed, first, token), last)
+}
+
+/// Where a statement starts behind the word that says who may use what follows: that word is of all that
+/// follows.
+fn behind_label(lexed: &Lexed, first: usize, token: usize) -> usize {
+    let says = matches!(lexed.word(first), "public" | "private" | "protected");
+    if says && lexed.is(first + 1, ":") && token > first + 1 { first + 2 } else { first }
 }
 
 /// Whether what stands before a token is a line for the preprocessor.
@@ -295,7 +302,7 @@ fn whole_statement(lexed: &Lexed, pairs: &Pairs, token: usize) -> (usize, usize)
     {
         last += 1;
     }
-    (first, last)
+    (behind_label(lexed, first, outermost), last)
 }
 
 /// Where the indentation makes the blocks: the items that a token stands in, from the inside out.

@@ -348,7 +348,8 @@ impl Places<'_, '_, '_> {
                 || (gives_a_value(mistake) && diagnosis.phase == Phase::Type
                     || spoils
                     || self.swaps_member_mark())
-                    && self.points_at_put_in(message),
+                    && self.points_at_put_in(message)
+                || self.names_type_for_value() && is_no_value(&diagnosis),
             // What stands nowhere, such as that no start of the program is found, stands before nothing.
             before_target: message.at.is_some() && self.reported(message).is_le(),
             in_its_place: self.reported(message).is_eq(),
@@ -366,6 +367,16 @@ impl Places<'_, '_, '_> {
     fn swaps_member_mark(&self) -> bool {
         let mark = |edit: &Edit| edit.end > edit.start && matches!(&*edit.text, "." | "->" | "::");
         self.setting.phase > Phase::Syntax && self.sets.iter().copied().flatten().any(mark)
+    }
+
+    /// Whether a name with a small letter gives way to one with a capital letter: to a type, as a rule.
+    fn names_type_for_value(&self) -> bool {
+        let capital = |text: &str| text.starts_with(char::is_uppercase);
+        self.sets.iter().copied().flatten().any(|edit| {
+            let file = self.setting.program.file(&edit.file);
+            let old = file.map(|file| file.slice(edit.start, edit.end));
+            old.is_some_and(|old| old.starts_with(char::is_lowercase) && capital(&edit.text))
+        })
     }
 
     /// Whether a message says of the word that was put in what the message to mend says of the one before.
@@ -536,6 +547,11 @@ fn contradicts(mistake: MistakeId, target: Phase, diagnosis: &Diagnosis) -> bool
         MistakeId::MissingSeparator => target == Phase::Type && diagnosis.phase == Phase::Type,
         _ => false,
     }
+}
+
+/// Whether a message says that a type stands where a value is wanted.
+fn is_no_value(diagnosis: &Diagnosis) -> bool {
+    diagnosis.shows(MistakeId::OtherKind) || diagnosis.shows(MistakeId::MissingStatic)
 }
 
 /// Returns whether edits only put words where there were none.
