@@ -52,8 +52,31 @@ fn parts(case: &Case) -> Option<(String, String, [&'static str; 2])> {
     (at < end).then(|| (name(&list[..at]), name(&list[at + 1..end]), words))
 }
 
+/// C#: what a loop names by `var` is asked for a member of the values: `foreach (var boat in boats)` with
+/// `boat.Moor()` in it.
+fn asked_of_entry(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Seen with mcs 6.8.
+    let told = case.message.text.split_once("KeyValuePair<");
+    let member =
+        told.and_then(|(_, rest)| rest.split_once("a definition for '")?.1.split('\'').next());
+    let Some(member) = member.filter(|member| !matches!(*member, "Key" | "Value")) else { return };
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let asked = line.clone().find(|at| *at > 1 && lexed.is(*at, member) && lexed.is(*at - 1, "."));
+    let Some(name) = asked.map(|at| lexed.word(at - 2)) else { return };
+    let head =
+        |at: &usize| lexed.is(*at, "in") && lexed.is(at - 1, name) && lexed.is(at - 2, "var");
+    let Some(mark) = (2..line.end).rev().find(head) else { return };
+    let open = case.text.pairs.inside_of(mark).filter(|open| lexed.is(*open, "("));
+    if let Some(close) = open.and_then(|open| case.text.pairs.partner_of(open)) {
+        let edit = case.insert(lexed.code[close - 1].end, ".Values");
+        all.push(Candidate::new(MistakeId::MapEntry, PART_OF_ENTRY, vec![edit]).guess());
+    }
+}
+
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    asked_of_entry(case, all);
     let Some((keys, values, words)) = parts(case) else { return };
     let line = lexed.on_line(lexed.code[case.token].line);
     let head = line.clone().find(|at| matches!(lexed.word(*at), "for" | "foreach"));
@@ -89,6 +112,17 @@ mod tests {
             "class Quay {\n    void Go(Dictionary<string, Boat> boats) {\n        foreach (Boat b in <|>boats) { }\n    }\n}\n",
             "[CS0030] Cannot convert type 'System.Collections.Generic.KeyValuePair<string,Quay.Boat>' to 'Quay.Boat'",
             "class Quay {\n    void Go(Dictionary<string, Boat> boats) {\n        foreach (Boat b in boats.Values) { }\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_is_asked_of_an_entry_is_asked_of_its_value() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    void Go(Dictionary<string, Boat> boats) {\n        foreach (var b in boats) { b.<|>Moor(); }\n    }\n}\n",
+            "[CS1061] Type 'System.Collections.Generic.KeyValuePair<string,Boat>' does not contain a definition for 'Moor' and no extension method 'Moor' could be found",
+            "class Quay {\n    void Go(Dictionary<string, Boat> boats) {\n        foreach (var b in boats.Values) { b.Moor(); }\n    }\n}\n",
         );
     }
 

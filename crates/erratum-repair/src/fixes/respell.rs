@@ -11,10 +11,11 @@ use crate::score::{Factor, Score, weight};
 use declaration::near_declaration;
 use erratum_catalogue::{MistakeId, Phase, Recipe};
 use erratum_syntax::edit::Edit;
-use erratum_syntax::language::Language;
+use erratum_syntax::language::{Asks, Language, Together};
 use erratum_syntax::lex::TokenKind;
-use erratum_syntax::names::{NameKind, asked_kind};
+use erratum_syntax::names::{Declared, NameKind, asked_kind};
 use erratum_syntax::spelling::{edit_distance, edit_distance_within};
+use erratum_syntax::text::Text;
 use library::word_for_library;
 use parted::lost_mark;
 pub(super) use parted::splits;
@@ -289,7 +290,7 @@ fn meant<'a>(case: &'a Case, token: usize) -> BTreeMap<&'a str, (NameKind, bool,
     if let Some(told) = told(case) {
         all.entry(told).or_insert((asked_kind(lexed, token), true, false));
     }
-    for other in &case.others {
+    for other in case.others.iter().filter(|other| can_reach(case, other)) {
         for declared in &other.names.declared {
             // What is local to a function of another file cannot be meant.
             let global = declared.kind != NameKind::Value;
@@ -308,6 +309,27 @@ fn meant<'a>(case: &'a Case, token: usize) -> BTreeMap<&'a str, (NameKind, bool,
         }
     }
     all
+}
+
+/// Whether what another file declares can be used by its bare name here: where files name those that they
+/// need, this one names it.
+fn can_reach(case: &Case, other: &Text) -> bool {
+    let projects = &case.language().projects;
+    let names = matches!(projects.asks, Asks::Included(_) | Asks::Relative(_) | Asks::Modules(_));
+    if !names || projects.together != Together::Named || projects.package.is_some() {
+        return true;
+    }
+    let file = other.lexed.source.name().rsplit(['/', '\\']).next().unwrap_or_default();
+    let stem = file.split('.').next().unwrap_or(file);
+    let whole = |at: usize, text: &str| {
+        let letter = |one: Option<char>| one.is_some_and(|one| one.is_alphanumeric() || one == '_');
+        !letter(text[..at].chars().next_back()) && !letter(text[at + stem.len()..].chars().next())
+    };
+    let lexed = case.lexed();
+    lexed.code.iter().any(|token| {
+        let text = lexed.text(token);
+        text.match_indices(stem).any(|(at, _)| whole(at, text))
+    })
 }
 
 /// The name that the compiler thinks is meant (seen with tsc 5.9).
@@ -351,6 +373,11 @@ fn likeness(
         false => edit_distance_within(word, name, limit(word))?,
     };
     if have_little_in_common(word, name, apart) {
+        return None;
+    }
+    // Haskell: a small letter starts a value, a capital one a constructor or a type.
+    let capital = |text: &str| text.starts_with(char::is_uppercase);
+    if case.language().applies_bare && apart >= 1.0 && capital(word) != capital(name) {
         return None;
     }
     // `jx` may be a `j`, but not every word of two letters is near to every letter.
@@ -449,7 +476,13 @@ fn near_names(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>)
         let value = asked == NameKind::Value && !matches!(lexed.word(token + 1), "." | "::" | "{");
         let other_kind = asked == NameKind::Type && known.0 != NameKind::Type
             || value && known.0 == NameKind::Type;
-        let doubtful = other_kind || others.len() >= OFTEN && rare;
+        // Two uses that agree may be right, and what nothing else uses be declared wrong.
+        let unused = |one: &Declared| !declaration::is_used(case, one);
+        let agree = others.len() > 1 && case.text.names.of(name).any(unused);
+        // A number in a name is hardly a slip: it tells the one from the other.
+        let digits = |text: &str| text.chars().filter(char::is_ascii_digit).collect::<String>();
+        let doubtful =
+            other_kind || others.len() >= OFTEN && rare || agree || digits(word) != digits(name);
         let push = |candidate: Candidate, all: &mut Vec<Candidate>| {
             all.push(if doubtful { candidate.guess() } else { candidate });
         };

@@ -1,6 +1,7 @@
 //! A function that is named where its result is wanted: `depths.size` for `depths.size()`.
 
 use super::family::{Example, Family, Phases};
+use super::shape::{routine_around, routine_name};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Phase};
@@ -120,6 +121,11 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             || !(declared.is_some() || member || at == pointed)
             || !(told || here.contains(&at) && unknown(at))
         {
+            continue;
+        }
+        // In a function, its own name was hardly to be called: it would never end.
+        let around = routine_around(case, at).and_then(|around| routine_name(case, &around));
+        if !member && around.is_some_and(|name| lexed.word(name) == lexed.word(at)) {
             continue;
         }
         let wants = declared.is_some_and(|declared| {

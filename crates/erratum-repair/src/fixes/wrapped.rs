@@ -38,6 +38,12 @@ fn wrapping(case: &Case) -> Option<(&'static str, &'static str)> {
         let given = rest.split_once("actual type '")?.1.split('\'').next()?;
         return (wanted == given).then_some(("[", "]"));
     }
+    // Seen with javac 17.
+    if let Some((given, wanted)) = said.split_once(" cannot be converted to ") {
+        let given = given.rsplit(' ').next()?;
+        let wanted = wanted.strip_prefix("Optional<")?.strip_suffix('>')?;
+        return (wanted == given).then_some(("Optional.of(", ")"));
+    }
     let remarks = case.message.notes.iter().map(|note| note.text.as_str());
     for text in remarks.chain([said.as_str()]) {
         if let Some((_, rest)) = text.split_once("expected `Vec<") {

@@ -303,6 +303,8 @@ pub(super) static PASCAL: Language = Language {
         ("this", "self"),
         ("default", "else"),
         ("otherwise", "else"),
+        ("yes", "true"),
+        ("no", "false"),
     ],
     foreign_marks: &[
         ("!=", "<>"),
@@ -311,6 +313,7 @@ pub(super) static PASCAL: Language = Language {
         ("=<", "<="),
         ("&&", "and"),
         ("||", "or"),
+        ("->", "."),
     ],
     spelling: &[
         "IntToStr",

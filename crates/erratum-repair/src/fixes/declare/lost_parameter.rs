@@ -40,7 +40,17 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let known = case.text.names.resolve(lexed, case.token);
     // `True` of another language is no parameter: where letters count, those begin with a small one.
     let large = lexed.word(case.token).starts_with(char::is_uppercase);
+    // A near name is rather meant, and so is a value of an inner block.
+    let said = &case.message.text;
+    let near = said.contains("Did you mean '") || said.contains("did you mean '");
+    let function = routine_around(case, case.token);
+    let inner = case.text.names.of(lexed.word(case.token)).any(|one| {
+        let open = function.as_ref().map_or(usize::MAX, |function| function.open);
+        one.kind == NameKind::Value && one.token > open && one.token < case.token
+    });
     if !asked
+        || near
+        || inner
         || large && !case.language().any_case
         || matches!(lexed.before(case.token), "." | "->" | "::")
         || lexed.is(case.token + 1, "(")

@@ -13,6 +13,9 @@ const DECLARED: Factor = evidence("the type is declared with a variable of types
 /// An action of which nothing is known gives nothing back.
 const ACTION: Factor = evidence("an action that gives nothing back", 8.0);
 
+/// The compiler says that the type is whole without it.
+const FOR_NONE: Factor = evidence("the type is made for no other", 8.0);
+
 /// Classes whose instances ask the same of what a type is made for.
 const OF_PARTS: &[&str] = &["Show", "Eq", "Ord", "Read"];
 
@@ -30,10 +33,37 @@ pub(in crate::fixes) static FAMILY: Family = Family {
     },
 };
 
+/// A variable in the head of an instance, behind a type that is made for none: `instance Priced Cable a`.
+fn surplus(case: &Case, said: &str, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Seen with ghc 9.0.
+    let whole = said.contains("-> Constraint',") && said.contains("' has kind 'Constraint'");
+    let over = said.contains(" to fewer arguments") || said.contains("Expected kind 'k0 -> ");
+    let line = lexed.on_line(lexed.code[case.token].line);
+    if !(whole || over) || !lexed.is(line.start, "instance") {
+        return;
+    }
+    let Some(end) = line.clone().find(|at| lexed.is(*at, "where")) else { return };
+    let variable = |at: usize| {
+        lexed.kind(at) == Some(TokenKind::Name) && lexed.word(at).starts_with(char::is_lowercase)
+    };
+    let named = |at: usize| {
+        lexed.kind(at) == Some(TokenKind::Name) && lexed.word(at).starts_with(char::is_uppercase)
+    };
+    // A class, a type, and what is too many.
+    let first = line.start + 1;
+    if named(first) && named(first + 1) && end > first + 2 && (first + 2..end).all(variable) {
+        let (from, to) = (lexed.code[first + 1].end, lexed.code[end - 1].end);
+        let edit = Edit::delete(case.file(), from, to);
+        all.push(Candidate::new(MistakeId::TypeArguments, FOR_NONE, vec![edit]).guess());
+    }
+}
+
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     // Seen with ghc 9.0.
     let said = case.message.text.replace(['‘', '’'], "'");
+    surplus(case, &said, all);
     let told = said.strip_prefix("Expecting ").and_then(|rest| rest.split_once(" to '"));
     let Some((_, rest)) = told else { return };
     let Some(name) = rest.split('\'').next().filter(|name| !name.contains(' ')) else { return };
@@ -140,6 +170,17 @@ mod tests {
             "haskell",
             "weight :: <|>Maybe -> Int\nweight _ = 2\n",
             "Expecting one more argument to 'Maybe' Expected a type, but 'Maybe' has kind '* -> *'",
+        );
+    }
+
+    #[test]
+    fn a_type_that_is_made_for_none_has_none() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "data Cable = Cable Double\nclass Priced p where\n  cost :: p -> Double\ninstance <|>Priced Cable a where\n  cost (Cable m) = m\n",
+            "Expected kind 'k0 -> Constraint', but 'Priced Cable' has kind 'Constraint'",
+            "data Cable = Cable Double\nclass Priced p where\n  cost :: p -> Double\ninstance Priced Cable where\n  cost (Cable m) = m\n",
         );
     }
 }

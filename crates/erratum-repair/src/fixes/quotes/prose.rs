@@ -26,6 +26,8 @@ const SINGLE_WORD: Factor = weight("it is one word", -3.0);
 const NEARLY_DECLARED: Factor = weight("it is nearly the name of a value", -9.0);
 /// Strings stand in the like places around.
 const SIBLING: Factor = weight("strings stand in the like places around", 6.5);
+/// The same word is a text at another place.
+const KNOWN_TEXT: Factor = weight("the same word stands in quotes elsewhere", 7.0);
 /// Each line between the text and the reported place.
 const QUOTED_AWAY: Factor = weight("lines from the reported one", -1.0);
 
@@ -156,7 +158,8 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
             let sibling = SIBLING.when(is_text_place(case, start, end));
             let mut unknown = (start..=end).filter(|at| unknown_name(case, lexed, *at));
             let misspelt = unknown.all(|at| is_nearly_declared(case, at));
-            let single = single + NEARLY_DECLARED.when(misspelt);
+            let known = start == end && is_text_elsewhere(lexed, lexed.word(start));
+            let single = single + NEARLY_DECLARED.when(misspelt) + KNOWN_TEXT.when(known);
             let gain = reading(case, &text, line, cost) - plain;
             let score = READS_LIKE_CODE * gain + QUOTED_AWAY * far + single + sibling;
             let edits = vec![case.insert(from, mark), case.insert(to, mark)];
@@ -168,6 +171,12 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
         return;
     };
     rank(ranked, BEST_TEXT * (best - 2.0).min(6.0), all);
+}
+
+/// Whether a word by itself is one of the texts of the program.
+fn is_text_elsewhere(lexed: &Lexed, word: &str) -> bool {
+    let texts = lexed.code.iter().filter(|token| token.kind == TokenKind::Str);
+    texts.into_iter().any(|token| lexed.text(token).trim_matches(['"', '\'', '`']) == word)
 }
 
 /// Whether a word is nearly the name of a value that is known there.

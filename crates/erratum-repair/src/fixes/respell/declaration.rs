@@ -10,7 +10,7 @@ use crate::score::Score;
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::Lexed;
-use erratum_syntax::names::{NameKind, asked_kind};
+use erratum_syntax::names::{Declared, NameKind, asked_kind};
 use erratum_syntax::spelling::edit_distance;
 
 /// The other way round: a declaration near the unknown name that nothing uses.
@@ -40,7 +40,7 @@ pub(super) fn near_declaration(case: &Case, token: usize, base: &Score, all: &mu
         if name == word
             || name.len() == 1 && word.len() == 1
             || apart > limit(word)
-            || names.seen.get(name).is_some_and(|seen| seen.iter().any(|at| uses_it(case, *at)))
+            || is_used(case, declared)
             || !visible
             || is_tag(lexed, declared.token)
             // A function is no slip for a value.
@@ -86,6 +86,19 @@ pub(super) fn near_declaration(case: &Case, token: usize, base: &Score, all: &mu
         let edits: Vec<Edit> = all_of_it.map(|d| case.replace_token(d.token, word)).collect();
         all.push(Candidate::new(MistakeId::MisspeltName, score, edits));
     }
+}
+
+/// Whether a use of a name may mean what is declared there, and nothing else of that name.
+pub(super) fn is_used(case: &Case, declared: &Declared) -> bool {
+    let (lexed, names) = (case.lexed(), &case.text.names);
+    let seen = names.seen.get(lexed.word(declared.token)).map_or(&[][..], Vec::as_slice);
+    let other = |at: usize| {
+        // What is asked of an object is no value of the function around.
+        let member = matches!(lexed.before(at), "." | "->" | "::" | "?.");
+        let meant = names.resolve(lexed, at).filter(|_| !member);
+        meant.is_some_and(|one| one.token != declared.token && one.kind == NameKind::Value)
+    };
+    seen.iter().any(|at| uses_it(case, *at) && !other(*at))
 }
 
 /// Whether the name at a place is neither a declaration nor a tag.
@@ -143,6 +156,17 @@ mod tests {
             "typedef struct flag {\n    struct flag *next;\n} flag;\n\nstatic <|>Flag *top;\nint count(Flag *of);\nFlag *last(void);\nFlag *first(void);\n",
             "unknown type name 'Flag'; did you mean 'flag'?",
             "typedef struct flag {\n    struct flag *next;\n} Flag;\n\nstatic Flag *top;\nint count(Flag *of);\nFlag *last(void);\nFlag *first(void);\n",
+        );
+    }
+
+    #[test]
+    fn what_a_parameter_of_that_name_is_used_for_is_no_use_of_a_field() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "class Book {\npublic:\n    Book(int limit) : limit_{limit} {}\n    bool full(int n) { return n >= <|>limit_; }\nprivate:\n    int limit;\n};\n",
+            "'limit_' was not declared in this scope; did you mean 'limit'?",
+            "class Book {\npublic:\n    Book(int limit) : limit_{limit} {}\n    bool full(int n) { return n >= limit_; }\nprivate:\n    int limit_;\n};\n",
         );
     }
 }

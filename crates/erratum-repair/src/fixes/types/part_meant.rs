@@ -47,6 +47,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if let Some((found, wanted)) = told.and_then(|told| told.split_once(" required: ")) {
         types.extend([found.to_owned(), wanted.to_owned()]);
     }
+    // Seen with tsc 5.9: what numbers the values of an object is a text, as a rule.
+    if let Some(found) = case.message.text.strip_suffix("' cannot be used as an index type.") {
+        types.extend([found.trim_start_matches("Type '").to_owned(), "string".to_owned()]);
+    }
     let pairs = types.iter().flat_map(|found| types.iter().map(move |wanted| (found, wanted)));
     let parts = pairs.into_iter().find_map(|(found, wanted)| {
         let bare = found.rsplit(['.', ':', ' ']).next().unwrap_or(found);

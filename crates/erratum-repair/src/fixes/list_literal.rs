@@ -1,0 +1,100 @@
+//! The values of a list in the brackets of another thing: `List<String> names = { "bow" }` and
+//! `const names: string[] = {}`.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+
+/// The compiler says that these brackets make no such list.
+const NO_LIST: Factor = evidence("these brackets make no list of this kind", 8.5);
+
+pub(super) static FAMILY: Family = Family {
+    id: "list-literal",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "typescript",
+        before: "const <|>names: string[] = {};\n",
+        message: "Type '{}' is missing the following properties from type 'string[]': length, pop, push, concat, and 29 more.",
+        after: "const names: string[] = [];\n",
+    },
+};
+
+/// What belongs in front of the values, and behind them (seen with tsc 5.9, javac 17).
+fn brackets(case: &Case) -> Option<(&'static str, &'static str)> {
+    let said = &case.message.text;
+    if said.starts_with("Type '{}' is missing the following properties from type '") {
+        return said.contains("[]': ").then_some(("[", "]"));
+    }
+    let (kind, _) = said.strip_prefix("illegal initializer for ")?.split_once('<')?;
+    match kind {
+        "List" | "Collection" | "Iterable" => Some(("List.of(", ")")),
+        "Set" => Some(("Set.of(", ")")),
+        "ArrayList" => Some(("new ArrayList<>(List.of(", "))")),
+        _ => None,
+    }
+}
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some((before, behind)) = brackets(case) else { return };
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let value = |at: &usize| {
+        lexed.is(*at, "{") && matches!(lexed.before(*at), "=" | ":" | "return" | "," | "(")
+    };
+    let Some(open) = line.filter(|at| *at >= case.token).find(value) else { return };
+    let Some(close) = case.text.pairs.partner_of(open) else { return };
+    // What has names is an object, and two values side by side a map.
+    let named = (open + 1..close).any(|at| {
+        lexed.is(at, ":") || lexed.kind(at) == Some(TokenKind::Open) && lexed.is(at, "{")
+    });
+    if !named {
+        let trim = |at: usize| lexed.code[at];
+        let edits = vec![
+            erratum_syntax::edit::Edit::replace(
+                case.file(),
+                trim(open).start,
+                if close > open + 1 { trim(open + 1).start } else { trim(open).end },
+                before,
+            ),
+            erratum_syntax::edit::Edit::replace(
+                case.file(),
+                if close > open + 1 { trim(close - 1).end } else { trim(close).start },
+                trim(close).end,
+                behind,
+            ),
+        ];
+        all.push(Candidate::new(MistakeId::MismatchedBracket, NO_LIST, edits).guess());
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::{check_fix, check_no_fix};
+    use super::FAMILY;
+
+    #[test]
+    fn a_list_of_java_is_made_by_a_call() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay { List<String> names = <|>{ \"bow\", \"stern\" }; }\n",
+            "illegal initializer for List<String>",
+            "class Quay { List<String> names = List.of(\"bow\", \"stern\"); }\n",
+        );
+    }
+
+    #[test]
+    fn an_object_has_names() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "const <|>names: string[] = { bow: 3 };\n",
+            "Type '{}' is missing the following properties from type 'string[]': length",
+        );
+    }
+}
