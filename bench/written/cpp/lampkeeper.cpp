@@ -16,7 +16,7 @@ public:
     }
     string getName() ⟪⟶const ⟫{ return name; }
     int getHours() const { return ⟪hour⟶hours⟫; }
-    ⟪public ⟶⟫void burn(int h) { hours += h; }
+    ⟪public ⟶⟶≡public: ⟫void burn(int h) { hours += h; }
     bool operator<(const Lamp& other) const { return hours < other.hours; }
 }⟪⟶;⟫
 

@@ -1,12 +1,11 @@
 class Pilot {
   readonly name: string;
-  jobs: number;
+  jobs: number⟪⟶ = 0⟫;
   #rank: string;
 
   constructor(name: string, rank: string) {
     this.name = name;
     this.#rank = rank;
-    ⟪⟶this.jobs = 0;⟫
   }
 
   take(): void {

@@ -37,7 +37,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let Some(close) = close else { continue };
         if array {
             let edits = vec![case.replace_token(open, "{"), case.replace_token(close, "}")];
-            all.push(Candidate::new(MistakeId::MismatchedBracket, VALUES, edits));
+            all.push(Candidate::new(MistakeId::MismatchedBracket, VALUES, edits).guess());
             continue;
         }
         // One value: no list of them, and no text.
@@ -46,7 +46,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let text = (open + 1..close).any(|at| lexed.kind(at) == Some(TokenKind::Str));
         if one && !text && declares_array(case, made) {
             let edits = vec![case.replace_token(open, "["), case.replace_token(close, "]")];
-            all.push(Candidate::new(MistakeId::MismatchedBracket, COUNT, edits));
+            all.push(Candidate::new(MistakeId::MismatchedBracket, COUNT, edits).guess());
         }
     }
 }

@@ -45,7 +45,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let alone = first.last().is_some_and(|at| matches!(lexed.before(at), "(" | ","));
         if round && alone && asks.is_some_and(|at| lexed.is(at, "?")) {
             let edit = case.replace_token(mark, same);
-            all.push(Candidate::new(MistakeId::AssignmentComparison, CHOSEN_BY, vec![edit]));
+            all.push(
+                Candidate::new(MistakeId::AssignmentComparison, CHOSEN_BY, vec![edit]).guess(),
+            );
         }
     }
 }

@@ -46,7 +46,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             continue;
         }
         let edits = vec![case.replace_token(open, "{"), case.replace_token(close, "}")];
-        all.push(Candidate::new(MistakeId::MismatchedBracket, NAMED, edits));
+        all.push(Candidate::new(MistakeId::MismatchedBracket, NAMED, edits).guess());
     }
 }
 

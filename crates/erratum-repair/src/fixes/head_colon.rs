@@ -45,7 +45,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let odd: Vec<usize> = odd.collect();
         if odd == [word + 1] {
             let edit = case.replace_token(last, ") {");
-            all.push(Candidate::new(MistakeId::ForeignWord, HEAD, vec![edit]));
+            all.push(Candidate::new(MistakeId::ForeignWord, HEAD, vec![edit]).guess());
         }
     }
 }

@@ -53,7 +53,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 
 fn lacks_digit(case: &Case, token: usize, all: &mut Vec<Candidate>) {
     let edit = case.insert(case.lexed().code[token].start, "0");
-    all.push(Candidate::new(MistakeId::NumberForm, DOT_FIRST, vec![edit]));
+    all.push(Candidate::new(MistakeId::NumberForm, DOT_FIRST, vec![edit]).guess());
 }
 
 #[cfg(test)]

@@ -41,7 +41,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                     case.replace_token(at - 1, "const"),
                     case.replace_token(at, lexed.word(at - 1)),
                 ];
-                all.push(Candidate::new(MistakeId::WrongOrder, CONST_FIRST, edits));
+                all.push(Candidate::new(MistakeId::WrongOrder, CONST_FIRST, edits).guess());
             }
         }
         let Some(end) = line.clone().last().filter(|at| lexed.is(*at, ";")) else { continue };
@@ -70,7 +70,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         });
         if named.is_some() && values {
             let edit = case.replace_token(end, " {}");
-            all.push(Candidate::new(MistakeId::EmptyBody, NO_BLOCK, vec![edit]).guess());
+            all.push(Candidate::new(MistakeId::ConstructorRules, NO_BLOCK, vec![edit]).guess());
         }
     }
 }

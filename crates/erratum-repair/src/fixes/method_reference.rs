@@ -52,7 +52,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let constant = lexed.word(dot + 1).starts_with(char::is_uppercase);
         if typed && argument && own && !constant {
             let edit = case.replace_token(dot, "::");
-            all.push(Candidate::new(MistakeId::WrongMark, HANDED, vec![edit]));
+            all.push(Candidate::new(MistakeId::WrongMark, HANDED, vec![edit]).guess());
         }
     }
 }

@@ -55,7 +55,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             if starts && lexed.kind(mark - 1) != Some(TokenKind::Number) {
                 let end = lexed.code[mark].end;
                 let edit = Edit::insert(case.file(), end, lexed.word(mark));
-                all.push(Candidate::new(MistakeId::MissingMark, HALF, vec![edit]));
+                all.push(Candidate::new(MistakeId::MissingMark, HALF, vec![edit]).guess());
             }
         }
     }

@@ -49,6 +49,14 @@ fn kept(case: &Case, member: &str, class: &str, all: &mut Vec<Candidate>) {
         let starts: Vec<usize> = starts.collect();
         let kept = |at: usize| KEEPS.contains(&lexed.word(at));
         let Some(bare) = starts.iter().find(|at| lexed.word(**at) == member) else { continue };
+        // The class keeps it under another name: `this.#height = height`.
+        let end =
+            case.text.pairs.block_of(lexed, *bare).and_then(|at| case.text.pairs.partner_of(at));
+        let mut body = close..end.unwrap_or(close);
+        let other = |at: usize| !lexed.is(at, member) || lexed.is(at - 1, "#");
+        if body.any(|at| lexed.is(at, member) && lexed.is(at - 1, "=") && other(at - 2)) {
+            continue;
+        }
         let word = starts.iter().find(|at| kept(**at)).map(|at| lexed.word(*at));
         let usual = if lexed.language.is_keyword("val") { "val" } else { "public" };
         let score = TAKEN + ANOTHER_KEPT.when(word.is_some());
@@ -151,6 +159,16 @@ mod tests {
             "scala",
             "class Pump(litres: Double)\nclass Tug\nobject Quay {\n  def up(p: Tug) = p.<|>litres\n}\n",
             "value litres is not a member of Tug",
+        );
+    }
+
+    #[test]
+    fn what_is_kept_under_another_name_is_kept() {
+        check_no_fix(
+            &FAMILY,
+            "typescript",
+            "class Tide {\n  #height: number;\n  constructor(height: number) { this.#height = height; }\n}\nfunction up(tide: Tide) {\n  return tide.<|>height;\n}\n",
+            "[TS2339] Property 'height' does not exist on type 'Tide'.",
         );
     }
 }

@@ -55,7 +55,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 && matches!(lexed.word(start - 2), "if" | "for" | "while" | "switch" | "catch");
             if value && !head && (round || lexed.before(start) != ",") {
                 let edit = case.insert(lexed.code[open].start, format!("{arrow} "));
-                all.push(Candidate::new(MistakeId::MissingMark, NO_ARROW, vec![edit]));
+                all.push(Candidate::new(MistakeId::MissingMark, NO_ARROW, vec![edit]).guess());
             }
         }
     }

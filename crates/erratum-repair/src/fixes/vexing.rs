@@ -41,13 +41,16 @@ fn object(case: &Case, all: &mut Vec<Candidate>) {
     // `could not convert 'coil' from 'Rope (*)()' to 'Rope'`
     let handed = said.strip_prefix("could not convert '").and_then(|rest| rest.split_once('\''));
     let handed = handed.filter(|(_, rest)| rest.contains(" (*)()' to '"));
-    let Some((name, _)) = asked.or(handed) else { return };
+    // An element of it is asked: `in '* coils'`.
+    let named =
+        asked.or(handed).and_then(|(name, _)| name.trim_start_matches("* ").rsplit("::").next());
+    let Some(name) = named else { return };
     let declares = |at: &usize| {
         lexed.is(at + 1, "(")
             && lexed.is(at + 2, ")")
             && lexed.is(at + 3, ";")
             && *at > 0
-            && matches!(lexed.kind(at - 1), Some(TokenKind::Name))
+            && (lexed.kind(at - 1) == Some(TokenKind::Name) || lexed.is(at - 1, ">"))
     };
     let seen = case.text.names.seen.get(name).map_or(&[][..], Vec::as_slice);
     if let Some(at) = seen.iter().copied().filter(|at| *at < case.token).rfind(declares) {
@@ -98,6 +101,17 @@ mod tests {
             "cpp",
             "Rope *coil();\n\nint main() {\n    return coil().<|>cut();\n}\n",
             "request for member 'cut' in 'coil()', which is of pointer type 'Rope*' (maybe you meant to use '->' ?)",
+        );
+    }
+
+    #[test]
+    fn a_list_in_a_namespace_is_one_too() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "int main() {\n    std::vector<int> ranks();\n    ranks.<|>push_back(3);\n}\n",
+            "request for member 'push_back' in 'quay::ranks', which is of non-class type 'std::vector<int>()'",
+            "int main() {\n    std::vector<int> ranks;\n    ranks.push_back(3);\n}\n",
         );
     }
 }

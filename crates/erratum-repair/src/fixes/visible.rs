@@ -18,7 +18,7 @@ const SHOWN: Factor = weight("the member is made visible", 1.5);
 /// What an interface asks for is there, and only not visible.
 const PROMISED: Factor = weight("an interface asks for it", 7.0);
 /// A method of the class gives the member.
-const GIVEN: Factor = weight("a method gives the member", 4.0);
+const GIVEN: Factor = weight("a method gives the member", 8.5);
 
 /// What compilers say of a method that an interface asks for (seen with javac 17, mcs 6.8).
 const PROMISES: &[&str] = &["is not public", "weaker access privileges; was public"];

@@ -29,7 +29,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     // Seen with rustc 1.95.
     let said = &case.message.text;
     let told =
-        ["format argument must be a string literal", "cannot write into", "requires at least"];
+        ["format argument must be a string literal", "cannot write into", "requires a destination"];
     if !case.language().borrows || !told.iter().any(|words| said.contains(words)) {
         return;
     }

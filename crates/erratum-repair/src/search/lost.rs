@@ -42,6 +42,8 @@ pub(super) struct Lost {
     around: Option<(String, u32, u32)>,
     /// Whether the body of that function was switched off as a whole.
     wide: bool,
+    /// Whether one of the cases of a choice stood there.
+    of_choice: bool,
 }
 
 impl Lost {
@@ -93,6 +95,9 @@ impl Lost {
         let lifetimes =
             lifetimes.map(|(_, token)| lexed.text(token).trim_start_matches('\'').to_owned());
         let all = names.iter().map(word).chain(lifetimes).collect();
+        let case_mark = |at: &usize| matches!(lexed.word(*at), "=>" | "case");
+        let mut marks = (0..lexed.code.len()).filter(case_mark);
+        let of_choice = marks.any(|at| covers(&blanked.trial, lexed, at));
         let file = text.lexed.source.name().to_owned();
         let around = function_lines(text, message).map(|(from, to)| (file, from, to));
         Lost {
@@ -102,6 +107,7 @@ impl Lost {
             all,
             around,
             wide: blanked.wide,
+            of_choice,
             brought,
         }
     }
@@ -115,7 +121,9 @@ impl Lost {
         let kept = KEPT.into_iter().any(|one| diagnosis.shows(one));
         let of_paths =
             diagnosis.phase >= Phase::Flow && !kept || diagnosis.shows(MistakeId::UnusedName);
-        self.wide && self.holds(message)
+        // The case that is missed may be the one that was switched off.
+        let of_choice = self.of_choice && diagnosis.shows(MistakeId::MissingCase);
+        (self.wide || of_choice) && self.holds(message)
             || of_paths
                 && said.any(|word| self.all.iter().any(|name| self.language.same_name(name, word)))
     }
@@ -215,6 +223,12 @@ impl Unsettled {
     }
 }
 
+/// Whether a message says that two types do not fit each other.
+fn is_clash(case: &Case) -> bool {
+    let clash = [MistakeId::TypeClash, MistakeId::WrongType, MistakeId::WrongNumberType];
+    clash.into_iter().any(|one| case.diagnosis.shows(one))
+}
+
 /// The names whose type is not known while what the message tells of stays: they are declared with the
 /// type, or with the value, that it points into.
 pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<Unsettled> {
@@ -227,7 +241,13 @@ pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<Unsettled> {
         let value = matches!(declared.kind, NameKind::Value | NameKind::Member);
         let inferred = declared.typed.is_none() && declared.token < case.token;
         let within = |(first, last): (usize, usize)| (first..=last + 1).contains(&case.token);
-        value && line.contains(&declared.token) && declared.typed.map_or(inferred, within)
+        // Where a whole value does not fit the type in front of it, either may be the wrong one.
+        let whole =
+            case.text.pairs.inside_of(declared.token) == case.text.pairs.inside_of(case.token);
+        let given = lexed.is(declared.token + 1, "=") && declared.token + 1 < case.token;
+        let clash = phase == Phase::Type && given && whole && is_clash(case);
+        let typed = |typed| within(typed) || clash;
+        value && line.contains(&declared.token) && declared.typed.map_or(inferred, typed)
     });
     let mut all: Vec<Unsettled> = at_fault.map(|declared| Unsettled::of(lexed, declared)).collect();
     // A function is not known where its result is of no known type, in a language that then passes it over.

@@ -43,9 +43,13 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 && lexed.is(at + 1, "->")
         };
         let mut heads = line.clone().filter(head);
-        if let (Some(at), None) = (heads.next(), heads.next()) {
-            let edit = case.insert(lexed.code[at].start, "\\");
-            all.push(Candidate::new(MistakeId::MissingMark, NO_NAME, vec![edit]));
+        match (heads.next(), heads.next()) {
+            (Some(at), None) => {
+                let edit = case.insert(lexed.code[at].start, "\\");
+                all.push(Candidate::new(MistakeId::MissingMark, NO_NAME, vec![edit]));
+            }
+            (None, _) => without_brackets(case, line.clone(), all),
+            _ => {}
         }
     }
     let wrong = ["=>", "="].into_iter().find(|mark| said.contains(&format!("on input '{mark}'")));
@@ -68,6 +72,31 @@ fn told(case: &Case, said: &str, all: &mut Vec<Candidate>) {
     if let Some(at) = other.filter(|_| wanted) {
         let edit = case.replace_token(at, "=>");
         all.push(Candidate::new(MistakeId::WrongMark, TOLD, vec![edit]).guess());
+    }
+}
+
+/// `map boat -> length boat boats`: a function without a name that has no brackets either. What it is handed
+/// over for is the last value.
+fn without_brackets(case: &Case, line: std::ops::Range<usize>, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(arrow) = line.clone().find(|at| lexed.is(*at, "->")) else { return };
+    let plain = |at: usize| lexed.kind(at) == Some(TokenKind::Name);
+    let handed = |at: usize| {
+        matches!(lexed.word(at), "map" | "filter" | "mapM_" | "concatMap" | "any" | "all")
+    };
+    if arrow < 2 || !plain(arrow - 1) || !handed(arrow - 2) {
+        return;
+    }
+    let open = case.text.pairs.inside_of(arrow);
+    let end = open.and_then(|open| case.text.pairs.partner_of(open)).unwrap_or(line.end);
+    // The last value stands alone: a name, or a bracket with what is in it.
+    let last = case.text.pairs.partner_of(end - 1).filter(|open| *open > arrow).unwrap_or(end - 1);
+    if last > arrow + 1 && (plain(last) || lexed.kind(last) == Some(TokenKind::Open)) {
+        let edits = vec![
+            case.insert(lexed.code[arrow - 1].start, "(\\"),
+            case.insert(lexed.code[last - 1].end, ")"),
+        ];
+        all.push(Candidate::new(MistakeId::MissingMark, NO_NAME, edits).guess());
     }
 }
 

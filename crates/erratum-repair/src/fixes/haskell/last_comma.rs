@@ -30,7 +30,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let bare = case.language().applies_bare && case.phase <= Phase::Syntax;
     if bare && lexed.kind(close) == Some(TokenKind::Close) && lexed.before(close) == "," {
         let edit = case.delete_token(close - 1);
-        all.push(Candidate::new(MistakeId::ExtraMark, CLOSES, vec![edit]));
+        all.push(Candidate::new(MistakeId::ExtraMark, CLOSES, vec![edit]).guess());
     }
 }
 

@@ -1,5 +1,6 @@
 //! Languages that apply functions without brackets and read blocks from columns.
 
+pub(super) mod annotated;
 pub(super) mod answered;
 pub(super) mod applied;
 pub(super) mod arrows;
@@ -29,6 +30,7 @@ pub(super) mod list_meant;
 pub(super) mod lost_else;
 pub(super) mod marks;
 pub(super) mod numbers;
+pub(super) mod of_list;
 pub(super) mod one_more;
 pub(super) mod own_name;
 pub(super) mod plain_binding;

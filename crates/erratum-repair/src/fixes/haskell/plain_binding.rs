@@ -36,7 +36,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let list = lexed.is(name + 1, "<-") && lexed.is(name + 2, "[");
     if named && list && case.language().applies_bare {
         let edits =
-            vec![case.insert(lexed.code[name].start, "let "), case.replace_token(name + 1, "=")];
+            vec![case.replace_token(name + 1, "="), case.insert(lexed.code[name].start, "let ")];
         all.push(Candidate::new(MistakeId::WrongMark, LIST, edits).guess());
     }
 }

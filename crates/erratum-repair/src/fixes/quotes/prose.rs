@@ -107,7 +107,7 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
     // Haskell: a value stands behind the function without a mark between them.
     let bare = case.language().applies_bare;
     let applied = |at: usize| {
-        bare && (lexed.kind(at - 1) == Some(TokenKind::Name)
+        bare && (matches!(lexed.kind(at - 1), Some(TokenKind::Name | TokenKind::Str))
             || matches!(lexed.word(at - 1), "->" | "++"))
     };
     let starts: Vec<usize> = range

@@ -77,12 +77,13 @@ pub(super) fn near_declaration(case: &Case, token: usize, base: &Score, all: &mu
             + known
             + ONE_LETTER.when(name.len() == 1)
             // A compiler goes by the letters alone: against several uses that agree, that is nothing.
-            + if uses < 3 && case.message.text.contains(&format!("mean '{name}'")) {
+            + if uses < 2 && case.message.text.contains(&format!("mean '{name}'")) {
                 COMPILER_MEANS_IT
             } else {
                 DECLARED_SO
             };
-        let all_of_it = names.of(name).filter(|d| !is_tag(lexed, d.token));
+        let unused = |d: &Declared| d.token == declared.token || !is_used(case, d);
+        let all_of_it = names.of(name).filter(|d| !is_tag(lexed, d.token) && unused(d));
         let edits: Vec<Edit> = all_of_it.map(|d| case.replace_token(d.token, word)).collect();
         all.push(Candidate::new(MistakeId::MisspeltName, score, edits));
     }

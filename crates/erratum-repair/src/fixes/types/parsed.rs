@@ -10,6 +10,9 @@ use erratum_syntax::lex::TokenKind;
 /// A number is wanted where a text stands.
 const NUMBER_WANTED: Factor = weight("a number is wanted", 3.0);
 
+/// Nothing is computed with it: a text does as well.
+const ONLY_SHOWN: Factor = weight("nothing is computed with it", -2.5);
+
 /// The ways in which the language reads a number from a text, around the value that does not fit.
 pub(super) fn parsed(case: &Case, all: &mut Vec<Candidate>) {
     let holes = [("from", "to"), ("found", "expected")];
@@ -33,9 +36,39 @@ pub(super) fn parsed(case: &Case, all: &mut Vec<Candidate>) {
         let put = [(from, *before), (to, *after)];
         let edits = put.into_iter().filter(|(_, text)| !text.is_empty());
         let edits = edits.map(|(at, text)| case.insert(at, text)).collect();
-        all.push(Candidate::new(MistakeId::MissingToNumber, NUMBER_WANTED, edits).guess());
+        let score = NUMBER_WANTED + ONLY_SHOWN.when(is_only_shown(case, first));
+        all.push(Candidate::new(MistakeId::MissingToNumber, score, edits).guess());
     }
 }
+
+/// Whether a value is what a name is declared with, and nothing is computed with that name.
+fn is_only_shown(case: &Case, first: usize) -> bool {
+    let lexed = case.lexed();
+    let name = first.checked_sub(2).filter(|_| lexed.before(first) == "=");
+    let declared = name.and_then(|at| case.text.names.declared.iter().find(|one| one.token == at));
+    let Some(declared) = declared else { return false };
+    let seen = case.text.names.seen.get(lexed.word(declared.token)).map_or(&[][..], Vec::as_slice);
+    let mut uses = seen.iter().copied().filter(|at| {
+        *at > declared.token
+            && *at <= declared.scope.1
+            && case.text.names.resolve(lexed, *at).is_some_and(|one| one.token == declared.token)
+    });
+    // A `+` beside a text joins.
+    let text = |at: usize| lexed.kind(at) == Some(TokenKind::Str);
+    let computes = |at: usize, beside: usize| match lexed.word(at) {
+        "+" => !text(beside),
+        word => COMPUTES.contains(&word),
+    };
+    uses.clone().next().is_some()
+        && !uses.any(|at| {
+            computes(at + 1, at + 2) || at > 1 && computes(at - 1, at - 2) || lexed.is(at - 1, "[")
+        })
+}
+
+/// Marks that stand beside numbers.
+const COMPUTES: &[&str] = &[
+    "-", "*", "/", "%", "<", ">", "<=", ">=", "==", "!=", "+=", "-=", "*=", "/=", "++", "--", "..",
+];
 
 /// The value that does not fit: what the message points at, or what a name that it points at is given.
 pub(super) fn value(case: &Case) -> Option<(usize, usize)> {

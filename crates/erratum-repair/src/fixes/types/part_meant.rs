@@ -53,7 +53,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     let pairs = types.iter().flat_map(|found| types.iter().map(move |wanted| (found, wanted)));
     let parts = pairs.into_iter().find_map(|(found, wanted)| {
-        let bare = found.rsplit(['.', ':', ' ']).next().unwrap_or(found);
+        let bare = found.split('<').next().unwrap_or(found);
+        let bare = bare.rsplit(['.', ':', ' ']).next().unwrap_or(bare);
         let parts = match tuple_parts(case, found, wanted) {
             parts if parts.is_empty() => parts_of(case, bare, wanted),
             parts => parts,

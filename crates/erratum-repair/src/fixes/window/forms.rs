@@ -2,8 +2,12 @@
 
 use super::{FURTHER_MARK, REACH_AFTER, REACH_BEFORE, Window};
 use crate::fixes::{Candidate, weights as w};
+use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::lex::TokenKind;
+
+/// In the header of a loop, two values stand side by side.
+const TWO_PARTS: Factor = evidence("two values stand side by side in it", 2.0);
 
 impl Window<'_, '_> {
     /// `for (i = 0, i < n; i++)`: another mark stands where one of the two `;` belongs.
@@ -25,12 +29,30 @@ impl Window<'_, '_> {
             if ends != 1 {
                 continue;
             }
-            for (rank, at) in
-                inside.iter().filter(|at| matches!(lexed.word(**at), "," | ":" | ".")).enumerate()
-            {
+            // A dot right between two names asks for a member.
+            let member = |at: usize| {
+                let touches = |one: usize| lexed.code[one].end == lexed.code[one + 1].start;
+                lexed.is(at, ".") && touches(at - 1) && touches(at)
+            };
+            let marks = inside.iter().filter(|at| matches!(lexed.word(**at), "," | ":" | "."));
+            for (rank, at) in marks.filter(|at| !member(**at)).enumerate() {
                 let edit = case.replace_token(*at, ";");
                 let score = w::FOR_HEADER + FURTHER_MARK * rank as f64;
                 found.push(Candidate::new(MistakeId::WrongMark, score, vec![edit]));
+            }
+            // Behind what the loop starts with, two values side by side are of two parts.
+            let value = |at: usize| {
+                matches!(lexed.kind(at), Some(TokenKind::Name | TokenKind::Number))
+                    || matches!(lexed.word(at), ")" | "]")
+            };
+            let start = inside.iter().position(|at| matches!(lexed.word(*at), "=" | ";"));
+            for at in inside.iter().skip(start.map_or(usize::MAX, |at| at + 1)) {
+                let apart = matches!(lexed.kind(*at), Some(TokenKind::Name | TokenKind::Number));
+                if apart && at - 1 > open && value(at - 1) {
+                    let edit = case.insert(lexed.code[at - 1].end, ";");
+                    let score = w::FOR_HEADER + TWO_PARTS;
+                    found.push(Candidate::new(MistakeId::MissingSeparator, score, vec![edit]));
+                }
             }
         }
     }
