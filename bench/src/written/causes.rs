@@ -198,6 +198,21 @@ fn written(edits: &[Edit], program: &Program, language: &'static Language) -> St
     format!("{} for {}", class(&edit.text), class(&old.unwrap_or_default()))
 }
 
+/// How a root came to be told, to see which of them are no mistake: whether the compiler reported it, whether
+/// it has a fix, and how many before it have none.
+pub fn standing(roots: &[&Root], at: usize) -> String {
+    let root = roots[at];
+    let told = if root.hidden { "hidden" } else { "reported" };
+    let mended = |root: &Root| match (root.fixes.is_empty(), root.possible.is_empty()) {
+        (false, _) => "a fix",
+        (true, false) => "possible ones",
+        (true, true) => "no fix",
+    };
+    let open = roots[..at].iter().filter(|before| before.fixes.is_empty()).count();
+    let behind = ["none", "one", "two or more"][open.min(2)];
+    format!("root, {told}, {}, {} without a fix before it", mended(root), behind)
+}
+
 /// Whether a root without a fix stands on a mistake, and whether the first that is possible would.
 pub fn placed(root: &Root, is_mistake: impl Fn(u32) -> bool) -> String {
     let possible = root.possible.first().and_then(|fix| fix.edits.first());

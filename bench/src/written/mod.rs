@@ -375,6 +375,12 @@ fn look(
             tell(format!("{said}: line {line}: {} ({}) p {p:.2}", fix.title, root.title));
         }
     }
+    for (at, mistake) in lines.iter().enumerate().filter(|_| options.causes) {
+        let all = counts.ways.entry(causes::standing(&roots, at)).or_default();
+        all.iter_mut()
+            .zip([1, usize::from(mistake.is_none())])
+            .for_each(|(all, more)| *all += more);
+    }
     for root in roots.iter().filter(|root| options.causes && root.fixes.is_empty()) {
         let way = causes::placed(root, |line| program.each_at([line].into_iter())[0].is_some());
         counts.ways.entry(way).or_default()[0] += 1;

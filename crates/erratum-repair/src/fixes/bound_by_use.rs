@@ -35,27 +35,25 @@ fn compared<'a>(case: &'a Case) -> Option<&'a str> {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let Some(typed) = compared(case) else { return };
-    // Where it is declared: in the angles behind the name of a class or in front of a result.
     let seen = case.text.names.seen.get(typed).map_or(&[][..], Vec::as_slice);
-    let declared = seen.iter().rev().copied().filter(|at| *at < case.token).find(|at| {
-        let head = |at: usize| matches!(lexed.word(at), "class" | "interface" | "record");
-        let open = (0..*at)
-            .rev()
-            .find(|at| !matches!(lexed.word(*at), ",") && lexed.kind(*at) != Some(TokenKind::Name));
-        let open = open.filter(|open| lexed.is(*open, "<"));
-        open.is_some_and(|open| {
-            let class = open > 1 && head(open - 2);
-            let method = open > 0
-                && matches!(
-                    lexed.word(open - 1),
-                    "static" | "public" | "private" | "protected" | "final"
-                );
-            class || method
-        })
-    });
+    let declared = seen.iter().rev().copied().filter(|at| *at < case.token);
+    let declared = declared.into_iter().find(|at| is_declared(case, *at));
     let Some(at) = declared.filter(|at| matches!(lexed.word(at + 1), "," | ">")) else { return };
     let edit = case.insert(lexed.code[at].end, format!(" extends Comparable<{typed}>"));
     all.push(Candidate::new(MistakeId::MissingConstraint, COMPARED, vec![edit]).guess());
+}
+
+/// Whether a type parameter is declared at a token: in the angles behind the name of a class, or in front of
+/// what a method gives back.
+fn is_declared(case: &Case, at: usize) -> bool {
+    let lexed = case.lexed();
+    let listed = |at: &usize| lexed.is(*at, ",") || lexed.kind(*at) == Some(TokenKind::Name);
+    let open = (0..at).rev().find(|at| !listed(at)).filter(|open| lexed.is(*open, "<"));
+    open.is_some_and(|open| {
+        let class = open > 1 && matches!(lexed.word(open - 2), "class" | "interface" | "record");
+        let words = ["static", "public", "private", "protected", "final"];
+        class || open > 0 && words.contains(&lexed.word(open - 1))
+    })
 }
 
 #[cfg(test)]

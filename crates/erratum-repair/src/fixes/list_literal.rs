@@ -5,7 +5,7 @@ use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
-use erratum_syntax::lex::TokenKind;
+use erratum_syntax::edit::Edit;
 
 /// The compiler says that these brackets make no such list.
 const NO_LIST: Factor = evidence("these brackets make no list of this kind", 8.5);
@@ -48,25 +48,17 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     };
     let Some(open) = line.filter(|at| *at >= case.token).find(value) else { return };
     let Some(close) = case.text.pairs.partner_of(open) else { return };
-    // What has names is an object, and two values side by side a map.
-    let named = (open + 1..close).any(|at| {
-        lexed.is(at, ":") || lexed.kind(at) == Some(TokenKind::Open) && lexed.is(at, "{")
-    });
+    // What has names is an object.
+    let named = (open + 1..close).any(|at| matches!(lexed.word(at), ":" | "{"));
     if !named {
-        let trim = |at: usize| lexed.code[at];
+        // The blanks within the brackets go with them.
+        let (first, last) = (lexed.code[open], lexed.code[close]);
+        let empty = close == open + 1;
+        let from = if empty { first.end } else { lexed.code[open + 1].start };
+        let to = if empty { last.start } else { lexed.code[close - 1].end };
         let edits = vec![
-            erratum_syntax::edit::Edit::replace(
-                case.file(),
-                trim(open).start,
-                if close > open + 1 { trim(open + 1).start } else { trim(open).end },
-                before,
-            ),
-            erratum_syntax::edit::Edit::replace(
-                case.file(),
-                if close > open + 1 { trim(close - 1).end } else { trim(close).start },
-                trim(close).end,
-                behind,
-            ),
+            Edit::replace(case.file(), first.start, from, before),
+            Edit::replace(case.file(), to, last.end, behind),
         ];
         all.push(Candidate::new(MistakeId::MismatchedBracket, NO_LIST, edits).guess());
     }

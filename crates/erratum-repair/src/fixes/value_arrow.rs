@@ -47,7 +47,6 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 }
                 _ => continue,
             };
-            // A block that only holds a list of fields would be an object.
             let value = start > 0 && matches!(lexed.word(start - 1), "=" | "(" | ",");
             let round = lexed.is(start, "(");
             let head = start > 1

@@ -4,6 +4,7 @@ use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 
 /// The compiler wants what a variant can have, and a type stands behind `:`.
@@ -54,12 +55,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if end > mark + 1 && types {
         let last = lexed.code[end - 1].end;
         let held = lexed.source.slice(lexed.code[mark + 1].start, last).into_owned();
-        let edit = erratum_syntax::edit::Edit::replace(
-            case.file(),
-            lexed.code[mark].start,
-            last,
-            format!("({held})"),
-        );
+        let edit = Edit::replace(case.file(), lexed.code[mark].start, last, format!("({held})"));
         all.push(Candidate::new(MistakeId::WrongMark, TYPED, vec![edit]).guess());
     }
 }

@@ -11,6 +11,7 @@ use crate::describe::describe;
 use crate::fixes::Candidate;
 use crate::message::Message;
 use erratum_syntax::edit::{self, Edit, PositionMap};
+use erratum_syntax::names::NameKind;
 
 /// The best fix of the message that is looked at, joined by those of others of its phase; nothing if
 /// there are none, or it does not stand out itself.
@@ -43,6 +44,7 @@ pub(super) fn of_others(
             || node.passed.contains(&index)
             || message.at.as_ref().map(|at| at.file.as_str()) != file
             || phase(message) != setting.phase
+            || names_at_fault(setting, message)
         {
             continue;
         }
@@ -64,6 +66,29 @@ pub(super) fn of_others(
     }
     (parts.len() > 1).then(|| chained(parts))
 }
+
+/// Whether a message points at a name that is declared on a line of which another error is told: what is
+/// said of it may come of that.
+fn names_at_fault(setting: &Setting, message: &Message) -> bool {
+    let (lexed, names) = (&setting.text.lexed, &setting.text.names);
+    let Some(at) = &message.at else { return false };
+    let (start, end) = at.range(&lexed.source);
+    let first = lexed.code.partition_point(|token| token.end <= start);
+    let within = (first..lexed.code.len()).take(NAMES_ASKED);
+    let within = within.take_while(|token| lexed.code[*token].start < end.max(start + 1));
+    let at_fault = |line: u32| {
+        let mut others = setting.report.messages.iter().filter(|other| other.is_error());
+        line != at.line && others.any(|other| other.line() == Some(line))
+    };
+    let declared = within.filter_map(|token| names.resolve(lexed, token));
+    declared.into_iter().any(|one| {
+        let value = matches!(one.kind, NameKind::Value);
+        value && lexed.code.get(one.token).is_some_and(|token| at_fault(token.line))
+    })
+}
+
+/// How many tokens of what a message points at are looked at.
+const NAMES_ASKED: usize = 12;
 
 /// The lines that a candidate changes, in the text before it.
 fn lines_of(setting: &Setting, candidate: &Candidate) -> Vec<u32> {

@@ -4,6 +4,7 @@ use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::{MistakeId, Phase};
+use erratum_syntax::edit::Edit;
 
 /// In a list, `for` stands in front of a name and `<-`.
 const FOR: Factor = evidence("in a list, `for` stands in front of what it goes over", 9.0);
@@ -44,7 +45,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if let Some(condition) = condition {
             let start = lexed.code[condition - 1].end;
             let end = lexed.code[condition].end;
-            edits.push(erratum_syntax::edit::Edit::replace(case.file(), start, end, ","));
+            edits.push(Edit::replace(case.file(), start, end, ","));
         }
         all.push(Candidate::new(MistakeId::ForeignWord, FOR, edits).guess());
     }
