@@ -167,7 +167,9 @@ fn was_hidden(
         Phase::Name => names_it(),
         phase => declares || phase < Phase::Name,
     };
-    if part.wide || depends || guessed || diagnosis.phase != setting.phase {
+    // Where the columns make the blocks, an item with all that is in it is read by itself.
+    let several = part.wide && !(lexed.language.layout && setting.phase == Phase::Name);
+    if several || depends || guessed || diagnosis.phase != setting.phase {
         return false;
     }
     let own = (lexed.code[part.first].line, lexed.code[part.last].line);

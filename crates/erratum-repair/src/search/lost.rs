@@ -4,6 +4,7 @@
 use super::Report;
 use super::blank::Blanked;
 use super::brought::{Brought, import_at};
+use super::stretch::NO_TYPE;
 use super::trial::Trial;
 use super::words::{words, words_of};
 use crate::diagnose::Diagnosis;
@@ -44,6 +45,8 @@ pub(super) struct Lost {
     wide: bool,
     /// Whether one of the cases of a choice stood there.
     of_choice: bool,
+    /// Whether a type that nothing declares stood there.
+    of_type: bool,
 }
 
 impl Lost {
@@ -108,6 +111,7 @@ impl Lost {
             around,
             wide: blanked.wide,
             of_choice,
+            of_type: blanked.trial.candidate.edits.iter().any(|edit| edit.text == NO_TYPE),
             brought,
         }
     }
@@ -123,7 +127,10 @@ impl Lost {
             diagnosis.phase >= Phase::Flow && !kept || diagnosis.shows(MistakeId::UnusedName);
         // The case that is missed may be the one that was switched off.
         let of_choice = self.of_choice && diagnosis.shows(MistakeId::MissingCase);
-        (self.wide || of_choice) && self.holds(message)
+        // What does not fit the type that stands in for one comes of that.
+        let of_type = self.of_type && message.text.contains("'()'");
+        of_type
+            || (self.wide || of_choice) && self.holds(message)
             || of_paths
                 && said.any(|word| self.all.iter().any(|name| self.language.same_name(name, word)))
     }

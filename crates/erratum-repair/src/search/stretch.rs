@@ -91,7 +91,10 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
             before.extend(items(&case.text, token));
             before
         }
-        true => items(&case.text, token),
+        true => {
+            let typed = unknown_type(case, token).filter(|_| phase == Phase::Name);
+            typed.into_iter().chain(items(&case.text, token)).collect()
+        }
         false if phase > Phase::Syntax => {
             let mut all = values(&case.text, token);
             all.extend(element(&case.text, token));
@@ -363,6 +366,12 @@ fn items(text: &Text, token: usize) -> Vec<Stretch> {
         if own > 0 && !never.is_empty() {
             all.push(Stretch::of(first, last).with(never));
         }
+        if own == 0
+            && !never.is_empty()
+            && let Some(name) = only_equation(lexed, first, last)
+        {
+            all.push(Stretch::of(first, last).with(format!("{name} = {never}")));
+        }
         all.push(Stretch { wide: own == 0, ..Stretch::of(first, last) });
         if own == 0 {
             return all;
@@ -372,6 +381,35 @@ fn items(text: &Text, token: usize) -> Vec<Stretch> {
         };
         row = outer;
     }
+}
+
+/// Haskell: the name of a type that nothing declares, in whose place the type of no value stands.
+fn unknown_type(case: &Case, token: usize) -> Option<Stretch> {
+    let said = &case.message.text;
+    // Seen with ghc 9.0.
+    let told = ["Not in scope: type variable", "Not in scope: type constructor"];
+    let lexed = &case.text.lexed;
+    let bare = lexed.language.applies_bare && told.iter().any(|words| said.contains(words));
+    let named = lexed.kind(token) == Some(TokenKind::Name);
+    (bare && named).then(|| Stretch::by(token, token, NO_TYPE.to_owned()))
+}
+
+/// A type that is known everywhere, and of which nothing is computed.
+pub(super) const NO_TYPE: &str = "()";
+
+/// The name of a function of which an item is the only equation, and which has a signature: without any
+/// equation, that would be a mistake.
+fn only_equation(lexed: &Lexed, first: usize, last: usize) -> Option<&str> {
+    let name = lexed.word(first);
+    let small = name.starts_with(|one: char| one.is_lowercase() || one == '_');
+    let flush = |at: &usize| lexed.code[*at].first && lexed.is(*at, name);
+    let signature = |at: &usize| matches!(lexed.word(at + 1), "::" | ":");
+    let mut heads = (0..lexed.code.len()).filter(flush).filter(|at| {
+        lexed.source.indent(lexed.code[*at].line) == Some(0) && !(first + 1..=last).contains(at)
+    });
+    let (signed, own) = (heads.next()?, heads.next()?);
+    let only = signature(&signed) && own == first && heads.next().is_none();
+    (small && lexed.kind(first) == Some(TokenKind::Name) && only).then_some(name)
 }
 
 /// A text without each of the parts around a place, for tests.
@@ -400,6 +438,16 @@ mod tests {
 
     fn blanked(language: &str, text: &str, at: &str) -> Vec<String> {
         each_without(language, text, at, items)
+    }
+
+    #[test]
+    fn a_signature_keeps_an_equation() {
+        let text = "tide :: Int -> Int\ntide n take n\n\nlow :: Int -> Int\nlow 1 = 2\nlow n n\n";
+        let kept = text.replace("tide n take n", "tide = undefined");
+        assert_eq!(blanked("haskell", text, "take")[0], kept);
+        // Where another equation is left, the signature has one.
+        let none = text.replace("low n n", "");
+        assert_eq!(blanked("haskell", text, "n n\n"), [none]);
     }
 
     #[test]
