@@ -352,6 +352,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::haskell::just_pattern::FAMILY,
     &super::haskell::composed::FAMILY,
     &super::haskell::annotated::FAMILY,
+    &super::haskell::bound_mark::FAMILY,
     &super::haskell::comprehension::FAMILY,
     &super::haskell::of_list::FAMILY,
     &super::haskell::last_comma::FAMILY,

@@ -320,15 +320,18 @@ fn can_reach(case: &Case, other: &Text) -> bool {
         return true;
     }
     let file = other.lexed.source.name().rsplit(['/', '\\']).next().unwrap_or_default();
-    let stem = file.split('.').next().unwrap_or(file);
+    // Ada: the parts of a package's name are parted by `-` in that of its file.
+    let stem = file.split('.').next().unwrap_or(file).to_lowercase();
+    let stem = stem.rsplit('-').next().unwrap_or(&stem);
+    let letter = |one: Option<char>| one.is_some_and(|one| one.is_alphanumeric() || one == '_');
     let whole = |at: usize, text: &str| {
-        let letter = |one: Option<char>| one.is_some_and(|one| one.is_alphanumeric() || one == '_');
-        !letter(text[..at].chars().next_back()) && !letter(text[at + stem.len()..].chars().next())
+        let (before, behind) = (&text[..at], &text[at + stem.len()..]);
+        !letter(before.chars().next_back()) && !letter(behind.chars().next())
     };
     let lexed = case.lexed();
     lexed.code.iter().any(|token| {
-        let text = lexed.text(token);
-        text.match_indices(stem).any(|(at, _)| whole(at, text))
+        let text = lexed.text(token).to_lowercase();
+        text.match_indices(stem).any(|(at, _)| whole(at, &text))
     })
 }
 

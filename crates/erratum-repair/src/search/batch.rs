@@ -10,6 +10,7 @@ use super::weights as w;
 use crate::describe::describe;
 use crate::fixes::Candidate;
 use crate::message::Message;
+use erratum_catalogue::Phase;
 use erratum_syntax::edit::{self, Edit, PositionMap};
 use erratum_syntax::names::NameKind;
 
@@ -44,7 +45,7 @@ pub(super) fn of_others(
             || node.passed.contains(&index)
             || message.at.as_ref().map(|at| at.file.as_str()) != file
             || phase(message) != setting.phase
-            || names_at_fault(setting, message)
+            || setting.phase > Phase::Name && names_at_fault(setting, message)
         {
             continue;
         }

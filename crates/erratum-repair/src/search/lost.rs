@@ -72,6 +72,7 @@ impl Lost {
             () if declared(**at).is_some() => false,
             // What the language itself knows is known without the part.
             () if lexed.language.is_type(lexed.word(**at)) => false,
+            () if is_of_library(text, **at) => false,
             () if !broken => text.names.resolve(lexed, **at).is_none() && told(**at),
             () => {
                 let declared = text.names.resolve(lexed, **at);
@@ -230,6 +231,22 @@ impl Unsettled {
     }
 }
 
+/// Haskell: whether a name is that of a module that the text brings in, or of its library: `Map.insert` in a
+/// part that is switched off declares neither.
+fn is_of_library(text: &Text, at: usize) -> bool {
+    let lexed = &text.lexed;
+    if !lexed.language.applies_bare {
+        return false;
+    }
+    let word = lexed.word(at);
+    let seen = || text.names.seen.get(word).map_or(&[][..], Vec::as_slice).iter();
+    let brought = |at: &usize| matches!(lexed.before(*at), "as" | "import" | "qualified");
+    let module = |at: usize| lexed.is(at + 1, ".") && seen().any(brought);
+    // What a module offers stands behind its name.
+    let offered = at > 1 && lexed.is(at - 1, ".") && module(at - 2);
+    module(at) || offered || lexed.language.known_names().any(|(known, _)| known == word)
+}
+
 /// Whether a message says that two types do not fit each other.
 fn is_clash(case: &Case) -> bool {
     let clash = [MistakeId::TypeClash, MistakeId::WrongType, MistakeId::WrongNumberType];
@@ -248,11 +265,9 @@ pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<Unsettled> {
         let value = matches!(declared.kind, NameKind::Value | NameKind::Member);
         let inferred = declared.typed.is_none() && declared.token < case.token;
         let within = |(first, last): (usize, usize)| (first..=last + 1).contains(&case.token);
-        // Where a whole value does not fit the type in front of it, either may be the wrong one.
-        let whole =
-            case.text.pairs.inside_of(declared.token) == case.text.pairs.inside_of(case.token);
-        let given = lexed.is(declared.token + 1, "=") && declared.token + 1 < case.token;
-        let clash = phase == Phase::Type && given && whole && is_clash(case);
+        // Where an object is made that does not fit the type in front of it, either may be the wrong one.
+        let given = lexed.is(declared.token + 1, "=") && lexed.is(declared.token + 2, "new");
+        let clash = phase == Phase::Type && given && is_clash(case);
         let typed = |typed| within(typed) || clash;
         value && line.contains(&declared.token) && declared.typed.map_or(inferred, typed)
     });

@@ -370,7 +370,8 @@ fn items(text: &Text, token: usize) -> Vec<Stretch> {
             && !never.is_empty()
             && let Some(name) = only_equation(lexed, first, last)
         {
-            all.push(Stretch::of(first, last).with(format!("{name} = {never}")));
+            let kept = Stretch::of(first, last).with(format!("{name} = {never}"));
+            all.push(Stretch { wide: true, ..kept });
         }
         all.push(Stretch { wide: own == 0, ..Stretch::of(first, last) });
         if own == 0 {

@@ -5,6 +5,7 @@ pub(super) mod answered;
 pub(super) mod applied;
 pub(super) mod arrows;
 pub(super) mod block_value;
+pub(super) mod bound_mark;
 pub(super) mod branch_text;
 pub(super) mod classes;
 pub(super) mod composed;

@@ -97,7 +97,9 @@ pub(super) fn is_used(case: &Case, declared: &Declared) -> bool {
         // What is asked of an object is no value of the function around.
         let member = matches!(lexed.before(at), "." | "->" | "::" | "?.");
         let meant = names.resolve(lexed, at).filter(|_| !member);
-        meant.is_some_and(|one| one.token != declared.token && one.kind == NameKind::Value)
+        // A word that names a value of another function is spelt right there.
+        let field = declared.kind == NameKind::Member;
+        field && meant.is_some_and(|one| one.token != declared.token && one.kind == NameKind::Value)
     };
     seen.iter().any(|at| uses_it(case, *at) && !other(*at))
 }
