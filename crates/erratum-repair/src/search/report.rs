@@ -359,6 +359,11 @@ fn puts_in_line(edit: &Edit) -> bool {
     edit.start == edit.end && edit.text.ends_with('\n')
 }
 
+/// What a fix must be worth before it is tried to be likely together with one that changes it.
+const EXPECTED_ALONE: f64 = 1.0;
+/// How likely it is at most otherwise.
+const HARDLY: f64 = 0.5;
+
 pub(super) struct Teller<'a, 'c> {
     pub(super) scene: &'a Scene<'a, 'c>,
     node: &'a Node,
@@ -649,6 +654,10 @@ impl Teller<'_, '_> {
         let same = |other: &Trial| as_text(other) || changes(other, read).contains(&own);
         let rivals = belief::rivals(best, candidate, rivals, same);
         first.probability = belief::probability(first.effect, rivals, candidate);
+        // Two steps that each are hardly meant are not meant together.
+        if draft.together.is_some() && candidate.score.total() < EXPECTED_ALONE {
+            first.probability = first.probability.min(HARDLY);
+        }
         // A fix that was merged with this one is shown by its own evidence.
         let own_edits = candidate.edits.len().min(first.bytes.len());
         let end = sure::AtEnd { original: self.scene.original, node: self.node };

@@ -23,7 +23,7 @@ pub(super) fn join(scene: &Scene, node: &Node, drafts: &mut Vec<Draft>) {
         let first = drafts.iter().find(|draft| is(draft, &of[0]));
         let stays = first.and_then(|draft| draft.part).is_some_and(|(_, candidate)| {
             let puts = candidate.edits.iter().map(|edit| edit.text.trim());
-            let mut puts = puts.filter(|text| !text.is_empty());
+            let mut puts = puts.filter(|text| !text.is_empty()).map(beginning);
             puts.any(|text| edits.iter().any(|edit| edit.text.contains(text)))
         });
         let teller = if stays { of.first() } else { of.last() };
@@ -89,6 +89,12 @@ pub(super) fn merge_neighbours(scene: &Scene, drafts: &mut Vec<Draft>) {
 fn is_word(text: &str) -> bool {
     let part = |letter: char| letter.is_alphanumeric() || letter == '_';
     !text.is_empty() && text.chars().all(part)
+}
+
+/// The first half of a text.
+fn beginning(text: &str) -> &str {
+    let letters = text.chars().count().div_ceil(2);
+    text.char_indices().nth(letters).map_or(text, |(at, _)| &text[..at])
 }
 
 /// How many bytes apart two changes are at most that were one slip.
