@@ -51,7 +51,8 @@ impl Window<'_, '_> {
                 if apart && at - 1 > open && value(at - 1) {
                     let edit = case.insert(lexed.code[at - 1].end, ";");
                     let score = w::FOR_HEADER + TWO_PARTS;
-                    found.push(Candidate::new(MistakeId::MissingSeparator, score, vec![edit]));
+                    let part = Candidate::new(MistakeId::MissingSeparator, score, vec![edit]);
+                    found.push(part.guess());
                 }
             }
         }
