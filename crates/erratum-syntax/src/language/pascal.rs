@@ -303,8 +303,6 @@ pub(super) static PASCAL: Language = Language {
         ("this", "self"),
         ("default", "else"),
         ("otherwise", "else"),
-        ("yes", "true"),
-        ("no", "false"),
     ],
     foreign_marks: &[
         ("!=", "<>"),
