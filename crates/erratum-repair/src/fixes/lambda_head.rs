@@ -67,7 +67,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let computed = (first + 1..=last)
                 .any(|at| lexed.kind(at) == Some(TokenKind::Op) || lexed.is(at, "."));
             let head_there = (first..=last).any(|at| matches!(lexed.word(at), "=>" | "->" | "|"));
-            if !inside || !computed || head_there || lexed.word(first) != name {
+            // `filter(t = t.height > 2)` has the head, with another mark.
+            let marked = lexed.is(first + 1, "=");
+            if !inside || !computed || head_there || marked || lexed.word(first) != name {
                 continue;
             }
             let text = head(name);
@@ -85,14 +87,25 @@ fn other_arrow(case: &Case, all: &mut Vec<Candidate>) {
     let arrow = case.token + 1;
     let doubled = case.language().operators.contains(&"=>") && !case.language().borrows;
     let again = |at: usize| lexed.word(at) == lexed.word(case.token);
-    let head = matches!(lexed.before(case.token), "(" | ",") && lexed.is(arrow, "->");
-    let close =
-        case.text.pairs.inside_of(case.token).and_then(|open| case.text.pairs.partner_of(open));
-    let used = close.is_some_and(|close| (arrow + 1..close).any(again));
+    let starts = matches!(lexed.before(case.token), "(" | ",");
+    let head = starts && lexed.is(arrow, "->");
+    let used = value_end(case, case.token).is_some_and(|end| (arrow + 1..end).any(again));
     if doubled && head && used && !case.language().arrow_parameters {
         let edit = case.replace_token(arrow, "=>");
         all.push(Candidate::new(MistakeId::ForeignMark, OTHER_ARROW, vec![edit]));
     }
+    // `tides.filter(t = t.height > 2)`
+    if starts && used && lexed.is(arrow, "=") && !case.language().borrows {
+        let marks = if case.language().arrow_parameters { "->" } else { "=>" };
+        let edit = case.replace_token(arrow, marks);
+        all.push(Candidate::new(MistakeId::WrongMark, OTHER_ARROW, vec![edit]).guess());
+    }
+}
+
+/// Where the value that starts at a token in a call ends.
+fn value_end(case: &Case, first: usize) -> Option<usize> {
+    let open = case.text.pairs.inside_of(first).filter(|open| case.lexed().is(*open, "("))?;
+    case.text.pairs.partner_of(open)
 }
 
 /// `moored.Add((berth, boat) -> …)`: the names in brackets in front of the arrow are declared by nothing.
@@ -121,6 +134,15 @@ fn without_marks(case: &Case, head: fn(&str) -> String, all: &mut Vec<Candidate>
         let argument = matches!(lexed.before(name), "(" | ",");
         let twice =
             lexed.is(name + 1, lexed.word(name)) && matches!(lexed.word(name + 2), "." | "[");
+        // Rust: `tides.filter(t => t.height > 2)`
+        let arrow = lexed.language.borrows && matches!(lexed.word(name + 1), "=>" | "->");
+        let again = |at: usize| lexed.is(at, lexed.word(name));
+        let used = || value_end(case, name).is_some_and(|end| (name + 2..end).any(again));
+        if lexed.kind(name) == Some(TokenKind::Name) && argument && arrow && used() {
+            let (from, to) = (lexed.code[name].start, lexed.code[name + 1].end);
+            let edit = Edit::replace(case.file(), from, to, head(lexed.word(name)).trim_end());
+            all.push(Candidate::new(MistakeId::ForeignMark, OTHER_ARROW, vec![edit]).guess());
+        }
         if lexed.kind(name) == Some(TokenKind::Name) && argument && twice {
             let (from, to) = (lexed.code[name].start, lexed.code[name + 1].start);
             let edit = Edit::replace(case.file(), from, to, head(lexed.word(name)));
@@ -191,6 +213,24 @@ mod tests {
             "object Quay {\n  def seats(all: List[Boat]) = all.filter(b => b.dry).map(<|>b.seats).sum\n}\n",
             "not found: value b",
             "object Quay {\n  def seats(all: List[Boat]) = all.filter(b => b.dry).map(b => b.seats).sum\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_head_with_another_mark_keeps_its_name() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "function low(tides: Tide[]) {\n  return tides.map(<|>t = t.height);\n}\n",
+            "[TS2304] Cannot find name 't'.",
+            "function low(tides: Tide[]) {\n  return tides.map(t => t.height);\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn low(tide: Tide) -> Tide {\n    tide.map_err(e <|>=> e.to_string())\n}\n",
+            "expected one of `)`, `,`, `.`, `?`, or an operator, found `=>`",
+            "fn low(tide: Tide) -> Tide {\n    tide.map_err(|e| e.to_string())\n}\n",
         );
     }
 

@@ -90,12 +90,18 @@ pub(super) fn blank_out(
             // What only the blanked part used is not used any more.
             let unused = diagnosis.shows(MistakeId::UnusedName);
             let worse = message.is_error() && diagnosis.phase <= setting.phase && !unused;
+            let hangs = || {
+                let lost = setting.lost.iter().flat_map(|lost| &lost.names);
+                let words = words_of(message);
+                lost.into_iter().any(|name| words.contains(&name.as_str()))
+            };
+            let worse = worse && !hangs();
             let worse = worse && !was_hidden(case, setting, &stretch, message, &diagnosis);
             worse.then(|| place_before(message, &program, lexed.source.name(), &edits))
         });
         let reads_to = reads_to.min();
         let end = lexed.code[stretch.last].end;
-        let reads_on = early && stretch.pairs(lexed);
+        let reads_on = early && (stretch.pairs(lexed) || lexed.language.layout);
         let beats = |to: usize| furthest.as_ref().is_none_or(|(best, _)| to > *best);
         // A compiler that stops at the first mistake tells of the next one once that is off: a whole
         // block would only take that one with it.
@@ -167,13 +173,26 @@ fn was_hidden(
         Phase::Name => names_it(),
         phase => declares || phase < Phase::Name,
     };
+    let own = (lexed.code[part.first].line, lexed.code[part.last].line);
+    // A compiler that stops at the first place that is no code read past all that stands above it.
+    let stage = setting.phase <= Phase::Syntax && diagnosis.phase <= Phase::Syntax;
+    if stage && lexed.language.layout {
+        let above = |line: u32| line < own.0 && !message.text.contains("block");
+        let at = message.at.as_ref().filter(|at| at.file == lexed.source.name());
+        return at.is_some_and(|at| above(at.line));
+    }
     // Where the columns make the blocks, an item with all that is in it is read by itself.
     let several = part.wide && !(lexed.language.layout && setting.phase == Phase::Name);
-    if several || depends || guessed || diagnosis.phase != setting.phase {
+    // ghc 9.0 looks at what types are made of before it looks for the names in functions.
+    let staged = lexed.language.layout && setting.phase == Phase::Type && !names_it();
+    let apart = diagnosis.phase != setting.phase && !(staged && diagnosis.phase == Phase::Name);
+    if several || depends || guessed || apart {
         return false;
     }
-    let own = (lexed.code[part.first].line, lexed.code[part.last].line);
+    // ghc 9.0 tells of a class that a type lacks only where all types fit, in the same function, too.
+    let lacks = message.text.starts_with("No instance for") && !names_it();
     let around = lost::item_lines(&case.text, part.first);
+    let around = around.filter(|_| !lacks).or(Some(own).filter(|_| lacks));
     let around = around.or(Some(own).filter(|_| setting.phase == Phase::Name));
     let (Some((first, last)), Some(at)) = (around, &message.at) else { return false };
     at.file == lexed.source.name() && !(first..=last).contains(&at.line)

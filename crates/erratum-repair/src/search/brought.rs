@@ -132,15 +132,24 @@ impl Brought {
     /// Whether an unknown name may be one that it would have brought.
     pub fn may_bring(&self, name: &str) -> bool {
         match self {
-            Brought::Names(names) => names.iter().any(|one| one == name),
+            // The import may misspell what is spelt right where it is used.
+            Brought::Names(names) => {
+                names.iter().any(|one| one.eq_ignore_ascii_case(name) || is_nearly(name, one))
+            }
             // What is nearly a known name is rather a slip.
-            Brought::Any(known) => !known.iter().any(|one| {
-                one == name
-                    || edit_distance_within(name, one, if name.len() > 5 { 2.0 } else { 1.0 })
-                        .is_some()
-            }),
+            Brought::Any(known) => !known.iter().any(|one| is_nearly(name, one)),
         }
     }
+}
+
+/// Whether two names are one, or one is probably a slip of the other.
+fn is_nearly(name: &str, other: &str) -> bool {
+    let most = match name.len() {
+        0..3 => 0.0,
+        3..=5 => 1.0,
+        _ => 2.0,
+    };
+    name == other || edit_distance_within(name, other, most).is_some()
 }
 
 #[cfg(test)]
@@ -203,6 +212,8 @@ mod tests {
         let all = "import harbour.<|>tools.*;\nclass Quay {\n    int berth;\n}\n";
         assert!(brings("java", all, "Moor") && !brings("java", all, "bertj"));
         assert!(brings("go", "package quay\n\nimport <|>\"harbour/tools\"\n", "tools"));
-        assert!(brings("haskell", "module Quay where\nimport <|>Harbour (moor)\n", "moor"));
+        let listed = "module Quay where\nimport <|>Harbour (moor, tieup)\n";
+        assert!(["moor", "tieUp", "Moor"].iter().all(|name| brings("haskell", listed, name)));
+        assert!(!brings("haskell", listed, "sail"));
     }
 }

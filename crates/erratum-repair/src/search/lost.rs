@@ -4,7 +4,7 @@
 use super::Report;
 use super::blank::Blanked;
 use super::brought::{Brought, import_at};
-use super::stretch::NO_TYPE;
+use super::items::{NO_TYPE, derives};
 use super::trial::Trial;
 use super::words::{words, words_of};
 use crate::diagnose::Diagnosis;
@@ -43,10 +43,14 @@ pub(super) struct Lost {
     around: Option<(String, u32, u32)>,
     /// Whether the body of that function was switched off as a whole.
     wide: bool,
+    /// Whether a value of any type stands there now, in a function whose types are not told.
+    any_value: bool,
     /// Whether one of the cases of a choice stood there.
     of_choice: bool,
     /// Whether a type that nothing declares stood there.
     of_type: bool,
+    /// The types that have fewer classes without the part.
+    derives: Vec<String>,
 }
 
 impl Lost {
@@ -72,6 +76,8 @@ impl Lost {
             () if declared(**at).is_some() => false,
             // What the language itself knows is known without the part.
             () if lexed.language.is_type(lexed.word(**at)) => false,
+            // What stands in an import that does not read is not brought.
+            () if phase <= Phase::Syntax && in_import(lexed, **at) => true,
             () if is_of_library(text, **at) => false,
             () if !broken => text.names.resolve(lexed, **at).is_none() && told(**at),
             () => {
@@ -104,15 +110,25 @@ impl Lost {
         let of_choice = marks.any(|at| covers(&blanked.trial, lexed, at));
         let file = text.lexed.source.name().to_owned();
         let around = function_lines(text, message).map(|(from, to)| (file, from, to));
+        let any_value = blanked.trial.candidate.edits.iter().any(|edit| {
+            let never = lexed.language.never;
+            lexed.language.layout && !never.is_empty() && edit.text.trim_end().ends_with(never)
+        });
+        let edits = &blanked.trial.candidate.edits;
         Lost {
             names: lost,
             members,
             language: lexed.language,
             all,
             around,
-            wide: blanked.wide,
+            wide: blanked.wide && !lexed.language.layout,
+            any_value,
             of_choice,
-            of_type: blanked.trial.candidate.edits.iter().any(|edit| edit.text == NO_TYPE),
+            of_type: edits.iter().any(|edit| edit.text.trim_end().ends_with(NO_TYPE)),
+            derives: derives(text, |at| covers(&blanked.trial, lexed, at))
+                .into_iter()
+                .map(str::to_owned)
+                .collect(),
             brought,
         }
     }
@@ -129,8 +145,15 @@ impl Lost {
         // The case that is missed may be the one that was switched off.
         let of_choice = self.of_choice && diagnosis.shows(MistakeId::MissingCase);
         // What does not fit the type that stands in for one comes of that.
-        let of_type = self.of_type && message.text.contains("'()'");
+        let lacks = message.text.contains("No instance for");
+        let of_type = self.of_type
+            && (message.text.contains("'()'") || lacks && message.text.contains(" ())"));
+        let class =
+            lacks && self.derives.iter().any(|name| words(&message.text).contains(&name.as_str()));
+        let guessed = self.any_value && diagnosis.shows(MistakeId::CannotInfer);
         of_type
+            || class
+            || guessed && self.holds(message)
             || (self.wide || of_choice) && self.holds(message)
             || of_paths
                 && said.any(|word| self.all.iter().any(|name| self.language.same_name(name, word)))
@@ -247,6 +270,12 @@ fn is_of_library(text: &Text, at: usize) -> bool {
     module(at) || offered || lexed.language.known_names().any(|(known, _)| known == word)
 }
 
+/// Whether a token stands on a line that brings names in, behind the name of the module.
+fn in_import(lexed: &Lexed, at: usize) -> bool {
+    let line = lexed.on_line(lexed.code[at].line);
+    lexed.is(line.start, "import") && (line.start..at).any(|at| matches!(lexed.word(at), "(" | "{"))
+}
+
 /// Whether a message says that two types do not fit each other.
 fn is_clash(case: &Case) -> bool {
     let clash = [MistakeId::TypeClash, MistakeId::WrongType, MistakeId::WrongNumberType];
@@ -293,6 +322,12 @@ pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<Unsettled> {
     match promised(&case.message.text) {
         Some(member) => all.push(Unsettled::anywhere(member)),
         None => all.extend(heads.map(|declared| Unsettled::anywhere(lexed.word(declared.token)))),
+    }
+    // Seen with ghc 9.0.
+    if let Some((_, named)) = case.message.text.split_once("No module named '")
+        && let Some((module, _)) = named.split_once("' is imported")
+    {
+        all.push(Unsettled::anywhere(module));
     }
     // What a function gives back is not known either, where its returns and its header differ.
     let of_results = [MistakeId::ReturnCount, MistakeId::WrongReturnType];
@@ -415,7 +450,7 @@ fn is_left(text: &Text, blanked: &Trial, at: usize, declared: &Declared) -> bool
 /// The lines of the function that a message points into, from its header to its end.
 fn function_lines(text: &Text, message: &Message) -> Option<(u32, u32)> {
     let lexed = &text.lexed;
-    function_around_token(text, lexed.at(message.at.as_ref()?.range(&lexed.source).0))
+    item_lines(text, lexed.at(message.at.as_ref()?.range(&lexed.source).0))
 }
 
 /// The lines of the function that a code token stands in; where the layout makes the blocks, those of the

@@ -13,6 +13,7 @@ mod brought;
 mod cache;
 mod compare;
 mod compose;
+mod items;
 mod judge;
 mod lost;
 mod minimise;

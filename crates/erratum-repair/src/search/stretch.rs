@@ -1,12 +1,12 @@
 //! Which parts of a text may be switched off around a message, the smallest first.
 
+use super::items::{items, of_type, unknown_type};
 use super::value::values;
 use crate::fixes::Case;
 use erratum_catalogue::Phase;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::{Lexed, TokenKind};
-use erratum_syntax::names::NameKind;
-use erratum_syntax::pairs::Pairs;
+use erratum_syntax::pairs::{Odd, Pairs};
 use erratum_syntax::text::Text;
 use std::borrow::Cow;
 
@@ -31,8 +31,13 @@ impl Stretch {
     }
 
     /// The same with something in its place.
-    fn with(self, by: impl Into<Cow<'static, str>>) -> Stretch {
+    pub fn with(self, by: impl Into<Cow<'static, str>>) -> Stretch {
         Stretch { by: by.into(), ..self }
+    }
+
+    /// The same as one of more than one statement, or not.
+    pub fn wide(self, wide: bool) -> Stretch {
+        Stretch { wide, ..self }
     }
 
     /// A value in whose place one of any type stands.
@@ -84,16 +89,33 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
             && lexed.code[case.token - 1].line == line
     });
     let token = case.token - usize::from(behind);
-    let mut all = match lexed.language.layout {
+    let early = phase <= Phase::Syntax;
+    // A bracket that nothing closes takes what follows with it.
+    let unclosed = case.text.pairs.odd.iter().rev().filter(|_| early);
+    let mut unclosed = unclosed.filter(|odd| odd.odd == Odd::Unclosed && odd.token < token);
+    let unclosed = unclosed.next().map(|odd| odd.token);
+    let mut all: Vec<Stretch> = match unclosed {
+        Some(at) if lexed.language.layout => items(&case.text, at),
+        Some(at) if !lexed.opens_block(at) => {
+            let (first, last) = statement(lexed, at);
+            vec![Stretch::of(first, last)]
+        }
+        _ => Vec::new(),
+    };
+    all.extend(match lexed.language.layout {
         // Where the text does not read as code at the start of an item, the one before did not end.
-        true if phase <= Phase::Syntax && lexed.code[token].first && token > 0 => {
-            let mut before = items(&case.text, token - 1);
+        true if early && lexed.code[token].first && token > 0 => {
+            let mut before = of_type(&case.text, token - 1);
+            before.extend(items(&case.text, token - 1));
+            before.extend(of_type(&case.text, token));
             before.extend(items(&case.text, token));
+            before.sort_by_key(|part| part.wide);
             before
         }
         true => {
             let typed = unknown_type(case, token).filter(|_| phase == Phase::Name);
-            typed.into_iter().chain(items(&case.text, token)).collect()
+            let parts = typed.into_iter().chain(of_type(&case.text, token));
+            parts.chain(items(&case.text, token)).collect()
         }
         false if phase > Phase::Syntax => {
             let mut all = values(&case.text, token);
@@ -102,7 +124,7 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
             all
         }
         false => statements(case, token, phase),
-    };
+    });
     let mut open = case.text.pairs.block_of(lexed, token);
     while let Some(at) = open {
         if let Some(close) = case.text.pairs.partner_of(at).filter(|close| *close > at + 1) {
@@ -308,111 +330,6 @@ fn whole_statement(lexed: &Lexed, pairs: &Pairs, token: usize) -> (usize, usize)
     (behind_label(lexed, first, outermost), last)
 }
 
-/// Where the indentation makes the blocks: the items that a token stands in, from the inside out.
-/// Of what is bound, the value is blanked out before the whole.
-fn items(text: &Text, token: usize) -> Vec<Stretch> {
-    let lexed = &text.lexed;
-    let mut never = lexed.language.never;
-    let indent = |at: usize| lexed.source.indent(lexed.code[at].line).unwrap_or(0);
-    // `let north = 3`: behind the word, the first of several items may stand.
-    let behind = |at: usize| {
-        let opens = |at: usize| matches!(lexed.word(at), "let" | "where" | "of" | "do");
-        at.checked_sub(1).is_some_and(|before| !lexed.code[at].first && opens(before))
-    };
-    let starts: Vec<usize> =
-        (0..lexed.code.len()).filter(|at| lexed.code[*at].first || behind(*at)).collect();
-    let column = |at: usize| match lexed.code[at].first {
-        true => indent(at),
-        false => lexed.source.position(lexed.code[at].start).column.saturating_sub(1),
-    };
-    let several = |first: usize, last: usize| {
-        let within = || starts.iter().copied().filter(|at| (first..=last).contains(at));
-        let least = within().map(column).min();
-        within().filter(|at| Some(column(*at)) == least).count() > 1
-    };
-    let mut row = starts.partition_point(|start| *start <= token).saturating_sub(1);
-    // In the declaration of a type stands no value.
-    let edge = starts.get(..=row).unwrap_or_default().iter().rev();
-    let item = edge.copied().find(|at| column(*at) == 0);
-    let of_type = |item: &usize| {
-        let mut declared = text.names.declared.iter();
-        lexed.kind(*item) == Some(TokenKind::Keyword)
-            && declared.any(|d| d.kind == NameKind::Type && d.token == item + 1)
-    };
-    if item.as_ref().is_some_and(of_type) && !lexed.is(item.unwrap_or(0), "instance") {
-        never = "";
-    }
-    let mut all = Vec::new();
-    loop {
-        let Some(first) = starts.get(row).copied() else { return all };
-        let own = column(first);
-        let next = starts[row + 1..].iter().find(|at| column(**at) <= own);
-        let last = next.map_or(lexed.code.len(), |next| *next).saturating_sub(1);
-        let mut depth = 0;
-        let bound = (first..token).find(|at| {
-            match lexed.kind(*at) {
-                Some(TokenKind::Open) => depth += 1,
-                Some(TokenKind::Close) => depth -= 1,
-                _ => {}
-            }
-            depth <= 0 && matches!(lexed.word(*at), "=" | "->" | "<-")
-        });
-        if let Some(bound) = bound.filter(|_| !never.is_empty()) {
-            all.push(Stretch {
-                wide: several(bound + 1, last),
-                ..Stretch::of(bound + 1, last).with(never)
-            });
-        }
-        if own > 0 && !never.is_empty() {
-            all.push(Stretch::of(first, last).with(never));
-        }
-        if own == 0
-            && !never.is_empty()
-            && let Some(name) = only_equation(lexed, first, last)
-        {
-            let kept = Stretch::of(first, last).with(format!("{name} = {never}"));
-            all.push(Stretch { wide: true, ..kept });
-        }
-        all.push(Stretch { wide: own == 0, ..Stretch::of(first, last) });
-        if own == 0 {
-            return all;
-        }
-        let Some(outer) = (0..row).rev().find(|row| column(starts[*row]) < own) else {
-            return all;
-        };
-        row = outer;
-    }
-}
-
-/// Haskell: the name of a type that nothing declares, in whose place the type of no value stands.
-fn unknown_type(case: &Case, token: usize) -> Option<Stretch> {
-    let said = &case.message.text;
-    // Seen with ghc 9.0.
-    let told = ["Not in scope: type variable", "Not in scope: type constructor"];
-    let lexed = &case.text.lexed;
-    let bare = lexed.language.applies_bare && told.iter().any(|words| said.contains(words));
-    let named = lexed.kind(token) == Some(TokenKind::Name);
-    (bare && named).then(|| Stretch::by(token, token, NO_TYPE.to_owned()))
-}
-
-/// A type that is known everywhere, and of which nothing is computed.
-pub(super) const NO_TYPE: &str = "()";
-
-/// The name of a function of which an item is the only equation, and which has a signature: without any
-/// equation, that would be a mistake.
-fn only_equation(lexed: &Lexed, first: usize, last: usize) -> Option<&str> {
-    let name = lexed.word(first);
-    let small = name.starts_with(|one: char| one.is_lowercase() || one == '_');
-    let flush = |at: &usize| lexed.code[*at].first && lexed.is(*at, name);
-    let signature = |at: &usize| matches!(lexed.word(at + 1), "::" | ":");
-    let mut heads = (0..lexed.code.len()).filter(flush).filter(|at| {
-        lexed.source.indent(lexed.code[*at].line) == Some(0) && !(first + 1..=last).contains(at)
-    });
-    let (signed, own) = (heads.next()?, heads.next()?);
-    let only = signature(&signed) && own == first && heads.next().is_none();
-    (small && lexed.kind(first) == Some(TokenKind::Name) && only).then_some(name)
-}
-
 /// A text without each of the parts around a place, for tests.
 #[cfg(test)]
 pub(super) fn each_without(
@@ -436,51 +353,6 @@ mod tests {
     use super::*;
     use erratum_syntax::language::by_id;
     use erratum_syntax::source::Source;
-
-    fn blanked(language: &str, text: &str, at: &str) -> Vec<String> {
-        each_without(language, text, at, items)
-    }
-
-    #[test]
-    fn a_signature_keeps_an_equation() {
-        let text = "tide :: Int -> Int\ntide n take n\n\nlow :: Int -> Int\nlow 1 = 2\nlow n n\n";
-        let kept = text.replace("tide n take n", "tide = undefined");
-        assert_eq!(blanked("haskell", text, "take")[0], kept);
-        // Where another equation is left, the signature has one.
-        let none = text.replace("low n n", "");
-        assert_eq!(blanked("haskell", text, "n n\n"), [none]);
-    }
-
-    #[test]
-    fn a_value_is_blanked_before_what_it_is_bound_to() {
-        let text = "low :: Int\nlow = deep\n  where\n    deep = tide 3\n\nhigh = 4\n";
-        let all = blanked("haskell", text, "tide");
-        assert_eq!(all[0], text.replace("tide 3", "undefined"));
-        assert_eq!(all[1], text.replace("deep = tide 3", "undefined"));
-        assert!(all.contains(&text.replace("deep\n  where\n    deep = tide 3", "undefined\n\n")));
-    }
-
-    #[test]
-    fn a_step_is_blanked_before_the_steps_around_it() {
-        let text = "main = do\n  print tide\n  print 3\n";
-        let all = blanked("haskell", text, "tide");
-        assert_eq!(all[0], text.replace("print tide", "undefined"));
-    }
-
-    #[test]
-    fn a_binding_behind_a_word_stands_by_itself() {
-        let text = "main = do\n  let low = tide 3\n      high = 4\n  print high\n";
-        let all = blanked("haskell", text, "tide");
-        assert_eq!(all[0], text.replace("tide 3", "undefined"));
-    }
-
-    #[test]
-    fn in_a_type_no_value_is_put() {
-        let text = "data Tide\n  = Low Int\n  | High\n  deriving Show Eq\n\nlow = 3\n";
-        let all = blanked("haskell", text, "Eq");
-        assert_eq!(all[0], text.replace("deriving Show Eq", ""));
-        assert!(all.iter().all(|blanked| !blanked.contains("undefined")));
-    }
 
     fn statement_at(language: &str, text: &str, at: &str) -> String {
         let source = Source::new("tide", text.as_bytes().to_vec());
