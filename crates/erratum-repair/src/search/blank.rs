@@ -1,7 +1,6 @@
 //! Where no fix holds: the smallest part of the text around a message is blanked out in the copy, so
 //! that the search can go on behind it. What the text declares there is kept where it can be.
 
-use super::Depth;
 use super::brought::{Import, import_at};
 use super::cache::CompileCache;
 use super::compare::{Difference, compare};
@@ -9,7 +8,9 @@ use super::lost;
 use super::stretch::{Stretch, stretches};
 use super::trial::{Setting, Trial};
 use super::words::words_of;
+use super::{Depth, Report};
 use crate::diagnose::Diagnosis;
+use crate::fixes::promised::promised;
 use crate::fixes::{Candidate, Case, Certainty};
 use crate::message::Message;
 use crate::score::Score;
@@ -38,6 +39,7 @@ pub(super) fn blank_out(
 ) -> Option<Blanked> {
     let lexed = &case.text.lexed;
     let mut furthest: Option<(usize, Blanked)> = None;
+    let mut without_names: Option<Blanked> = None;
     // A compiler that misses a part of the library stops there as at a text that is no code.
     let import = import_at(case).filter(|_| setting.phase == Phase::Name);
     let early = setting.phase <= Phase::Syntax || import.is_some();
@@ -65,41 +67,9 @@ pub(super) fn blank_out(
         if !difference.gone.contains(&setting.target) {
             continue;
         }
-        // What a header declared is not known in the block that stays.
-        let lost = stretch.declares(&case.text);
-        let tells_of_it = |message: &Message| {
-            words_of(message)
-                .into_iter()
-                .any(|word| lost.iter().any(|one| lexed.language.same_name(one, word)))
-        };
-        let (told, new): (Vec<&Message>, Vec<&Message>) =
-            difference.new.iter().map(|at| &report.messages[*at]).partition(|m| tells_of_it(m));
-        if setting.phase > Phase::Syntax && takes_more(case, setting, &stretch, &difference, &told)
-        {
-            continue;
-        }
-        let of_value = |message: &&Message| {
-            let lines = lexed.code[stretch.first].line..=lexed.code[stretch.last].line;
-            message.is_error() && message.line().is_some_and(|line| lines.contains(&line))
-        };
-        if stretch.stands_in && new.iter().any(of_value) {
-            continue;
-        }
-        let reads_to = new.into_iter().filter_map(|message| {
-            let diagnosis = setting.diagnoser.diagnose(message);
-            // What only the blanked part used is not used any more.
-            let unused = diagnosis.shows(MistakeId::UnusedName);
-            let worse = message.is_error() && diagnosis.phase <= setting.phase && !unused;
-            let hangs = || {
-                let lost = setting.lost.iter().flat_map(|lost| &lost.names);
-                let words = words_of(message);
-                lost.into_iter().any(|name| words.contains(&name.as_str()))
-            };
-            let worse = worse && !hangs();
-            let worse = worse && !was_hidden(case, setting, &stretch, message, &diagnosis);
-            worse.then(|| place_before(message, &program, lexed.source.name(), &edits))
-        });
-        let reads_to = reads_to.min();
+        let copy = Copy { stretch: &stretch, edits: &edits, program: &program };
+        let Some(left) = copy.left(case, setting, &report, &difference) else { continue };
+        let reads_to = left.iter().map(|one| one.place).min();
         let end = lexed.code[stretch.last].end;
         let reads_on = early && (stretch.pairs(lexed) || lexed.language.layout);
         let beats = |to: usize| furthest.as_ref().is_none_or(|(best, _)| to > *best);
@@ -117,10 +87,17 @@ pub(super) fn blank_out(
             let last = own.trial.candidate.edits.iter().map(|edit| place(edit.end)).max();
             last.is_some_and(|last| place(*to) > last + 1)
         };
-        if stretch.wide && furthest.as_ref().is_some_and(apart) {
+        let holds =
+            |to: usize| stretch.wide || (lexed.code[stretch.first].start..end).contains(&to);
+        if furthest.as_ref().is_some_and(|one| holds(one.0) && apart(one)) {
             break;
         }
-        if reads_to.is_some_and(|to| to <= end || !reads_on || !beats(to)) {
+        // What only misses the names that stood there hides nothing, if something else is said now.
+        let misses = setting.phase > Phase::Syntax
+            && left.iter().all(|one| one.misses)
+            && copy.reveals(case, setting, &report, &difference);
+        let worth = reads_to.is_none_or(|to| to > end && reads_on && beats(to));
+        if !worth && !(misses && without_names.is_none()) {
             continue;
         }
         let candidate = Candidate {
@@ -136,12 +113,105 @@ pub(super) fn blank_out(
         let blanked = Blanked { trial, wide: stretch.wide };
         match reads_to {
             None => return Some(blanked),
+            Some(_) if !worth => without_names = Some(blanked),
             // Of a part of the library, nothing else is to be switched off.
             Some(_) if import.is_some() => return Some(blanked),
             Some(to) => furthest = Some((to, blanked)),
         }
     }
-    furthest.map(|(_, blanked)| blanked)
+    furthest.map(|(_, blanked)| blanked).or(without_names)
+}
+
+/// A copy of the program without a part.
+struct Copy<'a> {
+    stretch: &'a Stretch,
+    edits: &'a [Edit],
+    program: &'a Program,
+}
+
+/// An error of the same phase, or of an earlier one, which shows without a part.
+struct Left {
+    /// Where it stands in the text with the part, in bytes.
+    place: usize,
+    /// Whether it only misses a name that the part declares.
+    misses: bool,
+}
+
+impl Copy<'_> {
+    /// The errors that speak against leaving the part out; nothing if the part takes more with it than the
+    /// message, or the value in its place does not fit.
+    fn left(
+        &self,
+        case: &Case,
+        setting: &Setting,
+        report: &Report,
+        difference: &Difference,
+    ) -> Option<Vec<Left>> {
+        let (lexed, stretch) = (&case.text.lexed, self.stretch);
+        // What a header declared is not known in the block that stays.
+        let tells_of_it = |message: &Message| stretch.heads && self.misses(case, message);
+        let new = difference.new.iter().map(|at| &report.messages[*at]);
+        let (told, new): (Vec<&Message>, Vec<&Message>) = new.partition(|m| tells_of_it(m));
+        if setting.phase > Phase::Syntax && takes_more(case, setting, stretch, difference, &told) {
+            return None;
+        }
+        let of_value = |message: &&Message| {
+            let lines = lexed.code[stretch.first].line..=lexed.code[stretch.last].line;
+            message.is_error() && message.line().is_some_and(|line| lines.contains(&line))
+        };
+        if stretch.stands_in && new.iter().any(of_value) {
+            return None;
+        }
+        let left = new.into_iter().filter_map(|message| {
+            let diagnosis = setting.diagnoser.diagnose(message);
+            let worse = is_worse(setting, message, &diagnosis)
+                && !hangs(setting, message)
+                && !was_hidden(case, setting, stretch, message, &diagnosis);
+            worse.then(|| Left {
+                place: place_before(message, self.program, lexed.source.name(), self.edits),
+                misses: (diagnosis.phase == Phase::Name || promised(&message.text).is_some())
+                    && self.misses(case, message),
+            })
+        });
+        Some(left.collect())
+    }
+
+    /// Whether a message names what the part declares.
+    fn misses(&self, case: &Case, message: &Message) -> bool {
+        let declares = self.stretch.declares(&case.text);
+        let language = case.text.lexed.language;
+        let is_one = |word: &str| declares.iter().any(|one| language.same_name(one, word));
+        words_of(message).into_iter().any(is_one)
+    }
+
+    /// Whether something else is said without the part than that its names are missed.
+    fn reveals(
+        &self,
+        case: &Case,
+        setting: &Setting,
+        report: &Report,
+        difference: &Difference,
+    ) -> bool {
+        let mut new = difference.new.iter().map(|at| &report.messages[*at]);
+        new.any(|message| {
+            message.is_error() && !self.misses(case, message) && !hangs(setting, message)
+        })
+    }
+}
+
+/// Whether a new error is of the same phase as the message, or of an earlier one.
+fn is_worse(setting: &Setting, message: &Message, diagnosis: &Diagnosis) -> bool {
+    // What only the blanked part used is not used any more.
+    let unused = diagnosis.shows(MistakeId::UnusedName);
+    message.is_error() && diagnosis.phase <= setting.phase && !unused
+}
+
+/// Whether a message names what was lost before.
+fn hangs(setting: &Setting, message: &Message) -> bool {
+    let language = setting.text.lexed.language;
+    let words = words_of(message);
+    let mut lost = setting.lost.iter().flat_map(|lost| &lost.names);
+    lost.any(|name| words.iter().any(|word| language.same_name(name, word)))
 }
 
 /// Whether an error of the same phase, which shows without a part, was only not said before: it stands in
@@ -155,9 +225,15 @@ fn was_hidden(
     diagnosis: &Diagnosis,
 ) -> bool {
     let (lexed, names) = (&case.text.lexed, &case.text.names);
+    // What a function is missed for names it.
     let declares = names.declared.iter().any(|declared| {
+        let named = || words_of(message).contains(&lexed.word(declared.token));
         (part.first..=part.last).contains(&declared.token)
-            && matches!(declared.kind, NameKind::Function | NameKind::Type)
+            && match declared.kind {
+                NameKind::Type => true,
+                NameKind::Function => lexed.language.layout || named(),
+                _ => false,
+            }
     });
     // What is put in the place of a value has any type.
     let guessed = diagnosis.shows(MistakeId::CannotInfer);
@@ -183,8 +259,8 @@ fn was_hidden(
     }
     // Where the columns make the blocks, an item with all that is in it is read by itself.
     let several = part.wide && !(lexed.language.layout && setting.phase == Phase::Name);
-    // ghc 9.0 looks at what types are made of before it looks for the names in functions.
-    let staged = lexed.language.layout && setting.phase == Phase::Type && !names_it();
+    // ghc 9.0 and mcs 6.8 look at what types are made of before they look for the names in functions.
+    let staged = setting.phase == Phase::Type && !names_it();
     let apart = diagnosis.phase != setting.phase && !(staged && diagnosis.phase == Phase::Name);
     if several || depends || guessed || apart {
         return false;

@@ -49,6 +49,8 @@ pub(super) struct Lost {
     of_choice: bool,
     /// Whether a type that nothing declares stood there.
     of_type: bool,
+    /// The file and the lines of a type that takes nothing over any more.
+    heir: Option<(String, u32, u32)>,
     /// The types that have fewer classes without the part.
     derives: Vec<String>,
 }
@@ -125,6 +127,7 @@ impl Lost {
             any_value,
             of_choice,
             of_type: edits.iter().any(|edit| edit.text.trim_end().ends_with(NO_TYPE)),
+            heir: heir(text, |at| covers(&blanked.trial, lexed, at)),
             derives: derives(text, |at| covers(&blanked.trial, lexed, at))
                 .into_iter()
                 .map(str::to_owned)
@@ -150,9 +153,12 @@ impl Lost {
             && (message.text.contains("'()'") || lacks && message.text.contains(" ())"));
         let class =
             lacks && self.derives.iter().any(|name| words(&message.text).contains(&name.as_str()));
+        // Nothing is taken over any more.
+        let heir = diagnosis.shows(MistakeId::WrongOverride) && is_within(message, &self.heir);
         let guessed = self.any_value && diagnosis.shows(MistakeId::CannotInfer);
         of_type
             || class
+            || heir
             || guessed && self.holds(message)
             || (self.wide || of_choice) && self.holds(message)
             || of_paths
@@ -211,11 +217,29 @@ impl Lost {
     /// Whether a message points into the function around the part. A line may have been put in before it
     /// since.
     fn holds(&self, message: &Message) -> bool {
-        let around = message.at.as_ref().zip(self.around.as_ref());
-        around.is_some_and(|(at, (file, from, to))| {
-            at.file == *file && (*from..=*to + 1).contains(&at.line)
-        })
+        is_within(message, &self.around)
     }
+}
+
+/// Whether a message points into those lines of a file, or right behind them.
+fn is_within(message: &Message, lines: &Option<(String, u32, u32)>) -> bool {
+    let around = message.at.as_ref().zip(lines.as_ref());
+    around.is_some_and(|(at, (file, from, to))| {
+        at.file == *file && (*from..=*to + 1).contains(&at.line)
+    })
+}
+
+/// The lines of the type whose head is switched off behind its name, where it takes something over.
+fn heir(text: &Text, covered: impl Fn(usize) -> bool) -> Option<(String, u32, u32)> {
+    let lexed = &text.lexed;
+    let mut types = text.names.declared.iter().filter(|one| one.kind == NameKind::Type);
+    types.find_map(|one| {
+        let open = (one.token..lexed.code.len()).find(|at| lexed.opens_block(*at))?;
+        let head = !covered(one.token) && !covered(open) && (one.token..open).any(&covered);
+        let close = text.pairs.partner_of(open).filter(|_| head)?;
+        let file = lexed.source.name().to_owned();
+        Some((file, lexed.code[one.token].line, lexed.code[close].line))
+    })
 }
 
 /// A name whose type is not known while what a message tells of stays.
@@ -425,11 +449,14 @@ fn covers(blanked: &Trial, lexed: &Lexed, at: usize) -> bool {
 fn is_left(text: &Text, blanked: &Trial, at: usize, declared: &Declared) -> bool {
     let lexed = &text.lexed;
     // A trait only says that there is such a method.
+    let promises = |at: usize| matches!(lexed.word(at), "trait" | "interface");
     let promised = |token: usize| {
         let open = text.pairs.block_of(lexed, token);
-        open.is_some_and(|open| {
-            lexed.on_line(lexed.code[open].line).any(|at| lexed.is(at, "trait"))
-        })
+        let header = |open: usize| {
+            let line = lexed.code[open].line;
+            lexed.on_line(line).chain(lexed.on_line(line.saturating_sub(1))).any(promises)
+        };
+        open.is_some_and(header)
     };
     let outside = text.names.of(lexed.word(at)).any(|other| {
         matches!(other.kind, NameKind::Function | NameKind::Type)

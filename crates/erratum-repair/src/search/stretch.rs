@@ -6,6 +6,7 @@ use crate::fixes::Case;
 use erratum_catalogue::Phase;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::{Lexed, TokenKind};
+use erratum_syntax::names::{Declared, NameKind};
 use erratum_syntax::pairs::{Odd, Pairs};
 use erratum_syntax::text::Text;
 use std::borrow::Cow;
@@ -64,9 +65,9 @@ impl Stretch {
         depth == 0
     }
 
-    /// The names that it declares, if the block that could use them stays.
+    /// The names that it declares.
     pub fn declares<'a>(&self, text: &'a Text) -> Vec<&'a str> {
-        let within = |token: &usize| self.heads && (self.first..=self.last).contains(token);
+        let within = |token: &usize| (self.first..=self.last).contains(token);
         let tokens = text.names.declared.iter().map(|declared| declared.token).filter(within);
         tokens.map(|token| text.lexed.word(token)).collect()
     }
@@ -132,6 +133,9 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
         }
         open = case.text.pairs.block_of(lexed, at);
     }
+    if !lexed.language.layout && phase > Phase::Syntax {
+        all.extend(types_around(&case.text, token));
+    }
     all.retain(|stretch| stretch.first <= stretch.last && stretch.is_whole(&case.text.pairs));
     all
 }
@@ -161,6 +165,11 @@ fn statements(case: &Case, token: usize, phase: Phase) -> Vec<Stretch> {
     let (lexed, pairs) = (&case.text.lexed, &case.text.pairs);
     let mut all = Vec::new();
     let (first, last) = statement(lexed, token);
+    let early = phase <= Phase::Syntax;
+    // What stands at the end of a block without its end mark is told of at the end of the block.
+    if early && token > 0 && lexed.closes_block(token) && !lexed.divides(token - 1) {
+        around(lexed, pairs, statement(lexed, token - 1).0, token - 1, &mut all);
+    }
     // Without its head, the body of a routine would be that of the program.
     if let Some(whole) = headed(lexed, pairs, first).filter(|_| phase <= Phase::Syntax) {
         let open = (first..token).find(|at| lexed.is(*at, "("));
@@ -175,6 +184,8 @@ fn statements(case: &Case, token: usize, phase: Phase) -> Vec<Stretch> {
     if let Some(open) = open.filter(|_| lexed.language.receivers && lexed.is(line.start, "for")) {
         around(lexed, pairs, line.start, open, &mut all);
     }
+    all.extend(bases(&case.text, first, last));
+    all.extend(parameters(&case.text, first, last, token).filter(|_| early));
     around(lexed, pairs, first, last, &mut all);
     // What stands in brackets may have statements of its own.
     let (outer, end) = whole_statement(lexed, pairs, token);
@@ -191,13 +202,58 @@ fn statements(case: &Case, token: usize, phase: Phase) -> Vec<Stretch> {
     all
 }
 
+/// What a type takes over, in its head.
+fn bases(text: &Text, first: usize, last: usize) -> Option<Stretch> {
+    let lexed = &text.lexed;
+    let name = declared_type(text, first, last).filter(|_| lexed.opens_block(last))?;
+    let outside = |at: &usize| text.pairs.inside_of(*at) == text.pairs.inside_of(name);
+    let takes = |at: &usize| matches!(lexed.word(*at), ":" | "extends" | "implements");
+    let start = (name + 1..last).find(|at| takes(at) && outside(at))?;
+    Some(Stretch::of(start, last - 1))
+}
+
+/// The token that names the type which a head declares.
+fn declared_type(text: &Text, first: usize, last: usize) -> Option<usize> {
+    let mut declared = text.names.declared.iter();
+    let own = |one: &&Declared| one.kind == NameKind::Type && (first..=last).contains(&one.token);
+    declared.find(own).map(|one| one.token)
+}
+
+/// What a routine takes, around a token in its head.
+fn parameters(text: &Text, first: usize, last: usize, token: usize) -> Option<Stretch> {
+    let (lexed, pairs) = (&text.lexed, &text.pairs);
+    let mut declared = text.names.declared.iter();
+    let named = declared
+        .find(|one| one.kind == NameKind::Function && (first..=last).contains(&one.token))?;
+    let open = (named.token + 1..=token).find(|at| lexed.is(*at, "("))?;
+    let close = pairs.partner_of(open).filter(|close| (open + 2..=last).contains(close))?;
+    let within = lexed.opens_block(last) && (open..=close).contains(&token);
+    within.then(|| Stretch { heads: true, ..Stretch::of(open + 1, close - 1) })
+}
+
+/// The declarations of types that a token stands in, the innermost first.
+fn types_around(text: &Text, token: usize) -> Vec<Stretch> {
+    let (lexed, pairs) = (&text.lexed, &text.pairs);
+    let mut all = Vec::new();
+    let mut open = pairs.block_of(lexed, token);
+    while let Some(at) = open {
+        let first = statement(lexed, at).0;
+        if let (Some(_), Some(close)) = (declared_type(text, first, at), pairs.partner_of(at)) {
+            let last = close + usize::from(ends_statement(lexed, close + 1));
+            all.push(Stretch::of(first, last).wide(true));
+        }
+        open = pairs.block_of(lexed, at);
+    }
+    all
+}
+
 /// A statement, with the block that it heads if it does, or as the end of its path.
 fn around(lexed: &Lexed, pairs: &Pairs, first: usize, last: usize, all: &mut Vec<Stretch>) {
     let never = lexed.language.never;
     if lexed.opens_block(last)
         && let Some(close) = pairs.partner_of(last)
     {
-        all.extend(head(lexed, pairs, first, last));
+        all.extend(head(lexed, first, last));
         // The call that a function is handed to ends behind it.
         let ends = |at: &usize| matches!(lexed.word(*at), ")" | "]") || ends_statement(lexed, *at);
         let tail = (close + 1..lexed.code.len()).take_while(ends).count();
@@ -218,14 +274,14 @@ fn around(lexed: &Lexed, pairs: &Pairs, first: usize, last: usize, all: &mut Vec
 
 /// The header of a loop or of a condition whose block opens at a token, which stays: never entered
 /// instead. What it declares is lost with it.
-fn head(lexed: &Lexed, pairs: &Pairs, first: usize, open: usize) -> Option<Stretch> {
+fn head(lexed: &Lexed, first: usize, open: usize) -> Option<Stretch> {
     let language = lexed.language;
     let first = first + usize::from(lexed.is(first, "else"));
     let word = lexed.word(first).to_ascii_lowercase();
     let mark = matches!(lexed.before(open), "then" | "do");
     let last = open.checked_sub(1 + usize::from(mark))?;
     let never = language.default_of(language.usual.truth)?;
-    let bracketed = lexed.is(first + 1, "(") && pairs.partner_of(first + 1) == Some(last);
+    let bracketed = lexed.is(first + 1, "(");
     let never = if bracketed { format!("({never})") } else { never.to_owned() };
     let (first, by) = match word.as_str() {
         "if" | "while" => (first + 1, never),
@@ -353,6 +409,50 @@ mod tests {
     use super::*;
     use erratum_syntax::language::by_id;
     use erratum_syntax::source::Source;
+
+    #[test]
+    fn a_type_stays_without_what_it_takes_over() {
+        let text = "class Ferry : Boat, ITimed\n{\n    int seats;\n}\n";
+        let all = each_without("csharp", text, "Boat", |text, at| {
+            let (first, last) = statement(&text.lexed, at);
+            bases(text, first, last).into_iter().collect()
+        });
+        assert_eq!(all, [text.replace(": Boat, ITimed", "")]);
+        let text = "class Ferry(val seats: Int) {\n  val deck: Int = 3\n}\n";
+        let all = each_without("scala", text, "Ferry", |text, at| {
+            let (first, last) = statement(&text.lexed, at);
+            bases(text, first, last).into_iter().collect()
+        });
+        assert!(all.is_empty(), "{all:?}");
+    }
+
+    #[test]
+    fn a_routine_stays_without_what_it_takes() {
+        let text = "class Pier {\n    static void moor(String[] boats[], int n) {\n        go();\n    }\n}\n";
+        let all = each_without("java", text, "[] boats", |text, at| {
+            let (first, last) = statement(&text.lexed, at);
+            parameters(text, first, last, at).into_iter().collect()
+        });
+        assert_eq!(all, [text.replace("String[] boats[], int n", "")]);
+    }
+
+    #[test]
+    fn the_types_around_a_token_go_as_a_whole() {
+        let text = "class Pier {\n    class Berth {\n        int low;\n    }\n}\n";
+        let all = each_without("java", text, "low", types_around);
+        assert_eq!(all[0], text.replace("class Berth {\n        int low;\n    }", "\n\n"));
+        assert_eq!(all.len(), 2);
+    }
+
+    #[test]
+    fn a_header_with_an_odd_bracket_is_one() {
+        let text = "void go() {\n    if (!done {\n        tide();\n    }\n}\n";
+        let all = each_without("csharp", text, "done", |text, at| {
+            let (first, last) = statement(&text.lexed, at);
+            head(&text.lexed, first, last).into_iter().collect()
+        });
+        assert_eq!(all, [text.replace("(!done", "(false)")]);
+    }
 
     fn statement_at(language: &str, text: &str, at: &str) -> String {
         let source = Source::new("tide", text.as_bytes().to_vec());
