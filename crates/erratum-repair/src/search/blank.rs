@@ -44,8 +44,8 @@ pub(super) fn blank_out(
     let import = import_at(case).filter(|_| setting.phase == Phase::Name);
     let early = setting.phase <= Phase::Syntax || import.is_some();
     let own = import.iter().map(Import::stretch);
-    let mut all = own.chain(stretches(case, setting.phase)).map(|stretch| {
-        let edits = vec![stretch.edit(lexed)];
+    let mut all = own.chain(stretches(case, setting.phase)).filter_map(|stretch| {
+        let edits = stretch.edits(lexed);
         edit::apply(setting.program, &edits).ok().map(|program| (stretch, edits, program))
     });
     // As many as can be compiled at once are.
@@ -55,7 +55,7 @@ pub(super) fn blank_out(
             if cache.expired() {
                 return None;
             }
-            let next: Vec<_> = all.by_ref().take(cache.width_ahead()).collect::<Option<_>>()?;
+            let next: Vec<_> = all.by_ref().take(cache.width_ahead()).collect();
             let programs: Vec<Program> =
                 next.iter().map(|(_, _, program)| program.clone()).collect();
             known.extend(next.into_iter().zip(cache.reports(&programs, Depth::Errors)));
@@ -252,7 +252,8 @@ fn was_hidden(
     let own = (lexed.code[part.first].line, lexed.code[part.last].line);
     // A compiler that stops at the first place that is no code read past all that stands above it.
     let stage = setting.phase <= Phase::Syntax && diagnosis.phase <= Phase::Syntax;
-    if stage && lexed.language.layout {
+    let at_end = part.last + 1 == lexed.code.len();
+    if stage && (lexed.language.layout || at_end && part.first == part.last) {
         let above = |line: u32| line < own.0 && !message.text.contains("block");
         let at = message.at.as_ref().filter(|at| at.file == lexed.source.name());
         return at.is_some_and(|at| above(at.line));

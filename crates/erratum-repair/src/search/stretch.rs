@@ -7,7 +7,7 @@ use erratum_catalogue::Phase;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::{Lexed, TokenKind};
 use erratum_syntax::names::{Declared, NameKind};
-use erratum_syntax::pairs::{Odd, Pairs};
+use erratum_syntax::pairs::{Odd, OddBracket, Pairs, closing};
 use erratum_syntax::text::Text;
 use std::borrow::Cow;
 
@@ -15,6 +15,10 @@ use std::borrow::Cow;
 pub(super) struct Stretch {
     pub first: usize,
     pub last: usize,
+    /// Where it starts and ends, in bytes, if that is not where its tokens do.
+    range: Option<(usize, usize)>,
+    /// What is changed elsewhere with it.
+    also: Vec<Edit>,
     /// What stands in its place.
     by: Cow<'static, str>,
     /// Whether it is more than one statement.
@@ -28,7 +32,16 @@ pub(super) struct Stretch {
 impl Stretch {
     /// A part of which nothing stays.
     pub fn of(first: usize, last: usize) -> Stretch {
-        Stretch { first, last, by: "".into(), wide: false, heads: false, stands_in: false }
+        Stretch {
+            first,
+            last,
+            range: None,
+            also: Vec::new(),
+            by: Cow::default(),
+            wide: false,
+            heads: false,
+            stands_in: false,
+        }
     }
 
     /// The same with something in its place.
@@ -48,6 +61,10 @@ impl Stretch {
 
     /// Whether no bracket in it has its partner outside.
     fn is_whole(&self, pairs: &Pairs) -> bool {
+        // What is only put in takes nothing away.
+        if self.range.is_some() {
+            return true;
+        }
         let within = self.first..=self.last;
         let partners = within.clone().filter_map(|at| pairs.partner_of(at));
         partners.into_iter().all(|partner| within.contains(&partner))
@@ -72,8 +89,15 @@ impl Stretch {
         tokens.map(|token| text.lexed.word(token)).collect()
     }
 
+    /// All that is changed.
+    pub fn edits(&self, lexed: &Lexed) -> Vec<Edit> {
+        let own = [self.edit(lexed)];
+        own.into_iter().chain(self.also.iter().cloned()).collect()
+    }
+
     pub fn edit(&self, lexed: &Lexed) -> Edit {
-        let (from, to) = (lexed.code[self.first].start, lexed.code[self.last].end);
+        let tokens = (lexed.code[self.first].start, lexed.code[self.last].end);
+        let (from, to) = self.range.unwrap_or(tokens);
         // Line ends stay, so that places stay.
         let ends: String = lexed.source.slice(from, to).chars().filter(|c| *c == '\n').collect();
         Edit::replace(lexed.source.name(), from, to, format!("{}{ends}", self.by))
@@ -99,10 +123,16 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
         Some(at) if lexed.language.layout => items(&case.text, at),
         Some(at) if !lexed.opens_block(at) => {
             let (first, last) = statement(lexed, at);
-            vec![Stretch::of(first, last)]
+            let whole = Stretch::of(first, last);
+            odd_header(lexed, at).into_iter().chain([whole]).collect()
         }
         _ => Vec::new(),
     };
+    all.extend(open_text(lexed, token).filter(|_| early));
+    all.extend(open_blocks(&case.text, token).filter(|_| early));
+    if phase < Phase::Syntax {
+        all.extend(evened(&case.text));
+    }
     all.extend(match lexed.language.layout {
         // Where the text does not read as code at the start of an item, the one before did not end.
         true if early && lexed.code[token].first && token > 0 => {
@@ -126,6 +156,9 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
         }
         false => statements(case, token, phase),
     });
+    if phase == Phase::Syntax {
+        all.extend(evened(&case.text));
+    }
     let mut open = case.text.pairs.block_of(lexed, token);
     while let Some(at) = open {
         if let Some(close) = case.text.pairs.partner_of(at).filter(|close| *close > at + 1) {
@@ -138,6 +171,75 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
     }
     all.retain(|stretch| stretch.first <= stretch.last && stretch.is_whole(&case.text.pairs));
     all
+}
+
+/// The header of a loop or of a condition around a bracket that nothing closes: its block is taken for a
+/// part of what stands in the bracket.
+fn odd_header(lexed: &Lexed, bracket: usize) -> Option<Stretch> {
+    let line = lexed.on_line(lexed.code[bracket].line);
+    let first = line.start + usize::from(lexed.is(line.start, "}"));
+    let open = line.end.checked_sub(1).filter(|last| lexed.is(*last, "{") && *last > bracket)?;
+    head(lexed, first, open)
+}
+
+/// The first line of a text that does not end: what stands on the other lines is code, most likely.
+fn open_text(lexed: &Lexed, token: usize) -> Option<Stretch> {
+    let own = lexed.code.get(token).filter(|own| own.kind == TokenKind::Str && !own.closed)?;
+    let text = lexed.text(own);
+    let (line, _) = text.split_once('\n')?;
+    let quote = text.chars().next()?;
+    let by = format!("{quote}{quote}");
+    let range = Some((own.start, own.start + line.len()));
+    Some(Stretch { range, ..Stretch::of(token, token).with(by) })
+}
+
+/// The end of the text, with what ends the blocks that are open there.
+fn open_blocks(text: &Text, token: usize) -> Option<Stretch> {
+    let lexed = &text.lexed;
+    let last = lexed.code.len().checked_sub(1).filter(|last| *last == token)?;
+    let odd = text.pairs.odd.iter().rev().filter(|odd| odd.odd == Odd::Unclosed);
+    let blocks = odd.filter(|odd| lexed.is(odd.token, "{") && lexed.opens_block(odd.token));
+    let ends = "}".repeat(blocks.count());
+    (!ends.is_empty()).then(|| put_in(lexed, last + 1, &ends))
+}
+
+/// The brackets without a partner: one of them, then all, with a partner or left out.
+fn evened(text: &Text) -> Vec<Stretch> {
+    let lexed = &text.lexed;
+    let even = |odd: &OddBracket| match odd.odd {
+        Odd::Unopened => Some(Stretch {
+            range: Some(bytes(lexed, odd.token)),
+            ..Stretch::of(odd.token, odd.token)
+        }),
+        Odd::Unclosed => Some(put_in(lexed, *odd.before.first()?, closing(lexed, odd.token))),
+    };
+    let mut all: Vec<Stretch> = text.pairs.odd.iter().rev().take(ODD).filter_map(even).collect();
+    if all.len() > 1 {
+        let mut together = text.pairs.odd.iter().filter_map(even);
+        if let Some(mut first) = together.next() {
+            first.also = together.map(|one| one.edit(lexed)).collect();
+            all.push(first);
+        }
+    }
+    all
+}
+
+/// How many brackets without a partner are tried one by one.
+const ODD: usize = 3;
+
+/// Something before a token, or at the end of the text.
+fn put_in(lexed: &Lexed, before: usize, mark: &str) -> Stretch {
+    let last = lexed.code.len().saturating_sub(1);
+    let at = match lexed.code.get(before) {
+        Some(token) => token.start,
+        None => lexed.code[last].end,
+    };
+    let own = before.min(last);
+    Stretch { range: Some((at, at)), ..Stretch::of(own, own).with(format!(" {mark} ")) }
+}
+
+fn bytes(lexed: &Lexed, token: usize) -> (usize, usize) {
+    (lexed.code[token].start, lexed.code[token].end)
 }
 
 /// The element of a list in braces around a token, with the mark behind it: one field of a value.
@@ -184,6 +286,7 @@ fn statements(case: &Case, token: usize, phase: Phase) -> Vec<Stretch> {
     if let Some(open) = open.filter(|_| lexed.language.receivers && lexed.is(line.start, "for")) {
         around(lexed, pairs, line.start, open, &mut all);
     }
+    all.extend(with_head_before(&case.text, first, last).filter(|_| early));
     all.extend(bases(&case.text, first, last));
     all.extend(parameters(&case.text, first, last, token).filter(|_| early));
     around(lexed, pairs, first, last, &mut all);
@@ -200,6 +303,19 @@ fn statements(case: &Case, token: usize, phase: Phase) -> Vec<Stretch> {
         }
     }
     all
+}
+
+/// A block with the head of a routine that ends before it, as if it had no block.
+fn with_head_before(text: &Text, first: usize, last: usize) -> Option<Stretch> {
+    let (lexed, pairs) = (&text.lexed, &text.pairs);
+    let close = pairs.partner_of(last).filter(|_| lexed.opens_block(last))?;
+    let end = first.checked_sub(1).filter(|end| ends_statement(lexed, *end))?;
+    let head = statement(lexed, end).0;
+    let mut declared = text.names.declared.iter();
+    let own =
+        declared.any(|one| one.kind == NameKind::Function && (head..end).contains(&one.token));
+    let bare = lexed.is(end - 1, ")") && !(head..end).any(|at| lexed.opens_block(at));
+    (own && bare).then(|| Stretch::of(head, close))
 }
 
 /// What a type takes over, in its head.
@@ -283,9 +399,10 @@ fn head(lexed: &Lexed, first: usize, open: usize) -> Option<Stretch> {
     let never = language.default_of(language.usual.truth)?;
     let bracketed = lexed.is(first + 1, "(");
     let never = if bracketed { format!("({never})") } else { never.to_owned() };
+    let looping = language.is_keyword("while");
     let (first, by) = match word.as_str() {
         "if" | "while" => (first + 1, never),
-        "for" | "foreach" if language.is_keyword("while") => (first, format!("while {never}")),
+        "for" | "foreach" if looping => (first, format!("while {never}")),
         "for" => (first + 1, never),
         _ => return None,
     };
@@ -452,6 +569,55 @@ mod tests {
             head(&text.lexed, first, last).into_iter().collect()
         });
         assert_eq!(all, [text.replace("(!done", "(false)")]);
+    }
+
+    #[test]
+    fn an_odd_bracket_does_not_take_the_block_behind_it() {
+        let text = "for (let tide of tides: {\n  low();\n}\n";
+        let all = each_without("typescript", text, "(let", |text, at| {
+            odd_header(&text.lexed, at).into_iter().collect()
+        });
+        assert_eq!(all, [text.replace("for (let tide of tides:", "while (false)")]);
+    }
+
+    #[test]
+    fn a_text_without_its_end_ends_with_its_line() {
+        let text = "const low = `tide;\nconst high = 4;\n";
+        let all = each_without("typescript", text, "`", |text, at| {
+            open_text(&text.lexed, at).into_iter().collect()
+        });
+        assert_eq!(all, [text.replace("`tide;", "``")]);
+    }
+
+    #[test]
+    fn blocks_that_are_open_at_the_end_are_closed_there() {
+        let text = "class Pier {\n  moor() {\n    tide();\n}\n";
+        let all = each_without("typescript", text, "}\n", |text, _| {
+            open_blocks(text, text.lexed.code.len() - 1).into_iter().collect()
+        });
+        assert_eq!(all, ["class Pier {\n  moor() {\n    tide();\n} } \n"]);
+    }
+
+    #[test]
+    fn odd_brackets_are_made_even() {
+        let text = "fn low() {\n    tide(3;\n}\n\nfn high() {\n    deep(4;\n}\n";
+        let all = each_without("rust", text, "tide", |text, _| evened(text));
+        assert_eq!(all[0], text.replace("deep(4;", "deep(4 ) ;"));
+        assert_eq!(all[1], text.replace("tide(3;", "tide(3 ) ;"));
+        assert_eq!(all.len(), 3);
+        let text = "fn low() {\n    tide(3));\n}\n";
+        let all = each_without("rust", text, "tide", |text, _| evened(text));
+        assert_eq!(all, [text.replace("3))", "3)")]);
+    }
+
+    #[test]
+    fn a_block_goes_with_the_head_that_ended_before_it() {
+        let text = "function low(tide: number); number {\n  return 3;\n}\nhigh();\n";
+        let all = each_without("typescript", text, "number {", |text, at| {
+            let (first, last) = statement(&text.lexed, at);
+            with_head_before(text, first, last).into_iter().collect()
+        });
+        assert_eq!(all, ["\n\n\nhigh();\n"]);
     }
 
     fn statement_at(language: &str, text: &str, at: &str) -> String {
