@@ -35,6 +35,9 @@ pub struct Options {
     /// Compiles that a search may take
     #[arg(long, value_name = "N", default_value_t = 100)]
     compiles: usize,
+    /// Give no fix for a third of the lines, which this number chooses: how a search gets past what nothing mends
+    #[arg(long, value_name = "SEED")]
+    unmended: Option<u64>,
     /// Seconds that a search may take, in the place of compiles: as a learner waits for it
     #[arg(long, value_name = "SECONDS", conflicts_with = "compiles")]
     budget: Option<f64>,
@@ -296,7 +299,7 @@ fn look(
     let mut session = session(&wrong, language)?;
     let started = Instant::now();
     let report = session.first()?;
-    let mut limits = search::Limits::default();
+    let mut limits = search::Limits { unmended: options.unmended, ..search::Limits::default() };
     match options.budget {
         Some(seconds) => session.set_budget(Duration::try_from_secs_f64(seconds)?),
         None => limits.compiles = Some(options.compiles),

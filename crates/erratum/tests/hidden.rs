@@ -142,3 +142,28 @@ fn what_cannot_be_mended_takes_no_line_below_it_along() {
     let wanted = [(3, "`update`"), (4, "`get`"), (5, "write `length`")];
     support::told("scalac", "Port.scala", scala, &wanted);
 }
+
+/// A field, a guard and a class that nothing mends: what they declare keeps its shape, and the mistakes
+/// behind them are found.
+#[test]
+fn behind_what_nothing_mends_haskell_is_read_on() {
+    if !have("ghc") {
+        return;
+    }
+    let text = "module Main where\n\ndata Berth = Berth\n  { name :: String\n  , depth @@ Int\n  } deriving (Show, Mooring)\n\nlow :: Berth -> Bool\nlow b\n  | depth b < 3 ~> True\n  | otherwise = False\n\nmain :: IO ()\nmain = do\n  let berths = [Berth \"north\" 4, Berth \"south\" 2]\n  putStrLn (unwords (map name bertsh))\n  print (length berths + \"3\")\n";
+    let told = told("Berths.hs", text);
+    check_lines(&told, &[5, 6, 10, 16, 17]);
+    let fixed =
+        |line: &str| told.iter().any(|told| told.starts_with(line) && told.contains("guess"));
+    assert!(fixed("16:") && fixed("17:"), "{told:#?}");
+}
+
+/// An unknown class above, parameters that do not read, a header with an odd bracket.
+#[test]
+fn behind_heads_that_nothing_mends_bodies_are_read() {
+    if !have("mcs") {
+        return;
+    }
+    let text = "using System;\n\nclass Berth : Wharf {\n    public int Depth() { return 6; }\n}\n\nclass Quay {\n    static int Low(int a ?? b) {\n        return 3;\n    }\n\n    static void Main() {\n        while (Low(3) @ 4 {\n            Console.WriteLine(\"low\");\n        }\n        var berth = new Berth();\n        int low = \"low\";\n        Console.WriteLine(low);\n    }\n}\n";
+    check_lines(&told("Quay.cs", text), &[3, 8, 13, 17]);
+}

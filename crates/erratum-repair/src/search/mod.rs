@@ -159,6 +159,9 @@ pub struct Limits {
     /// When [`judge`] ends, with what it knows then; `None` for when it is done. A search ends as
     /// [`Compile::expired`] says.
     pub until: Option<Instant>,
+    /// To measure how a search gets past what nothing mends: no fix is proposed for the messages of a third
+    /// of the lines, which this number chooses.
+    pub unmended: Option<u64>,
 }
 
 impl Default for Limits {
@@ -169,6 +172,7 @@ impl Default for Limits {
             alternatives: 3,
             compiles: None,
             until: None,
+            unmended: None,
         }
     }
 }

@@ -23,6 +23,7 @@ use erratum_syntax::newer;
 use erratum_syntax::source::Program;
 use erratum_syntax::text::Text;
 use std::collections::HashMap;
+use std::hash::{DefaultHasher, Hash, Hasher};
 use std::rc::Rc;
 use std::sync::Arc;
 
@@ -317,7 +318,9 @@ impl<'a> Search<'a> {
         let case = Case::new(&node.program, text.clone(), message, &report.messages, &diagnosis)
             .map(|case| case.with_others(others.clone()).with_blanked(node.blanked.clone()))
             .map(|case| case.with_version(self.version()));
+        let unmended = self.limits.unmended.is_some_and(|seed| is_chosen(seed, &text, message));
         let candidates = match &case {
+            _ if unmended => Vec::new(),
             Some(case) => {
                 let fixes::Proposed { candidates, failed } = fixes::propose(case);
                 failed.iter().for_each(|family| self.watch.tell(|| Event::Failed { family }));
@@ -527,6 +530,14 @@ fn without(mut node: Node, lost: Lost) -> Node {
 fn stands_out(candidates: &[Candidate]) -> bool {
     let score = |at: usize| candidates.get(at).map_or(f64::NEG_INFINITY, |c| c.score.total());
     score(0) - score(1) >= w::STANDS_OUT
+}
+
+/// Whether the line of a message is among the third that a seed chooses.
+fn is_chosen(seed: u64, text: &Text, message: &Message) -> bool {
+    let line = message.line().map(|line| text.lexed.source.line_text(line).trim().to_owned());
+    let mut hasher = DefaultHasher::new();
+    (seed, line).hash(&mut hasher);
+    hasher.finish().is_multiple_of(3)
 }
 
 /// The least doubtful node; of several, the one that has come furthest.
