@@ -27,6 +27,8 @@ pub(super) struct Blanked {
     pub trial: Trial,
     /// Whether it is more than one statement.
     pub wide: bool,
+    /// Whether it is the head of a block that stays.
+    heads: bool,
 }
 
 /// The smallest stretch without which the message is gone and nothing of its phase is new. Where the
@@ -85,7 +87,8 @@ pub(super) fn blank_out(
         let apart = |(to, own): &(usize, Blanked)| {
             let place = |at: usize| lexed.source.line_of(at);
             let last = own.trial.candidate.edits.iter().map(|edit| place(edit.end)).max();
-            last.is_some_and(|last| place(*to) > last + 1)
+            // Behind a head that went, the next line is the first of its block.
+            last.is_some_and(|last| place(*to) > last + u32::from(!own.heads))
         };
         let holds =
             |to: usize| stretch.wide || (lexed.code[stretch.first].start..end).contains(&to);
@@ -110,7 +113,7 @@ pub(super) fn blank_out(
             then: Vec::new(),
         };
         let trial = Trial { candidate, program, report, difference, total: 0.0, objection: true };
-        let blanked = Blanked { trial, wide: stretch.wide };
+        let blanked = Blanked { trial, wide: stretch.wide, heads: stretch.heads };
         match reads_to {
             None => return Some(blanked),
             Some(_) if !worth => without_names = Some(blanked),

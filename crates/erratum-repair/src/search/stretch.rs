@@ -61,7 +61,7 @@ impl Stretch {
 
     /// Whether no bracket in it has its partner outside.
     fn is_whole(&self, pairs: &Pairs) -> bool {
-        // What is only put in takes nothing away.
+        // What is put in takes nothing away, and the compiler judges whether an odd line may go.
         if self.range.is_some() {
             return true;
         }
@@ -130,7 +130,13 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
     };
     all.extend(open_text(lexed, token).filter(|_| early));
     all.extend(open_blocks(&case.text, token).filter(|_| early));
-    if phase < Phase::Syntax {
+    // Where the end of a block was meant before the place, what stands there is sound.
+    let meant_before = |odd: &OddBracket| {
+        odd.odd == Odd::Unclosed && odd.before.first().is_some_and(|before| *before <= token)
+    };
+    let ended = case.text.pairs.odd.iter().any(meant_before) && lexed.starts_line(token);
+    let evened_first = phase < Phase::Syntax || phase == Phase::Syntax && ended;
+    if evened_first {
         all.extend(evened(&case.text));
     }
     all.extend(match lexed.language.layout {
@@ -156,7 +162,10 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
         }
         false => statements(case, token, phase),
     });
-    if phase == Phase::Syntax {
+    if early && !lexed.language.layout {
+        all.push(line_of(lexed, token));
+    }
+    if early && !evened_first {
         all.extend(evened(&case.text));
     }
     let mut open = case.text.pairs.block_of(lexed, token);
@@ -222,6 +231,14 @@ fn evened(text: &Text) -> Vec<Stretch> {
         }
     }
     all
+}
+
+/// The line of a token, whatever its brackets pair with: one that is odd may have taken the partner of another.
+fn line_of(lexed: &Lexed, token: usize) -> Stretch {
+    let line = lexed.on_line(lexed.code[token].line);
+    let (first, last) = (line.start, line.end.saturating_sub(1).max(line.start));
+    let range = (lexed.code[first].start, lexed.code[last].end);
+    Stretch { range: Some(range), ..Stretch::of(first, last) }
 }
 
 /// How many brackets without a partner are tried one by one.
@@ -370,6 +387,7 @@ fn around(lexed: &Lexed, pairs: &Pairs, first: usize, last: usize, all: &mut Vec
         && let Some(close) = pairs.partner_of(last)
     {
         all.extend(head(lexed, first, last));
+        all.extend(neutral_heads(lexed, first, last));
         // The call that a function is handed to ends behind it.
         let ends = |at: &usize| matches!(lexed.word(*at), ")" | "]") || ends_statement(lexed, *at);
         let tail = (close + 1..lexed.code.len()).take_while(ends).count();
@@ -407,6 +425,21 @@ fn head(lexed: &Lexed, first: usize, open: usize) -> Option<Stretch> {
         _ => return None,
     };
     (first <= last).then_some(Stretch { heads: true, ..Stretch::of(first, last).with(by) })
+}
+
+/// A head that does not read, before a block that stays: none, or one that any members may stand behind.
+fn neutral_heads(lexed: &Lexed, first: usize, open: usize) -> Vec<Stretch> {
+    let language = lexed.language;
+    if first >= open || !lexed.is(open, "{") {
+        return Vec::new();
+    }
+    let head = || Stretch { heads: true, ..Stretch::of(first, open - 1) };
+    let name = (first..open).rev().find(|at| lexed.kind(*at) == Some(TokenKind::Name));
+    let words = ["class", "impl"].into_iter().filter(|word| language.is_keyword(word));
+    let named = name.map(|name| lexed.word(name).to_owned());
+    let of_members =
+        words.filter_map(|word| Some(head().with(format!("{word} {}", named.as_ref()?))));
+    [head()].into_iter().chain(of_members).collect()
 }
 
 /// Whether a token only ends a statement.
@@ -596,6 +629,23 @@ mod tests {
             open_blocks(text, text.lexed.code.len() - 1).into_iter().collect()
         });
         assert_eq!(all, ["class Pier {\n  moor() {\n    tide();\n} } \n"]);
+    }
+
+    #[test]
+    fn a_head_that_does_not_read_gives_way_to_none() {
+        let text = "Object Pier {\n  def low = 3\n}\n";
+        let all = each_without("scala", text, "Pier", |text, at| {
+            let (first, last) = statement(&text.lexed, at);
+            neutral_heads(&text.lexed, first, last)
+        });
+        assert_eq!(all, [text.replace("Object Pier", ""), text.replace("Object", "class")]);
+    }
+
+    #[test]
+    fn a_line_goes_whatever_its_brackets_pair_with() {
+        let text = "func low() {\n\ttides := []Tide{{3}, {4}\n\tdeep()\n}\n";
+        let all = each_without("go", text, "{4", |text, at| vec![line_of(&text.lexed, at)]);
+        assert_eq!(all, [text.replace("tides := []Tide{{3}, {4}", "")]);
     }
 
     #[test]
