@@ -164,6 +164,6 @@ fn behind_heads_that_nothing_mends_bodies_are_read() {
     if !have("mcs") {
         return;
     }
-    let text = "using System;\n\nclass Berth : Wharf {\n    public int Depth() { return 6; }\n}\n\nclass Quay {\n    static int Low(int a ?? b) {\n        return 3;\n    }\n\n    static void Main() {\n        while (Low(3) @ 4 {\n            Console.WriteLine(\"low\");\n        }\n        var berth = new Berth();\n        int low = \"low\";\n        Console.WriteLine(low);\n    }\n}\n";
+    let text = "using System;\n\nclass Berth : Wharf {\n    public override int Depth() { return 6; }\n}\n\nclass Quay {\n    static int Low(int a ?? b) {\n        return 3;\n    }\n\n    static void Main() {\n        while (Low(3) @ 4 {\n            Console.WriteLine(\"low\");\n        }\n        var berth = new Berth();\n        int low = \"low\";\n        Console.WriteLine(low);\n    }\n}\n";
     check_lines(&told("Quay.cs", text), &[3, 8, 13, 17]);
 }

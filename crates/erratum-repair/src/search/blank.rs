@@ -273,7 +273,14 @@ fn was_hidden(
     let lacks = message.text.starts_with("No instance for") && !names_it();
     let around = lost::item_lines(&case.text, part.first);
     let around = around.filter(|_| !lacks).or(Some(own).filter(|_| lacks));
-    let around = around.or(Some(own).filter(|_| setting.phase == Phase::Name));
+    // A routine of a class stands in no other one.
+    let whole = || {
+        names.declared.iter().any(|declared| {
+            declared.kind == NameKind::Function
+                && (part.first..=part.last).contains(&declared.token)
+        })
+    };
+    let around = around.or(Some(own).filter(|_| setting.phase == Phase::Name || whole()));
     let (Some((first, last)), Some(at)) = (around, &message.at) else { return false };
     at.file == lexed.source.name() && !(first..=last).contains(&at.line)
 }

@@ -91,6 +91,8 @@ pub(super) struct Node {
     pub since: Arc<Vec<usize>>,
     /// Messages (by index) that were passed over.
     pub passed: HashSet<usize>,
+    /// Those of them that only hang on another one.
+    pub hung: HashSet<usize>,
     /// How it came here.
     pub steps: Vec<Arc<Step>>,
     /// The names that stand in the parts which are blanked out.
@@ -116,6 +118,7 @@ impl Node {
             origin: Arc::new(origin),
             since: Arc::new(since),
             passed: HashSet::new(),
+            hung: HashSet::new(),
             steps: Vec::new(),
             blanked: Arc::default(),
             unsettled: Vec::new(),
@@ -141,6 +144,7 @@ impl Node {
         let Some(taken) = step.taken() else {
             next.passed.insert(target);
             next.passed.extend(step.hanging());
+            next.hung.extend(step.hanging());
             return next;
         };
         let mut report = taken.report.clone();
@@ -155,11 +159,15 @@ impl Node {
         let mut origin = vec![None; report.messages.len()];
         let mut since = vec![next.steps.len(); report.messages.len()];
         next.passed = HashSet::new();
+        next.hung = HashSet::new();
         for (old, new) in difference.stays {
             origin[new] = self.origin[old];
             since[new] = self.since[old];
             if self.passed.contains(&old) || step.hanging().contains(&old) {
                 next.passed.insert(new);
+            }
+            if self.hung.contains(&old) || step.hanging().contains(&old) {
+                next.hung.insert(new);
             }
         }
         next.origin = Arc::new(origin);

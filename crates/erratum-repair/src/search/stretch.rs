@@ -287,7 +287,7 @@ fn statements(case: &Case, token: usize, phase: Phase) -> Vec<Stretch> {
     let early = phase <= Phase::Syntax;
     // What stands at the end of a block without its end mark is told of at the end of the block.
     if early && token > 0 && lexed.closes_block(token) && !lexed.divides(token - 1) {
-        around(lexed, pairs, statement(lexed, token - 1).0, token - 1, &mut all);
+        around(&case.text, early, (statement(lexed, token - 1).0, token - 1), &mut all);
     }
     // Without its head, the body of a routine would be that of the program.
     if let Some(whole) = headed(lexed, pairs, first).filter(|_| phase <= Phase::Syntax) {
@@ -301,16 +301,16 @@ fn statements(case: &Case, token: usize, phase: Phase) -> Vec<Stretch> {
     let line = lexed.on_line(lexed.code[token].line);
     let open = (token..line.end).find(|at| lexed.opens_block(*at));
     if let Some(open) = open.filter(|_| lexed.language.receivers && lexed.is(line.start, "for")) {
-        around(lexed, pairs, line.start, open, &mut all);
+        around(&case.text, early, (line.start, open), &mut all);
     }
     all.extend(with_head_before(&case.text, first, last).filter(|_| early));
     all.extend(bases(&case.text, first, last));
     all.extend(parameters(&case.text, first, last, token).filter(|_| early));
-    around(lexed, pairs, first, last, &mut all);
+    around(&case.text, early, (first, last), &mut all);
     // What stands in brackets may have statements of its own.
     let (outer, end) = whole_statement(lexed, pairs, token);
     if (outer, end) != (first, last) {
-        around(lexed, pairs, outer, end, &mut all);
+        around(&case.text, early, (outer, end), &mut all);
     }
     if phase <= Phase::Syntax {
         all.extend(routine(lexed, pairs, outer));
@@ -381,13 +381,16 @@ fn types_around(text: &Text, token: usize) -> Vec<Stretch> {
 }
 
 /// A statement, with the block that it heads if it does, or as the end of its path.
-fn around(lexed: &Lexed, pairs: &Pairs, first: usize, last: usize, all: &mut Vec<Stretch>) {
+fn around(text: &Text, early: bool, (first, last): (usize, usize), all: &mut Vec<Stretch>) {
+    let (lexed, pairs) = (&text.lexed, &text.pairs);
     let never = lexed.language.never;
     if lexed.opens_block(last)
         && let Some(close) = pairs.partner_of(last)
     {
         all.extend(head(lexed, first, last));
-        all.extend(neutral_heads(lexed, first, last));
+        if early {
+            all.extend(neutral_heads(lexed, first, last));
+        }
         // The call that a function is handed to ends behind it.
         let ends = |at: &usize| matches!(lexed.word(*at), ")" | "]") || ends_statement(lexed, *at);
         let tail = (close + 1..lexed.code.len()).take_while(ends).count();

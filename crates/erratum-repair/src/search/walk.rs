@@ -429,11 +429,16 @@ impl Search<'_> {
         let report = node.report.clone();
         let diagnoser = self.diagnoser.clone();
         let messages = report.messages.iter().enumerate();
-        let mut hanging = messages.filter(|(index, message)| {
+        let hanging = messages.filter(|(index, message)| {
             let hangs = || node.hangs_on_blanked(*index) || node.tells_of_loss(*index, &diagnoser);
             message.is_error() && node.origin[*index].is_none() && hangs()
         });
-        hanging.find_map(|(target, message)| {
+        // What hangs on a mistake from the first may hide others, too.
+        let mut hung: Vec<usize> = node.hung.iter().copied().collect();
+        hung.sort_unstable();
+        let hung = hung.into_iter().filter(|index| report.messages[*index].is_error());
+        let hung = hung.take(w::HUNG).map(|index| (index, &report.messages[index]));
+        hanging.chain(hung).find_map(|(target, message)| {
             let diagnosis = diagnoser.diagnose(message);
             let text = self.text(&node.program, &self.file_of(message))?;
             let setting = Setting {

@@ -130,3 +130,5 @@ pub const JUDGED_AHEAD: f64 = 0.5;
 
 /// How many parts are switched off at most only because they hang on parts that were.
 pub(super) const CLEARED: usize = 8;
+/// Of how many messages that hang on a mistake from the first the statements are switched off.
+pub(super) const HUNG: usize = 2;
