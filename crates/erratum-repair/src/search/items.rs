@@ -107,10 +107,17 @@ pub(super) fn of_type(text: &Text, token: usize) -> Vec<Stretch> {
 
 /// The token that the item around a token begins with, at the left edge.
 fn head_of(text: &Text, token: usize) -> Option<usize> {
-    let lexed = &text.lexed;
-    let edge =
-        |at: &usize| lexed.code[*at].first && lexed.source.indent(lexed.code[*at].line) == Some(0);
-    (0..=token).rev().find(edge)
+    (0..=token).rev().find(|at| is_edge(&text.lexed, *at))
+}
+
+/// The token that the next item begins with, or the number of tokens.
+fn end_of(text: &Text, token: usize) -> usize {
+    let all = text.lexed.code.len();
+    (token + 1..all).find(|at| is_edge(&text.lexed, *at)).unwrap_or(all)
+}
+
+fn is_edge(lexed: &Lexed, at: usize) -> bool {
+    lexed.code[at].first && lexed.source.indent(lexed.code[at].line) == Some(0)
 }
 
 /// One class of those that a type has without an `instance`, with its comma.
@@ -121,8 +128,7 @@ fn derived(text: &Text, head: usize, token: usize) -> Option<Stretch> {
         return (token == word + 1).then(|| Stretch::of(token, token).with(NO_TYPE));
     }
     let Some(close) = text.pairs.partner_of(word + 1) else {
-        let end = (token..lexed.code.len()).find(|at| head_of(text, *at) != Some(head));
-        return Some(Stretch::of(word, end.unwrap_or(lexed.code.len()) - 1));
+        return Some(Stretch::of(word, end_of(text, token) - 1));
     };
     if !(word + 2..close).contains(&token) {
         return None;
@@ -148,10 +154,9 @@ fn field(text: &Text, head: usize, token: usize) -> Option<Stretch> {
     }
     let own = |at: &usize| text.pairs.inside_of(*at) == Some(open);
     let before = (open..=token).rev().find(|at| *at == open || own(at) && lexed.is(*at, ","))?;
-    let ends = |at: &usize| {
-        lexed.is(*at, "}") || own(at) && lexed.is(*at, ",") || head_of(text, *at) != Some(head)
-    };
-    let last = (before + 1..lexed.code.len()).find(ends)? - 1;
+    let ends = |at: &usize| lexed.is(*at, "}") || own(at) && lexed.is(*at, ",");
+    let end = end_of(text, token);
+    let last = (before + 1..end).find(ends).unwrap_or(end) - 1;
     let name = (before + 1..=last).find(|at| lexed.kind(*at) == Some(TokenKind::Name))?;
     let mut letters = lexed.word(name).chars();
     let first = letters.next()?.to_lowercase();
@@ -166,21 +171,19 @@ pub(super) fn derives<'a>(text: &'a Text, covered: impl Fn(usize) -> bool) -> Ve
         return Vec::new();
     }
     let mut types = Vec::new();
-    let word = |at: usize| lexed.word(at);
-    for at in (0..lexed.code.len()).filter(|at| covered(*at)) {
-        let in_list = || {
-            head_of(text, at).is_some_and(|head| {
-                (head..=at).any(|at| word(at) == "deriving") && word(head) != "deriving"
-            })
-        };
-        match word(at) {
-            "instance" => {
-                let of = (at + 1..lexed.code.len()).take_while(|at| {
-                    word(*at) != "where" && lexed.code[*at].line == lexed.code[at + 1].line
-                });
-                types.extend(of.filter(|at| lexed.kind(*at) == Some(TokenKind::Name)).map(word));
+    for at in (0..lexed.code.len()).filter(|at| matches!(lexed.word(*at), "instance" | "deriving"))
+    {
+        let line = lexed.on_line(lexed.code[at].line);
+        let named = |at: &usize| lexed.kind(*at) == Some(TokenKind::Name);
+        match (lexed.word(at), head_of(text, at)) {
+            ("instance", _) if covered(at) => {
+                let of = (at + 1..line.end).take_while(|at| !lexed.is(*at, "where")).filter(named);
+                types.extend(of.map(|at| lexed.word(at)));
             }
-            _ if in_list() => types.extend(head_of(text, at).map(|head| word(head + 1))),
+            ("deriving", Some(head)) if head < at => {
+                let mut listed = at..end_of(text, at);
+                types.extend(listed.any(&covered).then(|| lexed.word(head + 1)));
+            }
             _ => {}
         }
     }
@@ -244,6 +247,8 @@ mod tests {
     use super::super::stretch::each_without;
     use super::*;
     use crate::fixes::testing::with_case;
+    use erratum_syntax::language::by_id;
+    use erratum_syntax::source::Source;
 
     fn blanked(language: &str, text: &str, at: &str) -> Vec<String> {
         each_without(language, text, at, items)
@@ -311,6 +316,20 @@ mod tests {
         assert_eq!(of_types(text, "Eq"), [text.replace(" deriving (Show, Eq", " ")]);
         // A value has no classes.
         assert!(of_types("low = (Low, deep)\n", "deep").is_empty());
+    }
+
+    #[test]
+    fn what_is_switched_off_takes_classes_from_types() {
+        let source = Source::new(
+            "tide",
+            b"data Tide = Low deriving (Show, Eq)\n\ninstance Ord Tide".to_vec(),
+        );
+        let text = Text::new(&source, by_id("haskell").unwrap());
+        let at =
+            |word: &str| (0..text.lexed.code.len()).find(|at| text.lexed.is(*at, word)).unwrap();
+        assert_eq!(derives(&text, |one| one == at("Eq")), ["Tide"]);
+        assert_eq!(derives(&text, |one| one >= at("instance")), ["Ord", "Tide"]);
+        assert!(derives(&text, |one| one == at("Low")).is_empty());
     }
 
     #[test]

@@ -331,7 +331,7 @@ fn with_head_before(text: &Text, first: usize, last: usize) -> Option<Stretch> {
     let mut declared = text.names.declared.iter();
     let own =
         declared.any(|one| one.kind == NameKind::Function && (head..end).contains(&one.token));
-    let bare = lexed.is(end - 1, ")") && !(head..end).any(|at| lexed.opens_block(at));
+    let bare = lexed.before(end) == ")" && !(head..end).any(|at| lexed.opens_block(at));
     (own && bare).then(|| Stretch::of(head, close))
 }
 
