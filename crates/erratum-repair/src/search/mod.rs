@@ -19,6 +19,7 @@ mod lost;
 mod minimise;
 mod node;
 mod observe;
+mod odd;
 mod readings;
 mod report;
 mod sound;

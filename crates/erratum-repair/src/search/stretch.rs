@@ -1,13 +1,14 @@
 //! Which parts of a text may be switched off around a message, the smallest first.
 
 use super::items::{items, of_type, unknown_type};
+use super::odd;
 use super::value::values;
 use crate::fixes::Case;
 use erratum_catalogue::Phase;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::{Lexed, TokenKind};
 use erratum_syntax::names::{Declared, NameKind};
-use erratum_syntax::pairs::{Odd, OddBracket, Pairs, closing};
+use erratum_syntax::pairs::Pairs;
 use erratum_syntax::text::Text;
 use std::borrow::Cow;
 
@@ -52,6 +53,16 @@ impl Stretch {
     /// The same as one of more than one statement, or not.
     pub fn wide(self, wide: bool) -> Stretch {
         Stretch { wide, ..self }
+    }
+
+    /// The same from one byte to another instead of from token to token.
+    pub fn over(self, range: (usize, usize)) -> Stretch {
+        Stretch { range: Some(range), ..self }
+    }
+
+    /// The same with what is changed elsewhere.
+    pub fn and(self, also: Vec<Edit>) -> Stretch {
+        Stretch { also, ..self }
     }
 
     /// A value in whose place one of any type stands.
@@ -115,29 +126,14 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
     });
     let token = case.token - usize::from(behind);
     let early = phase <= Phase::Syntax;
-    // A bracket that nothing closes takes what follows with it.
-    let unclosed = case.text.pairs.odd.iter().rev().filter(|_| early);
-    let mut unclosed = unclosed.filter(|odd| odd.odd == Odd::Unclosed && odd.token < token);
-    let unclosed = unclosed.next().map(|odd| odd.token);
-    let mut all: Vec<Stretch> = match unclosed {
-        Some(at) if lexed.language.layout => items(&case.text, at),
-        Some(at) if !lexed.opens_block(at) => {
-            let (first, last) = statement(lexed, at);
-            let whole = Stretch::of(first, last);
-            odd_header(lexed, at).into_iter().chain([whole]).collect()
-        }
-        _ => Vec::new(),
+    let mut all = match early {
+        true => odd::parts(&case.text, token),
+        false => Vec::new(),
     };
-    all.extend(open_text(lexed, token).filter(|_| early));
-    all.extend(open_blocks(&case.text, token).filter(|_| early));
-    // Where the end of a block was meant before the place, what stands there is sound.
-    let meant_before = |odd: &OddBracket| {
-        odd.odd == Odd::Unclosed && odd.before.first().is_some_and(|before| *before <= token)
-    };
-    let ended = case.text.pairs.odd.iter().any(meant_before) && lexed.starts_line(token);
-    let evened_first = phase < Phase::Syntax || phase == Phase::Syntax && ended;
+    let ended = phase == Phase::Syntax && odd::ended_before(&case.text, token);
+    let evened_first = phase < Phase::Syntax || ended;
     if evened_first {
-        all.extend(evened(&case.text));
+        all.extend(odd::evened(&case.text));
     }
     all.extend(match lexed.language.layout {
         // Where the text does not read as code at the start of an item, the one before did not end.
@@ -163,10 +159,10 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
         false => statements(case, token, phase),
     });
     if early && !lexed.language.layout {
-        all.push(line_of(lexed, token));
+        all.push(odd::line_of(lexed, token));
     }
     if early && !evened_first {
-        all.extend(evened(&case.text));
+        all.extend(odd::evened(&case.text));
     }
     let mut open = case.text.pairs.block_of(lexed, token);
     while let Some(at) = open {
@@ -180,83 +176,6 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
     }
     all.retain(|stretch| stretch.first <= stretch.last && stretch.is_whole(&case.text.pairs));
     all
-}
-
-/// The header of a loop or of a condition around a bracket that nothing closes: its block is taken for a
-/// part of what stands in the bracket.
-fn odd_header(lexed: &Lexed, bracket: usize) -> Option<Stretch> {
-    let line = lexed.on_line(lexed.code[bracket].line);
-    let first = line.start + usize::from(lexed.is(line.start, "}"));
-    let open = line.end.checked_sub(1).filter(|last| lexed.is(*last, "{") && *last > bracket)?;
-    head(lexed, first, open)
-}
-
-/// The first line of a text that does not end: what stands on the other lines is code, most likely.
-fn open_text(lexed: &Lexed, token: usize) -> Option<Stretch> {
-    let own = lexed.code.get(token).filter(|own| own.kind == TokenKind::Str && !own.closed)?;
-    let text = lexed.text(own);
-    let (line, _) = text.split_once('\n')?;
-    let quote = text.chars().next()?;
-    let by = format!("{quote}{quote}");
-    let range = Some((own.start, own.start + line.len()));
-    Some(Stretch { range, ..Stretch::of(token, token).with(by) })
-}
-
-/// The end of the text, with what ends the blocks that are open there.
-fn open_blocks(text: &Text, token: usize) -> Option<Stretch> {
-    let lexed = &text.lexed;
-    let last = lexed.code.len().checked_sub(1).filter(|last| *last == token)?;
-    let odd = text.pairs.odd.iter().rev().filter(|odd| odd.odd == Odd::Unclosed);
-    let blocks = odd.filter(|odd| lexed.is(odd.token, "{") && lexed.opens_block(odd.token));
-    let ends = "}".repeat(blocks.count());
-    (!ends.is_empty()).then(|| put_in(lexed, last + 1, &ends))
-}
-
-/// The brackets without a partner: one of them, then all, with a partner or left out.
-fn evened(text: &Text) -> Vec<Stretch> {
-    let lexed = &text.lexed;
-    let even = |odd: &OddBracket| match odd.odd {
-        Odd::Unopened => Some(Stretch {
-            range: Some(bytes(lexed, odd.token)),
-            ..Stretch::of(odd.token, odd.token)
-        }),
-        Odd::Unclosed => Some(put_in(lexed, *odd.before.first()?, closing(lexed, odd.token))),
-    };
-    let mut all: Vec<Stretch> = text.pairs.odd.iter().rev().take(ODD).filter_map(even).collect();
-    if all.len() > 1 {
-        let mut together = text.pairs.odd.iter().filter_map(even);
-        if let Some(mut first) = together.next() {
-            first.also = together.map(|one| one.edit(lexed)).collect();
-            all.push(first);
-        }
-    }
-    all
-}
-
-/// The line of a token, whatever its brackets pair with: one that is odd may have taken the partner of another.
-fn line_of(lexed: &Lexed, token: usize) -> Stretch {
-    let line = lexed.on_line(lexed.code[token].line);
-    let (first, last) = (line.start, line.end.saturating_sub(1).max(line.start));
-    let range = (lexed.code[first].start, lexed.code[last].end);
-    Stretch { range: Some(range), ..Stretch::of(first, last) }
-}
-
-/// How many brackets without a partner are tried one by one.
-const ODD: usize = 3;
-
-/// Something before a token, or at the end of the text.
-fn put_in(lexed: &Lexed, before: usize, mark: &str) -> Stretch {
-    let last = lexed.code.len().saturating_sub(1);
-    let at = match lexed.code.get(before) {
-        Some(token) => token.start,
-        None => lexed.code[last].end,
-    };
-    let own = before.min(last);
-    Stretch { range: Some((at, at)), ..Stretch::of(own, own).with(format!(" {mark} ")) }
-}
-
-fn bytes(lexed: &Lexed, token: usize) -> (usize, usize) {
-    (lexed.code[token].start, lexed.code[token].end)
 }
 
 /// The element of a list in braces around a token, with the mark behind it: one field of a value.
@@ -411,7 +330,7 @@ fn around(text: &Text, early: bool, (first, last): (usize, usize), all: &mut Vec
 
 /// The header of a loop or of a condition whose block opens at a token, which stays: never entered
 /// instead. What it declares is lost with it.
-fn head(lexed: &Lexed, first: usize, open: usize) -> Option<Stretch> {
+pub(super) fn head(lexed: &Lexed, first: usize, open: usize) -> Option<Stretch> {
     let language = lexed.language;
     let first = first + usize::from(lexed.is(first, "else"));
     let word = lexed.word(first).to_ascii_lowercase();
@@ -483,7 +402,7 @@ fn headed(lexed: &Lexed, pairs: &Pairs, first: usize) -> Option<Stretch> {
 }
 
 /// The first and the last token of the innermost statement that a token stands in.
-fn statement(lexed: &Lexed, token: usize) -> (usize, usize) {
+pub(super) fn statement(lexed: &Lexed, token: usize) -> (usize, usize) {
     if lexed.kind(token) == Some(TokenKind::Directive) {
         return (token, token);
     }
@@ -608,33 +527,6 @@ mod tests {
     }
 
     #[test]
-    fn an_odd_bracket_does_not_take_the_block_behind_it() {
-        let text = "for (let tide of tides: {\n  low();\n}\n";
-        let all = each_without("typescript", text, "(let", |text, at| {
-            odd_header(&text.lexed, at).into_iter().collect()
-        });
-        assert_eq!(all, [text.replace("for (let tide of tides:", "while (false)")]);
-    }
-
-    #[test]
-    fn a_text_without_its_end_ends_with_its_line() {
-        let text = "const low = `tide;\nconst high = 4;\n";
-        let all = each_without("typescript", text, "`", |text, at| {
-            open_text(&text.lexed, at).into_iter().collect()
-        });
-        assert_eq!(all, [text.replace("`tide;", "``")]);
-    }
-
-    #[test]
-    fn blocks_that_are_open_at_the_end_are_closed_there() {
-        let text = "class Pier {\n  moor() {\n    tide();\n}\n";
-        let all = each_without("typescript", text, "}\n", |text, _| {
-            open_blocks(text, text.lexed.code.len() - 1).into_iter().collect()
-        });
-        assert_eq!(all, ["class Pier {\n  moor() {\n    tide();\n} } \n"]);
-    }
-
-    #[test]
     fn a_head_that_does_not_read_gives_way_to_none() {
         let text = "Object Pier {\n  def low = 3\n}\n";
         let all = each_without("scala", text, "Pier", |text, at| {
@@ -642,25 +534,6 @@ mod tests {
             neutral_heads(&text.lexed, first, last)
         });
         assert_eq!(all, [text.replace("Object Pier", ""), text.replace("Object", "class")]);
-    }
-
-    #[test]
-    fn a_line_goes_whatever_its_brackets_pair_with() {
-        let text = "func low() {\n\ttides := []Tide{{3}, {4}\n\tdeep()\n}\n";
-        let all = each_without("go", text, "{4", |text, at| vec![line_of(&text.lexed, at)]);
-        assert_eq!(all, [text.replace("tides := []Tide{{3}, {4}", "")]);
-    }
-
-    #[test]
-    fn odd_brackets_are_made_even() {
-        let text = "fn low() {\n    tide(3;\n}\n\nfn high() {\n    deep(4;\n}\n";
-        let all = each_without("rust", text, "tide", |text, _| evened(text));
-        assert_eq!(all[0], text.replace("deep(4;", "deep(4 ) ;"));
-        assert_eq!(all[1], text.replace("tide(3;", "tide(3 ) ;"));
-        assert_eq!(all.len(), 3);
-        let text = "fn low() {\n    tide(3));\n}\n";
-        let all = each_without("rust", text, "tide", |text, _| evened(text));
-        assert_eq!(all, [text.replace("3))", "3)")]);
     }
 
     #[test]
