@@ -100,7 +100,8 @@ pub(super) fn blank_out(
             && left.iter().all(|one| one.misses)
             && copy.reveals(case, setting, &report, &difference);
         let worth = reads_to.is_none_or(|to| to > end && reads_on && beats(to));
-        if !worth && !(misses && without_names.is_none()) {
+        let spare = misses && without_names.is_none();
+        if !worth && !spare {
             continue;
         }
         let candidate = Candidate {

@@ -165,7 +165,7 @@ fn field(text: &Text, head: usize, token: usize) -> Option<Stretch> {
 }
 
 /// The types that lose a class with what a part switches off: by a `deriving` or by an `instance`.
-pub(super) fn derives<'a>(text: &'a Text, covered: impl Fn(usize) -> bool) -> Vec<&'a str> {
+pub(super) fn derives(text: &Text, covered: impl Fn(usize) -> bool) -> Vec<&str> {
     let lexed = &text.lexed;
     if !lexed.language.applies_bare {
         return Vec::new();
