@@ -234,7 +234,9 @@ fn heir(text: &Text, covered: impl Fn(usize) -> bool) -> Option<(String, u32, u3
     let lexed = &text.lexed;
     let mut types = text.names.declared.iter().filter(|one| one.kind == NameKind::Type);
     types.find_map(|one| {
-        let open = (one.token..lexed.code.len()).find(|at| lexed.opens_block(*at))?;
+        // The block of a type is the next one, with no statement between.
+        let next = (one.token..lexed.code.len()).find(|at| lexed.divides(*at))?;
+        let open = Some(next).filter(|next| lexed.opens_block(*next))?;
         let head = !covered(one.token) && !covered(open) && (one.token..open).any(&covered);
         let close = text.pairs.partner_of(open).filter(|_| head)?;
         let file = lexed.source.name().to_owned();
