@@ -2,6 +2,7 @@
 //! `len(boats)`.
 
 use super::family::{Example, Family, Phases};
+use super::imports::{import, imported};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
@@ -76,8 +77,13 @@ fn called(
         && close.is_some();
     let kept =
         if alone && GIVES_BACK.contains(&function) { format!("{value} = ") } else { String::new() };
-    let edit = Edit::replace(case.file(), from, to, format!("{kept}{function}({value}{handed})"));
-    all.push(Candidate::new(MistakeId::ForeignWord, FUNCTION, vec![edit]));
+    let call = format!("{kept}{function}({value}{handed})");
+    let mut edits = vec![Edit::replace(case.file(), from, to, call)];
+    // `strings.Split` stands in a package, which has to be brought in.
+    if let Some((package, _)) = function.split_once('.').filter(|(one, _)| !imported(case, one)) {
+        edits.insert(0, import(case, package));
+    }
+    all.push(Candidate::new(MistakeId::ForeignWord, FUNCTION, edits));
 }
 
 /// The first token of the value that ends before a dot: names with their indices and members.
@@ -122,6 +128,17 @@ mod tests {
             "package quay\n\nfunc add(b *Boat, n int) {\n\tb.days = b.days.<|>append(n)\n}\n",
             "b.days.append undefined (type []int has no field or method append)",
             "package quay\n\nfunc add(b *Boat, n int) {\n\tb.days = append(b.days, n)\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_package_has_the_functions_of_texts() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc cut(line string) []string {\n\treturn line.<|>Split(\",\")\n}\n",
+            "line.Split undefined (type string has no field or method Split)",
+            "package quay\n\nimport \"strings\"\n\nfunc cut(line string) []string {\n\treturn strings.Split(line, \",\")\n}\n",
         );
     }
 

@@ -1,4 +1,5 @@
-//! Several imports behind one word: `import "fmt", "strings"`, `import java.util.List, java.util.Map;`.
+//! Several imports behind one word: `import "fmt", "strings"`, `import java.util.List, java.util.Map;`; and a
+//! list of names that are parted by another mark: `import scala.util.{Try; Success}`.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
@@ -10,6 +11,9 @@ use erratum_syntax::lex::TokenKind;
 
 /// Each import has its own line.
 const OWN_LINES: Factor = evidence("each import has its own line", 7.0);
+
+/// The names of an import are parted by commas.
+const PARTED: Factor = evidence("the names of an import are parted by commas", 9.5);
 
 pub(super) static FAMILY: Family = Family {
     id: "import-lines",
@@ -32,6 +36,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if word.is_empty() || !lexed.is(line.start, word) {
         return;
     }
+    parted(case, line.clone(), all);
     let end = language.import.after.trim();
     let last = line.end - usize::from(!end.is_empty() && lexed.is(line.end - 1, end));
     let commas: Vec<usize> = (line.start + 1..last).filter(|at| lexed.is(*at, ",")).collect();
@@ -71,10 +76,36 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     all.push(Candidate::new(MistakeId::ForeignMark, OWN_LINES, vec![edit]));
 }
 
+/// The names in braces are parted by commas.
+fn parted(case: &Case, line: std::ops::Range<usize>, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(open) = line.clone().find(|at| lexed.is(*at, "{")) else { return };
+    let close = case.text.pairs.partner_of(open).or(line.clone().find(|at| lexed.is(*at, "}")));
+    let Some(close) = close.filter(|close| line.contains(close)) else { return };
+    let marks: Vec<Edit> = (open + 1..close)
+        .filter(|at| lexed.is(*at, ";"))
+        .map(|at| case.replace_token(at, ","))
+        .collect();
+    if !marks.is_empty() {
+        all.push(Candidate::new(MistakeId::WrongMark, PARTED, marks).guess());
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn names_in_braces_are_parted_by_commas() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "import scala.util.{Try<|>; Success; Failure}\n",
+            "'}' expected but ';' found.",
+            "import scala.util.{Try, Success, Failure}\n",
+        );
+    }
 
     #[test]
     fn imports_in_one_list_stand_in_brackets() {

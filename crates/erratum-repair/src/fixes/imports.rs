@@ -402,6 +402,10 @@ fn misspelt_path(case: &Case, all: &mut Vec<Candidate>) {
         .unwrap_or(first);
     let path: String =
         if haskell { (first..=last).map(|at| lexed.word(at)).collect() } else { path };
+    // Half of a list is no path.
+    if path.contains('{') {
+        return;
+    }
     let (start, end) = (lexed.code[first].start, lexed.code[last].end);
     let mut seen: Vec<&str> = Vec::new();
     for (known, _, _) in case.language().library {

@@ -76,7 +76,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             let seen = memchr::memmem::find(lexed.source.bytes(), text.trim_end().as_bytes());
             let score = NO_HEAD + ONE_LETTER.when(name.len() == 1) + SEEN.when(seen.is_some());
             let edit = case.insert(lexed.code[first].start, text);
-            all.push(Candidate::new(MistakeId::ClosureRules, score, vec![edit]).guess());
+            all.push(Candidate::new(MistakeId::MissingHead, score, vec![edit]).guess());
         }
     }
 }
@@ -152,7 +152,7 @@ fn without_marks(case: &Case, head: fn(&str) -> String, all: &mut Vec<Candidate>
 }
 
 /// How the head of a function without a name is written here.
-fn head(case: &Case) -> Option<fn(&str) -> String> {
+pub(super) fn head(case: &Case) -> Option<fn(&str) -> String> {
     let language = case.language();
     if language.borrows {
         return Some(|name| format!("|{name}| "));

@@ -12,13 +12,16 @@ use erratum_syntax::names::NameKind;
 /// One class declares the method, and its body uses what that class has.
 const USES_CLASS: Factor = evidence("its body uses what the class has that declares it", 8.0);
 
+/// One class promises the method, and its body is written nowhere.
+const BODY_OF: Factor = evidence("one class promises the method, and has no body of it", 9.0);
+
 /// What is said of such a head itself (seen with g++ 12 and clang 14).
 const HEAD: &[&str] = &["cannot have cv-qualifier", "non-member function cannot have"];
 
 pub(super) static FAMILY: Family = Family {
     id: "owner",
     recipes: &[],
-    phases: Phases::Late,
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -33,6 +36,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let mark = case.language().owner_mark;
     if mark.is_empty() {
+        return;
+    }
+    if case.language().returns_by_name && pascal(case, all) {
         return;
     }
     // Only a method has a `const` behind its brackets.
@@ -70,14 +76,75 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     });
     let classes: Vec<usize> = classes.map(|class| class.token).collect();
     let [class] = classes[..] else { return };
-    let owner = lexed.text(&lexed.code[class]);
-    let written = (0..lexed.code.len()).any(|at| {
-        lexed.is(at, owner) && lexed.is(at + 1, mark) && lexed.is(at + 2, lexed.word(name))
-    });
-    if !written {
-        let edit = case.insert(lexed.code[name].start, format!("{owner}{mark}"));
-        all.push(Candidate::new(MistakeId::MissingOwner, USES_CLASS, vec![edit]));
+    if !is_written(case, class, name) {
+        all.push(owned(case, class, name, USES_CLASS));
     }
+}
+
+/// Writes the name of a class before that of a method.
+fn owned(case: &Case, class: usize, name: usize, why: Factor) -> Candidate {
+    let lexed = case.lexed();
+    let owner = lexed.text(&lexed.code[class]);
+    let edit = case.insert(
+        lexed.code[name].start,
+        format!("{owner}{mark}", mark = case.language().owner_mark),
+    );
+    Candidate::new(MistakeId::MissingOwner, why, vec![edit])
+}
+
+/// Whether the body of a method of a class stands somewhere under its whole name.
+fn is_written(case: &Case, class: usize, name: usize) -> bool {
+    let (lexed, mark) = (case.lexed(), case.language().owner_mark);
+    (0..lexed.code.len()).any(|at| {
+        lexed.is(at, lexed.word(class))
+            && lexed.is(at + 1, mark)
+            && lexed.is(at + 2, lexed.word(name))
+    })
+}
+
+/// Pascal: `inherited` outside of a method, and a method of a class that has no body. Returns whether the
+/// message speaks of one of these (seen with fpc 3.2).
+fn pascal(case: &Case, all: &mut Vec<Candidate>) -> bool {
+    let lexed = case.lexed();
+    let promised = case.message.text.starts_with("Forward declaration not solved");
+    let inherits = lexed.before(case.token) == "inherited" || lexed.is(case.token, "inherited");
+    if !promised && !inherits {
+        return false;
+    }
+    let head = |at: &usize| {
+        lexed.is(*at, lexed.word(case.token))
+            && matches!(lexed.before(*at), "function" | "procedure")
+            && lexed.code[at - 1].first
+            && !lexed.is(at + 1, ".")
+    };
+    let types = case.text.names.declared.iter().filter(|one| one.kind == NameKind::Type);
+    let blocks = types.filter_map(|one| Some((one.token, block_of(case, one.token)?)));
+    let blocks: Vec<(usize, (usize, usize))> = blocks.collect();
+    let within = |at: usize| blocks.iter().find(|(_, (from, to))| (*from..*to).contains(&at));
+    let name = match promised {
+        true => (case.token + 1..lexed.code.len()).find(|at| head(at) && within(*at).is_none()),
+        false => routine(case, case.token).filter(|at| within(*at).is_none()),
+    };
+    let Some(name) = name else { return true };
+    let classes: Vec<usize> = match promised {
+        true => within(case.token).map(|(class, _)| *class).into_iter().collect(),
+        false => {
+            let declares = |(from, to): (usize, usize)| {
+                (from..to).any(|at| {
+                    lexed.is(at, lexed.word(name))
+                        && matches!(lexed.before(at), "function" | "procedure")
+                })
+            };
+            let open = blocks.iter().filter(|(class, block)| {
+                lexed.is(block.0 + 1, "(") && declares(*block) && !is_written(case, *class, name)
+            });
+            open.map(|(class, _)| *class).collect()
+        }
+    };
+    if let [class] = classes[..] {
+        all.push(owned(case, class, name, BODY_OF).guess());
+    }
+    true
 }
 
 /// The name of the routine in whose body a token stands, if it names no owner.
@@ -133,6 +200,24 @@ mod tests {
         let said = "Identifier not found \"FSeats\"";
         let mended = text("TTicket.Price").replace("<|>", "");
         check_fix(&FAMILY, "pascal", &text("Price"), said, &mended);
+    }
+
+    #[test]
+    fn what_inherits_is_a_method() {
+        let text = |head: &str| {
+            format!(
+                "type\n  TTicket = class\n    function Price: Integer; virtual;\n  end;\n  TReturn = class(TTicket)\n    function Price: Integer; override;\n  end;\n\nfunction TTicket.Price: Integer;\nbegin\n  Result := 2;\nend;\n\nfunction {head}: Integer;\nbegin\n  Result := inherited <|>Price;\nend;\n\nbegin\nend.\n"
+            )
+        };
+        let mended = text("TReturn.Price").replace("<|>", "");
+        let said = "Syntax error, \";\" expected but \"identifier PRICE\" found";
+        check_fix(&FAMILY, "pascal", &text("Price"), said, &mended);
+        let before = text("Price").replace("<|>", "").replace(
+            "    function Price: Integer; override",
+            "    function <|>Price: Integer; override",
+        );
+        let said = "Forward declaration not solved \"Price:LongInt;\"";
+        check_fix(&FAMILY, "pascal", &before, said, &mended);
     }
 
     #[test]

@@ -32,7 +32,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let said = &case.message.text;
     // scalac 2.11 lists the values, or counts them.
     let wanted = if let Some((_, of)) = said.split_once("wrong number of arguments for pattern ") {
-        of.split_once('(').map(|(_, listed)| commas(listed) + 1)
+        let listed = of.split_once('(').map(|(_, listed)| listed);
+        listed.filter(|listed| !listed.starts_with(')')).map(|listed| commas(listed) + 1)
     } else if said.starts_with("not enough patterns for ")
         || said.starts_with("too many patterns for ")
     {
@@ -48,6 +49,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let given = if close == open + 1 { 0 } else { parts.count() + 1 };
         if given > 0 && given < wanted {
             fill(case, close, ", _", wanted - given, all);
+        } else if given < wanted {
+            let parts = vec!["_"; wanted].join(", ");
+            fill(case, close, &parts, 1, all);
         }
         let parts: Vec<usize> = (open + 1..close)
             .filter(|at| lexed.is(*at, ",") && case.text.pairs.inside_of(*at) == Some(open))
@@ -148,6 +152,17 @@ fn commas(text: &str) -> usize {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_pattern_without_values_gets_as_many_marks() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(r: Rope): Int = r match {\n    case Rope<|>() => 0\n  }\n}\n",
+            "wrong number of arguments for pattern Rope(length: Int,strands: Int)",
+            "object Quay {\n  def go(r: Rope): Int = r match {\n    case Rope(_, _) => 0\n  }\n}\n",
+        );
+    }
 
     #[test]
     fn what_a_value_does_not_have_is_not_named() {

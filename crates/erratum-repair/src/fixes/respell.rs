@@ -505,6 +505,8 @@ fn near_names(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>)
         // What stands behind a dot is no operator.
         *foreign == word && !(member && here.starts_with(|c: char| c.is_ascii_punctuation()))
     });
+    // `(double) sum` is more than the name of a type.
+    let foreign = foreign.filter(|_| super::foreign_cast::cast_at(case, token).is_none());
     for (number, (_, here)) in foreign.enumerate() {
         all.push(Candidate::new(
             MistakeId::ForeignWord,

@@ -7,6 +7,7 @@ use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
 
 /// An object has nothing to be taken apart.
 const ALONE: Factor = evidence("an object has nothing to be taken apart", 9.0);
@@ -16,6 +17,10 @@ const IN_LOOP: Factor = evidence("what a loop goes over stands in its brackets",
 const HEAD: Factor = evidence("names that nothing declares stand before the arrow", 9.0);
 /// One more element stands in front of the list.
 const IN_FRONT: Factor = evidence("one more element stands in front of the list", 9.0);
+/// The elements are pairs.
+const IN_PAIRS: Factor = evidence("the elements are pairs, which a case takes apart", 10.0);
+/// An empty list is made by a call.
+const MADE_EMPTY: Factor = evidence("an empty list is made by a call", 9.0);
 /// The function compares two elements.
 const COMPARES: Factor = evidence("the function compares two elements", 9.0);
 
@@ -50,6 +55,13 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     if said.starts_with("missing parameter type") {
         compares(case, all);
+        pairs(case, all);
+    }
+    if said.starts_with("not found: type ") {
+        in_front(case, all);
+    }
+    if said.starts_with("type mismatch") && said.contains("List.type") {
+        empty_list(case, all);
     }
     if said.starts_with("value :: is not a member of ") {
         turned_around(case, all);
@@ -127,6 +139,64 @@ fn turned_around(case: &Case, all: &mut Vec<Candidate>) {
     all.push(Candidate::new(MistakeId::WrongOrder, IN_FRONT, edits).guess());
 }
 
+/// `counts.map { (ship, n) => n + 1 }` over pairs.
+fn pairs(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if !case.message.text.contains("pattern matching anonymous function") {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for open in line.filter(|at| matches!(lexed.word(*at), "{" | "(") && lexed.is(at + 1, "(")) {
+        let (Some(close), Some(end)) =
+            (case.text.pairs.partner_of(open + 1), case.text.pairs.partner_of(open))
+        else {
+            continue;
+        };
+        if !lexed.is(close + 1, "=>") {
+            continue;
+        }
+        let mut edits = vec![case.insert(lexed.code[open + 1].start, "case ")];
+        // Only braces may hold cases.
+        if lexed.is(open, "(") {
+            edits.insert(0, case.replace_token(open, " { "));
+            edits.push(case.replace_token(end, " }"));
+        }
+        all.push(Candidate::new(MistakeId::MissingWord, IN_PAIRS, edits).guess());
+    }
+}
+
+/// `one : all`: a name in front of a list is no type.
+fn in_front(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let value = case.text.names.of(lexed.word(case.token)).any(|one| one.kind != NameKind::Type);
+    let mark = case.token.checked_sub(1).filter(|at| lexed.is(*at, ":") && value);
+    // What a declaration says of its type is another matter.
+    let set = mark.is_some_and(|mark| {
+        let start = case.statement_start(mark);
+        !matches!(lexed.word(start), "val" | "var" | "def" | "class" | "case")
+            && !lexed.code[mark - 1].first
+    });
+    if let Some(mark) = mark.filter(|_| set) {
+        let edit = case.replace_token(mark, "::");
+        all.push(Candidate::new(MistakeId::WrongMark, IN_FRONT, vec![edit]).guess());
+    }
+}
+
+/// `var waiting: List[String] = List`.
+fn empty_list(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let near = [case.token, case.token.saturating_sub(1)];
+    let alone = |at: &usize| {
+        lexed.is(*at, "List")
+            && !matches!(lexed.word(at + 1), "." | "(" | "[")
+            && matches!(lexed.before(*at), "=" | "," | "(" | "else" | "=>")
+    };
+    if let Some(at) = near.into_iter().find(alone) {
+        let edit = case.insert(lexed.code[at].end, "()");
+        all.push(Candidate::new(MistakeId::Uncalled, MADE_EMPTY, vec![edit]).guess());
+    }
+}
+
 /// `sortBy((a, b) => a < b)`.
 fn compares(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -184,6 +254,47 @@ mod tests {
             "class Quay {\n  var all: List[Int] = List()\n  def add(one: Int): Unit = {\n    all = all <|>:: one\n  }\n}\n",
             "value :: is not a member of Int",
             "class Quay {\n  var all: List[Int] = List()\n  def add(one: Int): Unit = {\n    all = one :: all\n  }\n}\n",
+        );
+    }
+
+    #[test]
+    fn pairs_are_taken_apart_by_a_case() {
+        let said = "missing parameter type\nNote: The expected type requires a one-argument function accepting a 2-Tuple.\n      Consider a pattern matching anonymous function, `{ case (who, n) =>  ... }`";
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(all: Map[String, Int]) = all.map { (<|>who, n) => n + 1 }\n}\n",
+            said,
+            "object Quay {\n  def go(all: Map[String, Int]) = all.map { case (who, n) => n + 1 }\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(all: Map[String, Int]) = all.map((<|>who, n) => n + 1)\n}\n",
+            said,
+            "object Quay {\n  def go(all: Map[String, Int]) = all.map { case (who, n) => n + 1 }\n}\n",
+        );
+    }
+
+    #[test]
+    fn one_more_stands_in_front_of_a_list() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  var all: List[Int] = Nil\n  def add(one: Int): Unit = {\n    all = one : <|>all\n  }\n}\n",
+            "not found: type all",
+            "object Quay {\n  var all: List[Int] = Nil\n  def add(one: Int): Unit = {\n    all = one :: all\n  }\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_empty_list_is_made() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  var all: List[Int] = <|>List\n}\n",
+            "type mismatch;\n found   : scala.collection.immutable.List.type\n required: List[Int]",
+            "object Quay {\n  var all: List[Int] = List()\n}\n",
         );
     }
 

@@ -508,7 +508,8 @@ impl Window<'_, '_> {
                     && self.case.phase > Phase::Syntax
                     && !matches!(*mark, "==" | ":=" | "+=" | "-=" | ":" | "=>" | "->" | "<-");
                 let odd = goes_on && ends || leads || joined || before || computes;
-                if *mark == ":" && self.labels(token) || odd {
+                let both = like.contains(mark) && self.both_named(text, mark);
+                if *mark == ":" && self.labels(token) && !both || odd {
                     continue;
                 }
                 let base = if like.contains(mark) { w::REPLACE_LIKE } else { w::REPLACE };
@@ -520,7 +521,6 @@ impl Window<'_, '_> {
                     && like.contains(mark)
                     && self.named(mark).value > 0.0;
                 let gain = if told { gain.at_least(ASKED_FOR) } else { gain };
-                let both = like.contains(mark) && self.both_named(text, mark);
                 let score = base
                     + BOTH_NAMED.when(both)
                     + near.clone()

@@ -1,5 +1,6 @@
 //! C++.
 
+use super::Conversions;
 use super::later;
 use super::{ImportForm, Language, ListType, NameKind::*, Perhaps, RawStrings, Synonyms, Usual, c};
 
@@ -12,6 +13,7 @@ pub(super) static CPP: Language = Language {
     projects: c::PROJECTS,
     raw_strings: RawStrings::Delimited,
     usual: Usual { truth: "bool", whole: "int", real: "double", text: "std::string" },
+    conversions: Conversions { whole: "", real: "", text: "std::to_string({})" },
     fixed_words: &[("const", "")],
     directives: true,
     keywords: &[

@@ -1,5 +1,6 @@
 //! C#.
 
+use super::Conversions;
 use super::later;
 use super::{ImportForm, Language, ListType, NameKind::*, Perhaps, RawStrings, Synonyms};
 use super::{Projects, Together};
@@ -402,6 +403,7 @@ pub(super) static CSHARP: Language = Language {
     deep: false,
     new_object: "new ",
     empty_value: |typed| if typed.is_empty() { "0" } else { "null" }.to_owned(),
+    conversions: Conversions { whole: "", real: "", text: "{}.ToString()" },
     codes: "csharp",
     field_mark: "=",
     model: include_bytes!("../../data/csharp.model"),

@@ -1,5 +1,6 @@
 //! Go.
 
+use super::Conversions;
 use super::later;
 use super::{Asks, Projects};
 use super::{Declaring, ImportList, ListType};
@@ -20,6 +21,7 @@ pub(super) static GO: Language = Language {
     raw_strings: RawStrings::Backtick,
     line_ends: true,
     usual: Usual { truth: "bool", whole: "int", real: "float64", text: "string" },
+    conversions: Conversions { whole: "int({})", real: "float64({})", text: "fmt.Sprint({})" },
     fixed_words: &[("const", "var")],
     keywords: &[
         "break",
@@ -279,6 +281,37 @@ pub(super) static GO: Language = Language {
         ("append", "append"),
         ("push", "append"),
         ("add", "append"),
+        ("split", "strings.Split"),
+        ("Split", "strings.Split"),
+        ("join", "strings.Join"),
+        ("Join", "strings.Join"),
+        ("upper", "strings.ToUpper"),
+        ("toUpper", "strings.ToUpper"),
+        ("ToUpper", "strings.ToUpper"),
+        ("toUpperCase", "strings.ToUpper"),
+        ("lower", "strings.ToLower"),
+        ("toLower", "strings.ToLower"),
+        ("ToLower", "strings.ToLower"),
+        ("toLowerCase", "strings.ToLower"),
+        ("trim", "strings.TrimSpace"),
+        ("strip", "strings.TrimSpace"),
+        ("Trim", "strings.TrimSpace"),
+        ("TrimSpace", "strings.TrimSpace"),
+        ("contains", "strings.Contains"),
+        ("Contains", "strings.Contains"),
+        ("startsWith", "strings.HasPrefix"),
+        ("startswith", "strings.HasPrefix"),
+        ("HasPrefix", "strings.HasPrefix"),
+        ("endsWith", "strings.HasSuffix"),
+        ("endswith", "strings.HasSuffix"),
+        ("HasSuffix", "strings.HasSuffix"),
+        ("indexOf", "strings.Index"),
+        ("Index", "strings.Index"),
+        ("replace", "strings.ReplaceAll"),
+        ("ReplaceAll", "strings.ReplaceAll"),
+        ("Replace", "strings.Replace"),
+        ("Fields", "strings.Fields"),
+        ("Repeat", "strings.Repeat"),
     ],
     ..super::PLAIN
 };

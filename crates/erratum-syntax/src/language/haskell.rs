@@ -1,5 +1,6 @@
 //! Haskell.
 
+use super::Conversions;
 use super::{Apostrophe, Declaring, Language, ListType, NameKind::*, Perhaps, Synonyms, Usual};
 use super::{Asks, Modules, Projects, Together};
 use crate::names::forms;
@@ -29,6 +30,7 @@ pub(super) static HASKELL: Language = Language {
     line_ends: true,
     name_marks: "'",
     usual: Usual { truth: "Bool", whole: "Int", real: "Double", text: "String" },
+    conversions: Conversions { whole: "truncate {}", real: "fromIntegral {}", text: "show {}" },
     keywords: &[
         "case",
         "class",

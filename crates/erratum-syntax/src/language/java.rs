@@ -1,5 +1,6 @@
 //! Java.
 
+use super::Conversions;
 use super::later;
 use super::{Asks, Modules, Projects, Together};
 use super::{ImportForm, Language, NameKind::*, Perhaps, Synonyms, Usual};
@@ -27,6 +28,7 @@ pub(super) static JAVA: Language = Language {
     type_arguments: Some(("<", ">")),
     imports_all: "*",
     usual: Usual { truth: "boolean", whole: "int", real: "double", text: "String" },
+    conversions: Conversions { whole: "", real: "", text: "String.valueOf({})" },
     joins_texts: "+",
     keywords: &[
         "abstract",

@@ -1,5 +1,6 @@
 //! Kotlin.
 
+use super::Conversions;
 use super::{Counting, Language, NameKind::*, Usual};
 use super::{Projects, Together};
 
@@ -29,6 +30,7 @@ pub(super) static KOTLIN: Language = Language {
     text_block: Some("\"\"\""),
     line_ends: true,
     usual: Usual { truth: "Boolean", whole: "Int", real: "Double", text: "String" },
+    conversions: Conversions { whole: "{}.toInt()", real: "{}.toDouble()", text: "{}.toString()" },
     joins_texts: "+",
     keywords: &[
         "as",

@@ -30,8 +30,8 @@ mod typescript;
 mod vb;
 
 pub use parts::{
-    Apostrophe, AtToken, Declaration, Declaring, ImportForm, ImportList, LibraryGroup, ListType,
-    NameKind, NamedEnd, Preference, RawStrings, Synonyms, Usual,
+    Apostrophe, AtToken, Conversions, Declaration, Declaring, ImportForm, ImportList, LibraryGroup,
+    ListType, NameKind, NamedEnd, Preference, RawStrings, Synonyms, Usual,
 };
 pub use projects::{Asks, Modules, Projects, Together};
 
@@ -146,6 +146,7 @@ const PLAIN: Language = Language {
     scope_mark: "",
     owner_mark: "",
     member_label: "",
+    conversions: Conversions { whole: "", real: "", text: "" },
     to_text: &[],
     from_text: &[],
     returns_by_name: false,
@@ -374,6 +375,8 @@ pub struct Language {
     pub owner_mark: &'static str,
     /// The label behind which the members of a class are visible, where they are hidden without one.
     pub member_label: &'static str,
+    /// How a value is turned into one of another kind.
+    pub conversions: Conversions,
     /// How a value is made a text, the commonest way first: what is put before it and behind it.
     pub to_text: &'static [(&'static str, &'static str)],
     /// How a number is read from a text: its type, and what is put before the text and behind it.
@@ -531,7 +534,8 @@ pub struct Language {
     pub braces_in_formats: bool,
     /// Whether one letter stands between single quotes.
     pub letter_quotes: bool,
-    /// What other languages ask of a list as a member, and the function that does it here.
+    /// What other languages ask of a list or a text as a member, and the function that does it here;
+    /// one of a package stands behind its name: `strings.Split`.
     pub member_functions: &'static [(&'static str, &'static str)],
     /// Where the language has no mark that counts by one: such marks of other languages, and what is
     /// written here, with `{}` for what is counted.

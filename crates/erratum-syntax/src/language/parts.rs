@@ -119,6 +119,18 @@ pub struct Usual {
     pub text: &'static str,
 }
 
+/// How a value is turned into one of another kind, with `{}` for the value; empty where a type does it, or
+/// nothing.
+#[derive(Clone, Copy, Debug)]
+pub struct Conversions {
+    /// Into a whole number.
+    pub whole: &'static str,
+    /// Into a real number.
+    pub real: &'static str,
+    /// Into a text.
+    pub text: &'static str,
+}
+
 /// Members that do the same under other names.
 #[derive(Debug)]
 pub struct Synonyms {

@@ -1,5 +1,6 @@
 //! Pascal, as Free Pascal and Delphi know it.
 
+use super::Conversions;
 use super::later;
 use super::{Apostrophe, ImportForm, Language, ListType, NameKind::*, Usual};
 use super::{Asks, Modules, Projects, Together};
@@ -60,6 +61,7 @@ pub(super) static PASCAL: Language = Language {
     owner_mark: ".",
     list_type: ListType::Around("array of ", ""),
     usual: Usual { truth: "boolean", whole: "integer", real: "real", text: "string" },
+    conversions: Conversions { whole: "Trunc({})", real: "{}", text: "IntToStr({})" },
     keywords: &[
         "and",
         "array",
@@ -283,6 +285,7 @@ pub(super) static PASCAL: Language = Language {
     returns_by_name: true,
     member_arrow: "^.",
     foreign: &[
+        ("foreach", "for"),
         ("elif", "else if"),
         ("elseif", "else if"),
         ("int", "integer"),
@@ -419,6 +422,11 @@ pub(super) static PASCAL: Language = Language {
         ("size", "length"),
         ("count", "length"),
         ("len", "length"),
+        ("toupper", "UpperCase"),
+        ("touppercase", "UpperCase"),
+        ("tolower", "LowerCase"),
+        ("tolowercase", "LowerCase"),
+        ("tostring", "IntToStr"),
     ],
     ..super::PASCAL_LIKE
 };

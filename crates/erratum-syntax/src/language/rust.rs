@@ -1,5 +1,6 @@
 //! Rust.
 
+use super::Conversions;
 use super::{
     Apostrophe, Counting, ImportForm, Language, ListType, NameKind::*, Perhaps, RawStrings,
     Synonyms, Usual,
@@ -24,6 +25,7 @@ pub(super) static RUST: Language = Language {
     apostrophe: Apostrophe::Lifetime,
     type_arguments: Some(("<", ">")),
     usual: Usual { truth: "bool", whole: "i32", real: "f64", text: "&str" },
+    conversions: Conversions { whole: "{} as i32", real: "{} as f64", text: "{}.to_string()" },
     keywords: &[
         "as", "async", "await", "break", "const", "continue", "crate", "dyn", "else", "enum",
         "extern", "false", "fn", "for", "if", "impl", "in", "let", "loop", "match", "mod", "move",

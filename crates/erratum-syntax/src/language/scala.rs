@@ -1,5 +1,6 @@
 //! Scala.
 
+use super::Conversions;
 use super::later;
 use super::{Counting, Language, ListType, NameKind::*, Perhaps, RawStrings, Synonyms, Usual};
 use super::{Projects, Together};
@@ -37,6 +38,7 @@ pub(super) static SCALA: Language = Language {
     imports_all: "_",
     list_type: ListType::Around("Array[", "]"),
     usual: Usual { truth: "Boolean", whole: "Int", real: "Double", text: "String" },
+    conversions: Conversions { whole: "{}.toInt", real: "{}.toDouble", text: "{}.toString" },
     joins_texts: "+",
     keywords: &[
         "abstract",

@@ -1,5 +1,6 @@
 //! Swift.
 
+use super::Conversions;
 use super::{Counting, Language, NameKind::*, Usual};
 use super::{Projects, Together};
 
@@ -23,6 +24,7 @@ pub(super) static SWIFT: Language = Language {
     text_block: Some("\"\"\""),
     line_ends: true,
     usual: Usual { truth: "Bool", whole: "Int", real: "Double", text: "String" },
+    conversions: Conversions { whole: "Int({})", real: "Double({})", text: "String({})" },
     keywords: &[
         "as",
         "break",

@@ -1,5 +1,6 @@
 //! TypeScript, and JavaScript that is checked.
 
+use super::Conversions;
 use super::{Apostrophe, Language, ListType, NameKind::*, Perhaps, RawStrings, Synonyms, Usual};
 use super::{Asks, Projects};
 
@@ -20,6 +21,7 @@ pub(super) static TYPESCRIPT: Language = Language {
     type_arguments: Some(("<", ">")),
     list_type: ListType::BehindType,
     usual: Usual { truth: "boolean", whole: "number", real: "number", text: "string" },
+    conversions: Conversions { whole: "Number({})", real: "Number({})", text: "String({})" },
     joins_texts: "+",
     patterns_in_slashes: true,
     keywords: &[

@@ -127,7 +127,7 @@ fn results(case: &Case, all: &mut Vec<Candidate>) {
         let below = other.line() > case.message.line()
             && other.line().is_some_and(|line| line <= last.min(near));
         let plain = name.chars().all(|c| c.is_alphanumeric() || c == '_');
-        (below && plain && !is_given_a_value(case, name)).then_some(name)
+        (below && plain && !is_given_a_value(case, name) && !is_called(case, name)).then_some(name)
     });
     let unknown: std::collections::BTreeSet<&str> = unknown.collect();
     for name in unknown {
@@ -171,6 +171,12 @@ fn asked_by_nil(case: &Case, mark: usize, all: &mut Vec<Candidate>) {
         Edit::replace(case.file(), from, to, condition),
     ];
     all.push(Candidate::new(MistakeId::UnhandledResult, ASKED_NEXT, edits).guess());
+}
+
+/// Whether a name is called: a function whose header is broken is unknown, too.
+fn is_called(case: &Case, name: &str) -> bool {
+    let seen = case.text.names.seen.get(name).map_or(&[][..], Vec::as_slice);
+    seen.iter().any(|at| case.lexed().is(at + 1, "("))
 }
 
 /// Whether a name gets a value of its own somewhere: its declaration is what lacks.

@@ -65,7 +65,8 @@ impl Window<'_, '_> {
             return;
         }
         let foreign = self.case.language().foreign.iter();
-        for (_, here) in foreign.filter(|(foreign, _)| *foreign == text) {
+        let cast = crate::fixes::foreign_cast::cast_at(self.case, token).is_some();
+        for (_, here) in foreign.filter(|(foreign, _)| *foreign == text && !cast) {
             let here = self.case.written_here(token, here);
             let first = here.split(' ').next().unwrap_or(here);
             let new = if self.case.language().is_keyword(first) {
