@@ -37,8 +37,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             continue;
         }
         let Some((kinds, why)) = wanted(case, open, close) else { continue };
+        let element = lexed.is(open, "{");
+        let mistake = if element { MistakeId::ElementForm } else { MistakeId::WrongMark };
         let edits = vec![case.replace_token(open, kinds.0), case.replace_token(close, kinds.1)];
-        all.push(Candidate::new(MistakeId::MismatchedBracket, why, edits).guess());
+        all.push(Candidate::new(mistake, why, edits).guess());
     }
 }
 

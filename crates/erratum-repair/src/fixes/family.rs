@@ -174,6 +174,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::haskell::equations::FAMILY,
     &super::haskell::classes::FAMILY,
     &super::haskell::applied::FAMILY,
+    &super::haskell::mapped::FAMILY,
     &super::haskell::arrows::FAMILY,
     &super::haskell::each_line::FAMILY,
     &super::haskell::guards::FAMILY,

@@ -158,7 +158,7 @@ fn written(case: &Case, cast: &Cast, way: String, all: &mut Vec<Candidate>) {
     }) {
         edits.insert(0, import(case, package));
     }
-    all.push(Candidate::new(MistakeId::CastRules, TURNED, edits).guess());
+    all.push(Candidate::new(MistakeId::ForeignMark, TURNED, edits).guess());
 }
 
 #[cfg(test)]

@@ -454,6 +454,16 @@ fn near_names(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>)
         if misplaced(case, token, name, asked) {
             continue;
         }
+        // A value of that very name in another function is out of reach, and no slip for a type.
+        let elsewhere = || case.text.names.of(word).any(|one| one.kind == NameKind::Value);
+        if asked == NameKind::Value
+            && word.starts_with(char::is_lowercase)
+            && name.starts_with(char::is_uppercase)
+            && word.eq_ignore_ascii_case(name)
+            && elsewhere()
+        {
+            continue;
+        }
         // What is computed with is no type of the language: `unit` is not `Unit`.
         let led_on = matches!(lexed.word(token + 1), "." | "::" | "(" | "<" | "[" | "{");
         let behind_sum = matches!(lexed.before(token), "+" | "-" | "*" | "/");

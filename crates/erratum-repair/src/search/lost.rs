@@ -337,6 +337,10 @@ pub(super) fn unsettled(case: &Case, phase: Phase) -> Vec<Unsettled> {
     };
     let unread = names.declared.iter().filter(unread);
     all.extend(unread.map(|declared| Unsettled::anywhere(lexed.word(declared.token))));
+    // A signature that stands by itself is that of a function below it.
+    if lexed.is(line.start + 1, "::") && lexed.language.applies_bare {
+        all.push(Unsettled::anywhere(lexed.word(line.start)));
+    }
     // What a class offers is not known where its head is wrong.
     let headed = |declared: &&Declared| {
         declared.kind == NameKind::Type
@@ -413,7 +417,11 @@ pub(super) fn hanging(report: &Report, text: &Text, names: &[Unsettled]) -> Vec<
             };
             // tsc 5.9: what is asked of a value without a known type has no type either.
             let untyped = message.text.contains("implicitly has an 'any' type");
+            // ghc 9.0: what a function without its signature gives back may be of any type.
+            let ambiguous = message.text.starts_with("Ambiguous type variable");
             untyped && at.is_some_and(|at| lexed.on_line(at.line).any(value))
+                || ambiguous
+                    && at.is_some_and(|at| lexed.on_line(at.line).any(|at| is_one(lexed.word(at))))
         };
         let told = || words_of(message).into_iter().any(is_one);
         message.is_error() && (pointed || beside || told() || uses())

@@ -349,7 +349,8 @@ impl Places<'_, '_, '_> {
                     || spoils
                     || self.swaps_member_mark())
                     && self.points_at_put_in(message)
-                || self.names_type_for_value() && is_no_value(&diagnosis),
+                || self.names_type_for_value() && is_no_value(&diagnosis)
+                || self.respells_as_unknown(mistake, message, &diagnosis),
             // What stands nowhere, such as that no start of the program is found, stands before nothing.
             before_target: message.at.is_some() && self.reported(message).is_le(),
             in_its_place: self.reported(message).is_eq(),
@@ -377,6 +378,22 @@ impl Places<'_, '_, '_> {
             let old = file.map(|file| file.slice(edit.start, edit.end));
             old.is_some_and(|old| old.starts_with(char::is_lowercase) && capital(&edit.text))
         })
+    }
+
+    /// Whether a name is respelt as one that the compiler does not know either.
+    fn respells_as_unknown(
+        &self,
+        mistake: MistakeId,
+        message: &Message,
+        diagnosis: &Diagnosis,
+    ) -> bool {
+        let respelt = matches!(mistake, MistakeId::WrongCase | MistakeId::MisspeltName);
+        let unknown = diagnosis.phase == Phase::Name && diagnosis.shows(MistakeId::UnknownName);
+        let quoted = |edit: &Edit| {
+            let mut words = message.text.split(['\'', '`', '‘', '’', '"', ' ']);
+            words.any(|word| word == edit.text)
+        };
+        respelt && unknown && self.sets.iter().copied().flatten().any(quoted)
     }
 
     /// Whether a message says of the word that was put in what the message to mend says of the one before.

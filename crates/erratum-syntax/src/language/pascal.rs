@@ -414,6 +414,7 @@ pub(super) static PASCAL: Language = Language {
     // A form names the components that its unit speaks of.
     beside: &["pas", "pp", "inc", "dfm", "lfm"],
     opens_block,
+    closes_block,
     codes: "fpc",
     model: include_bytes!("../../data/pascal.model"),
     count_by_one: &[("++", "inc({})"), ("--", "dec({})")],
@@ -430,6 +431,15 @@ pub(super) static PASCAL: Language = Language {
     ],
     ..super::PASCAL_LIKE
 };
+
+/// `for i := 1 until 5 do` has the word in the place of `to`.
+fn closes_block(lexed: &Lexed, index: usize) -> bool {
+    let line = lexed.code.get(index).map(|token| token.line);
+    let before = (0..index).rev().take_while(|at| {
+        Some(lexed.code[*at].line) == line && !matches!(lexed.word(*at), ";" | "begin" | "repeat")
+    });
+    !lexed.is(index, "until") || !before.into_iter().any(|at| lexed.is(at, "for"))
+}
 
 fn opens_block(lexed: &Lexed, index: usize) -> bool {
     let (before, next) = (lexed.before(index), lexed.word(index + 1));

@@ -9,6 +9,8 @@ use erratum_syntax::lex::TokenKind;
 
 /// One of two values that are compared is given: the other one is left.
 const THE_OTHER: Factor = evidence("the other of two values that are compared is left", 8.0);
+/// The line below gives the other value.
+const BELOW: Factor = evidence("the line below gives the value of the other case", 8.5);
 /// An empty value of the same kind.
 const EMPTY: Factor = weight("an empty value of the kind that the other case gives", 0.5);
 
@@ -35,6 +37,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let end = case.token;
     let word = |at: &usize| matches!(lexed.word(*at), "then" | "else");
     let Some(then) = (0..end).rev().find(word).filter(|at| lexed.is(*at, "then")) else { return };
+    on_next_line(case, then, all);
     let line = lexed.on_line(lexed.code[then].line);
     let Some(start) = (0..then).rev().find(|at| lexed.is(*at, "if")) else { return };
     let last = line.end - 1;
@@ -59,6 +62,26 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     };
     let edit = case.insert(lexed.code[last].end, format!(" else {value}"));
     all.push(Candidate::new(MistakeId::LostElse, why, vec![edit]).guess());
+}
+
+/// The value of the other case stands on the line below, without the word.
+fn on_next_line(case: &Case, then: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let last = case.token.checked_sub(1).filter(|last| *last > then);
+    let Some(last) = last.filter(|_| lexed.code[case.token].first) else { return };
+    let line = lexed.code[last].line;
+    let first = lexed.on_line(line).start;
+    let starts = matches!(
+        lexed.kind(first),
+        Some(TokenKind::Name | TokenKind::Number | TokenKind::Str | TokenKind::Open)
+    );
+    // What begins at the margin is a definition, and what has an `=` or an arrow a part of one.
+    let part = (first..=last).any(|at| matches!(lexed.word(at), "=" | "<-" | "->" | "::" | "|"));
+    let within = lexed.source.indent(line) > Some(0) && lexed.code[then].line < line;
+    if starts && within && !part && then + 1 < first {
+        let edit = case.insert(lexed.code[first].start, "else ");
+        all.push(Candidate::new(MistakeId::LostElse, BELOW, vec![edit]).guess());
+    }
 }
 
 /// The other of two values that a condition compares, where one of them is given.
@@ -110,6 +133,17 @@ mod tests {
             "main :: IO ()\nmain = do\n  if 3 > 2 then putStrLn \"low\"\n  <|>print 3\n",
             SAID,
             "main :: IO ()\nmain = do\n  if 3 > 2 then putStrLn \"low\" else return ()\n  print 3\n",
+        );
+    }
+
+    #[test]
+    fn the_line_below_gives_the_other_value() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "pick :: Int -> Int\npick a =\n  if a > 3 then a\n  else if a > 1 then 2\n  a + 1\n\n<|>low :: Int\nlow = 3\n",
+            "parse error on input 'low'",
+            "pick :: Int -> Int\npick a =\n  if a > 3 then a\n  else if a > 1 then 2\n  else a + 1\n\nlow :: Int\nlow = 3\n",
         );
     }
 

@@ -29,6 +29,7 @@ pub(super) mod last_comma;
 pub(super) mod layout;
 pub(super) mod list_meant;
 pub(super) mod lost_else;
+pub(super) mod mapped;
 pub(super) mod marks;
 pub(super) mod numbers;
 pub(super) mod of_list;

@@ -46,6 +46,16 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if !matches!(from, Some("Int" | "Integer")) {
         return;
     }
+    // Nothing else is made of a number: no list, no pair, no function.
+    let other = |to: &str| {
+        to.starts_with(['[', '('])
+            || to.contains("->")
+            || ["String", "Char", "Bool", "Maybe", "IO", "Either"]
+                .contains(&to.split(' ').next().unwrap_or(to))
+    };
+    if case.word("to").is_some_and(other) {
+        return;
+    }
     let Some(whole) = expression(case) else { return };
     let parts = parts(case, &whole);
     let lexed = case.lexed();
@@ -214,6 +224,16 @@ mod tests {
             "haskell",
             "zones :: Double -> Int\nzones fare = <|>fare / 2<|>\n",
             "Couldn't match expected type 'Int' with actual type 'Double'",
+        );
+    }
+
+    #[test]
+    fn a_list_is_made_of_no_number() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "double :: Int -> Int\ndouble n = n * 2\n\ntwice :: [Int] -> [Int]\ntwice ns = <|>double ns\n",
+            "Couldn't match expected type '[Int]' with actual type 'Int'",
         );
     }
 

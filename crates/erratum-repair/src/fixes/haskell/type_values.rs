@@ -97,6 +97,13 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if variables.is_empty() || variables.iter().any(|one| one.starts_with(char::is_uppercase)) {
         return;
     }
+    // What the head of an instance asks for already has its own names.
+    let arrow = line.clone().find(|at| lexed.is(*at, "=>"));
+    let asked: Vec<&str> = (line.start..arrow.unwrap_or(line.start))
+        .map(|at| lexed.word(at))
+        .filter(|word| word.starts_with(char::is_lowercase) && *word != "instance")
+        .collect();
+    let variables = if asked.len() == variables.len() { asked } else { variables };
     let whole = format!("{name} {}", variables.join(" "));
     let mut edits: Vec<Edit> = Vec::new();
     for at in line.clone().filter(bare) {
@@ -108,7 +115,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         edits.push(Edit::replace(case.file(), lexed.code[at].start, lexed.code[at].end, text));
     }
     let class = line.start + 1;
-    if lexed.is(line.start, "instance") && OF_PARTS.contains(&lexed.word(class)) {
+    if lexed.is(line.start, "instance") && OF_PARTS.contains(&lexed.word(class)) && arrow.is_none()
+    {
         let asked: Vec<String> =
             variables.iter().map(|one| format!("{} {one}", lexed.word(class))).collect();
         let asked = match &asked[..] {
@@ -129,6 +137,17 @@ mod tests {
 
     const SAID: &str =
         "Expecting one more argument to 'Crate' Expected a type, but 'Crate' has kind '* -> *'";
+
+    #[test]
+    fn what_the_head_asks_for_is_not_asked_twice() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "data Crate a = Crate [a]\n\ninstance Show b => Show (<|>Crate) where\n  show _ = \"crate\"\n",
+            "Expecting one more argument to 'Crate' Expected a type, but 'Crate' has kind '* -> *'",
+            "data Crate a = Crate [a]\n\ninstance Show b => Show (Crate b) where\n  show _ = \"crate\"\n",
+        );
+    }
 
     #[test]
     fn an_instance_asks_the_same_of_the_parts() {
