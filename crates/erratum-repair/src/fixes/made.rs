@@ -85,16 +85,23 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 /// C++: `Boat skua = new Boat("skua");` where the object itself is declared (seen with gcc 12).
 fn needless_word(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    if !case.message.text.contains("to non-scalar type") {
+    // A constructor with one value is asked first whether it takes the pointer.
+    let said = &case.message.text;
+    let pointer = said.starts_with("invalid conversion from ") && said.contains("*");
+    if !said.contains("to non-scalar type") && !pointer {
         return;
     }
     let line = lexed.on_line(lexed.code[case.token].line);
     for at in line.filter(|at| lexed.is(*at, "new") && lexed.before(*at) == "=") {
         let class = lexed.word(at + 1);
         let declared = at.checked_sub(3).is_some_and(|typed| lexed.word(typed) == class);
-        if declared && matches!(lexed.word(at + 2), "(" | "{") {
-            let edit = case.delete_token(at);
-            all.push(Candidate::new(MistakeId::ForeignWord, OBJECT_ITSELF, vec![edit]).guess());
+        let edits = match lexed.word(at + 2) {
+            "(" | "{" => vec![case.delete_token(at)],
+            ";" => vec![case.delete_token(at), case.insert(lexed.code[at + 1].end, "()")],
+            _ => continue,
+        };
+        if declared {
+            all.push(Candidate::new(MistakeId::ForeignWord, OBJECT_ITSELF, edits).guess());
         }
     }
 }
@@ -237,6 +244,22 @@ fn brackets(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn an_object_that_is_declared_needs_no_word() {
+        for (before, said) in [
+            ("Pier pier = <|>new Pier(120)", "invalid conversion from 'Pier*' to 'int'"),
+            (
+                "Pier pier = <|>new Pier",
+                "conversion from 'Pier*' to non-scalar type 'Pier' requested",
+            ),
+        ] {
+            let text = |line: &str| format!("int main() {{\n    {line};\n}}\n");
+            let after = before.replace("<|>new ", "");
+            let after = if after.ends_with(')') { after } else { after + "()" };
+            check_fix(&FAMILY, "cpp", &text(before), said, &text(&after));
+        }
+    }
 
     #[test]
     fn an_object_of_a_type_with_others_is_made_so_too() {

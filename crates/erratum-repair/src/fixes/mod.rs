@@ -107,6 +107,7 @@ mod held_call;
 mod heritage;
 mod hints;
 mod holds_itself;
+mod hole_end;
 mod if_value;
 mod import_lines;
 mod import_path;

@@ -19,6 +19,8 @@ const SAME_LINE_TWICE: Factor = weight("the same line stands twice", 4.0);
 const THERE_ALREADY: Factor = evidence("it is there already", 5.0);
 /// Another declaration of the name is lost work.
 const SECOND_TAKEN_OUT: Factor = weight("the second declaration is taken out", -1.0);
+/// What looks like its type is a word of the language.
+const A_WORD: Factor = evidence("a word of the language with a capital letter", 9.0);
 /// Which other name was meant, nobody can tell.
 const OTHER_NAME: Factor = weight("it gets another name", -2.0);
 /// A method is made like the one it must agree with.
@@ -57,6 +59,23 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     declared_member(case, all);
 }
 
+/// `Return best;`: what looks like a type is a word of the language with a capital letter.
+fn respelt_word(case: &Case, name: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(first) = name.checked_sub(1).filter(|at| *at == case.statement_start(name)) else {
+        return;
+    };
+    let small = lexed.word(first).to_lowercase();
+    let keyword = lexed.kind(first) == Some(TokenKind::Name)
+        && lexed.word(first) != small
+        && case.language().is_keyword(&small)
+        && case.text.names.of(lexed.word(first)).next().is_none();
+    if keyword && lexed.is(name + 1, case.language().terminator) {
+        let edit = case.replace_token(first, small);
+        all.push(Candidate::new(MistakeId::WrongCase, A_WORD, vec![edit]));
+    }
+}
+
 /// `quay.tide := 3`: a member is not declared where it gets a value, nor is a name that is there.
 fn declared_member(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -77,6 +96,7 @@ fn duplicate(case: &Case, all: &mut Vec<Candidate>) {
     let declared = case.text.names.declared.iter().filter(|d| on_line(d.token));
     let named = case.word("name").map(|name| name.split('(').next().unwrap_or(name).to_owned());
     for declared in declared {
+        respelt_word(case, declared.token, all);
         let name = lexed.word(declared.token);
         if named.as_ref().is_some_and(|named| named != name) {
             continue;
@@ -242,6 +262,17 @@ fn end_of_declaration(case: &Case, token: usize) -> usize {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_among, check_fix, check_no_fix};
+
+    #[test]
+    fn a_word_with_a_capital_letter_declares_nothing() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    int Best(int n) {\n        int best = n;\n        Return <|>best;\n    }\n}\n",
+            "[CS0128] A local variable named 'best' is already defined in this scope",
+            "class Quay {\n    int Best(int n) {\n        int best = n;\n        return best;\n    }\n}\n",
+        );
+    }
 
     #[test]
     fn a_second_declaration_was_an_assignment() {

@@ -151,7 +151,8 @@ fn lost_word(case: &Case, all: &mut Vec<Candidate>) {
 fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let at = if lexed.closes_block(case.token) { case.token } else { case.token + 1 };
-    let Some(function) = function_at(case, at.min(lexed.code.len() - 1)) else { return };
+    let function = accessor(case).or_else(|| function_at(case, at.min(lexed.code.len() - 1)));
+    let Some(function) = function else { return };
     let Some(close) = function.close else { return };
     let typed = function.returns.map_or(String::new(), |typed| text_of(case, typed));
     let typed = typed.trim_start_matches("static ").to_owned();
@@ -210,6 +211,10 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
             values.push((plain, EMPTY_VALUE.into()));
         }
     }
+    // What a property gives is not asked of it again.
+    let itself = function.parameters_close == case.token && lexed.is(case.token, "get");
+    let property = case.text.pairs.inside_of(case.token).filter(|_| itself);
+    values.retain(|(value, _)| property.is_none_or(|open| value != lexed.before(open)));
     values.sort_by(|a, b| b.1.total().total_cmp(&a.1.total()));
     let source = &lexed.source;
     empty_block(case, &function, &values, all);
@@ -232,6 +237,17 @@ fn lost_return(case: &Case, all: &mut Vec<Candidate>) {
             .guess(),
         );
     }
+}
+
+/// C#: what gives a property its value, as a function: `int Hours { get { … } }`.
+fn accessor(case: &Case) -> Option<Function> {
+    let lexed = case.lexed();
+    let open = Some(case.token + 1).filter(|open| lexed.is(*open, "{"))?;
+    let property = case.text.pairs.inside_of(case.token).filter(|_| lexed.is(case.token, "get"))?;
+    let name = property.checked_sub(1)?;
+    let returns = case.text.names.declared.iter().find(|one| one.token == name)?.typed;
+    let close = case.text.pairs.partner_of(open);
+    Some(Function { open, close, parameters_close: case.token, returns })
 }
 
 /// The statement, or the expression, that gives a value back.
@@ -401,6 +417,17 @@ fn last_branch(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_among, check_fix, check_no_fix};
+
+    #[test]
+    fn a_property_gives_a_value_on_every_way() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    int Hours {\n        <|>get {\n            if (Open)\n                return 3;\n        }\n    }\n}\n",
+            "[CS0161] 'Quay.Hours.get': not all code paths return a value",
+            "class Quay {\n    int Hours {\n        get {\n            if (Open)\n                return 3;\n            return 0;\n        }\n    }\n}\n",
+        );
+    }
 
     #[test]
     fn a_value_alone_at_the_end_is_given_back() {
