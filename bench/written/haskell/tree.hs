@@ -11,7 +11,7 @@ insert x (Node l y r)
 
 toList :: Tree a -> [a]
 toList Leaf = []
-toList (Node l x r) = toList l ++ ⟪x⟶[x]⟫ ++ toList r
+toList (Node l x r) = toList l ++ ⟪x ++⟶[x] ++⟶x :⟫ toList r
 
 depth :: Tree a -> Int
 depth Leaf = 0

@@ -139,6 +139,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::macro_value::FAMILY,
     &super::quotes::FAMILY,
     &super::associated_type::FAMILY,
+    &super::unnamed_parameter::FAMILY,
     &super::hole_end::FAMILY,
     &super::element_member::FAMILY,
     &super::foreign_cast::FAMILY,

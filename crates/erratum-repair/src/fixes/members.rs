@@ -2,7 +2,7 @@
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
-use crate::score::{Factor, weight};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
@@ -24,6 +24,9 @@ const KNOWN_VALUE: Factor = weight("the name is a value by itself", 1.0);
 /// A text or a number in front of a dot.
 const NO_MEMBERS: Factor = weight("a plain value has no members", 1.0);
 
+/// A dot ends the line, and the next one is as far in.
+const ENDS_LINE: Factor = evidence("a dot ends the line, and the next one is as far in", 9.0);
+
 pub(super) static FAMILY: Family = Family {
     id: "members",
     recipes: &[],
@@ -42,6 +45,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     dot_for_comma(case, all);
     let line = lexed.on_line(lexed.code[case.token].line);
+    dot_for_end(case, line.clone(), all);
     for at in line.clone().filter(|at| *at > line.start && lexed.is(*at, ",")) {
         let object = matches!(lexed.word(at - 1), ")" | "]")
             || matches!(lexed.kind(at - 1), Some(TokenKind::Name | TokenKind::Str))
@@ -123,10 +127,35 @@ fn is_member(case: &Case, token: usize) -> bool {
             .any(|(name, kind)| name == word && kind == NameKind::Member)
 }
 
+/// A dot at the end of a statement, behind which the next line is read as a member.
+fn dot_for_end(case: &Case, line: std::ops::Range<usize>, all: &mut Vec<Candidate>) {
+    let (lexed, end) = (case.lexed(), case.language().terminator);
+    let last = line.start.checked_sub(1).filter(|at| lexed.is(*at, ".") && *at > 0);
+    let Some(dot) = last.filter(|_| end == ";") else { return };
+    // A chain that goes over lines is indented further.
+    let indent = |at: usize| lexed.source.indent(lexed.code[at].line);
+    let statement = lexed.on_line(lexed.code[dot].line).start;
+    if indent(statement) == indent(line.start) && lexed.code[dot - 1].line == lexed.code[dot].line {
+        let edit = case.replace_token(dot, end);
+        all.push(Candidate::new(MistakeId::WrongMark, ENDS_LINE, vec![edit]).guess());
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_dot_ends_no_statement() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "begin\n  WriteLn(tide).\n  <|>Quay.Free;\nend.\n",
+            "Illegal qualifier",
+            "begin\n  WriteLn(tide);\n  Quay.Free;\nend.\n",
+        );
+    }
 
     #[test]
     fn a_comma_before_a_member_was_a_dot() {

@@ -242,6 +242,7 @@ mod typed_mark;
 mod typedef_name;
 mod types;
 mod uncalled;
+mod unnamed_parameter;
 mod untyped;
 mod unwrapped;
 mod usual_class;

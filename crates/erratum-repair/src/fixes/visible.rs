@@ -15,6 +15,8 @@ const BUILT_ON: Factor = weight("a class that is built on this one uses it", 6.0
 /// The declaration of the member gives its word up for another.
 const SHOWN: Factor = weight("the member is made visible", 1.5);
 
+/// Another member gives it out.
+const ON_PURPOSE: Factor = weight("another member of the class gives it out", -2.5);
 /// What an interface asks for is there, and only not visible.
 const PROMISED: Factor = weight("an interface asks for it", 7.0);
 /// A method of the class gives the member.
@@ -182,12 +184,22 @@ fn member(case: &Case, (declared, kind): (usize, NameKind), all: &mut Vec<Candid
     if let Some(word) = (start..declared).find(|at| words.contains(&lexed.word(*at)))
         && !lexed.is(word + 1, ":")
     {
+        // Where the class gives it out by another member, it is hidden on purpose.
+        let given = case.text.names.declared.iter().any(|one| {
+            one.token != declared
+                && lexed.word(one.token) != lexed.word(declared)
+                && lexed.word(one.token).eq_ignore_ascii_case(lexed.word(declared))
+                && case.text.pairs.block_of(lexed, one.token)
+                    == case.text.pairs.block_of(lexed, declared)
+        });
+        let given = given || getter(case, declared).is_some();
         // Scala has no word for what all may see.
         let edit = match case.language().is_keyword("public") {
             true => case.replace_token(word, "public"),
             false => Edit::delete(case.file(), lexed.code[word].start, lexed.code[word + 1].start),
         };
-        all.push(Candidate::new(MistakeId::NotAccessible, SHOWN, vec![edit]).guess());
+        let score = SHOWN + ON_PURPOSE.when(given);
+        all.push(Candidate::new(MistakeId::NotAccessible, score, vec![edit]).guess());
         return;
     }
     // C#: without a word, a member is hidden from other classes.

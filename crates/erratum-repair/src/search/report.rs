@@ -400,7 +400,13 @@ impl Teller<'_, '_> {
         let mistake = named.map_or(usual, |(_, candidate)| candidate.mistake.as_str()).to_owned();
         // Where a line is put in that may not have been meant, no line there is at fault.
         let whole_line = |candidate: &Candidate| candidate.edits.iter().any(puts_in_line);
-        let placed = draft.part.filter(|(_, candidate)| part.is_some() || !whole_line(candidate));
+        // What is shown or made changeable may be meant as it is: then its use is at fault.
+        let shows = |candidate: &Candidate| {
+            matches!(candidate.mistake, MistakeId::NotAccessible | MistakeId::FixedValue)
+        };
+        let placed = draft
+            .part
+            .filter(|(_, candidate)| part.is_some() || !whole_line(candidate) && !shows(candidate));
         let at = match placed {
             Some((part, candidate)) => self.faulty_place(draft, part, draft.edits(candidate)),
             None => self.unfinished(draft).unwrap_or_else(|| self.reported_place(draft)),

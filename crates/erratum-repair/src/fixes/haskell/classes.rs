@@ -113,6 +113,10 @@ fn constraint(case: &Case, all: &mut Vec<Candidate>) {
     let variable = case.word("name").or(parts.next()).unwrap_or("a");
     let variable = if variable.starts_with(char::is_lowercase) { variable } else { "a" };
     let variable = variable.trim_end_matches(|c: char| c.is_ascii_digit());
+    // What can be put in order can be compared.
+    let ordered = format!("(Ord {variable})");
+    let also = case.all.iter().any(|other| other.text.contains(&ordered));
+    let class = if class == "Eq" && also { "Ord" } else { class };
     let mut signatures = case
         .text
         .names

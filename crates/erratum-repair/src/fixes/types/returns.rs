@@ -1,7 +1,9 @@
 //! What a function says that it returns, and what it does return.
 
 use super::found_types;
-use crate::fixes::shape::{Function, calls_near, function_around, function_of, text_of, type_of};
+use crate::fixes::shape::{
+    Function, calls_near, function_around, function_of, routine_name, text_of, type_of,
+};
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
@@ -124,6 +126,17 @@ fn whole_expression(case: &Case) -> Option<Function> {
     })
 }
 
+/// Whether a result is that of two other functions of the name: what a class promises and another one keeps to
+/// is the type that was meant.
+pub(super) fn is_kept_elsewhere(case: &Case, function: &Function, now: &str) -> bool {
+    let lexed = case.lexed();
+    let name = routine_name(case, function).map_or("", |name| lexed.word(name));
+    let alike = case.text.names.of(name).filter(|one| {
+        one.kind == NameKind::Function && one.typed.is_some_and(|typed| text_of(case, typed) == now)
+    });
+    alike.count() > 2
+}
+
 fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let returned = (function.open..function.close.unwrap_or(lexed.code.len()))
@@ -135,6 +148,9 @@ fn return_type(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
     let now = text_of(case, typed);
     if (typed.0..typed.1).any(|at| lexed.is(at, ",") && is_list(case, typed)) {
         // Of several results, none is the whole.
+        return;
+    }
+    if is_kept_elsewhere(case, function, &now) {
         return;
     }
     let edit = |wanted: &str| {

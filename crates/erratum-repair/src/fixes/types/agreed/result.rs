@@ -1,6 +1,7 @@
 //! A result of another type than all that a function gives back, and than all that its calls are used for.
 
 use super::super::found_types;
+use super::super::returns::is_kept_elsewhere;
 use super::told::{
     is_written, same_text, tells, tells_instead, texts_alike, value_type, whole_type,
 };
@@ -39,6 +40,9 @@ pub(super) fn results(case: &Case, all: &mut Vec<Candidate>) {
 fn result_of(case: &Case, function: &Function, all: &mut Vec<Candidate>) {
     let Some(typed) = function.returns.map(|typed| whole_type(case, typed)) else { return };
     let now = text_of(case, typed);
+    if is_kept_elsewhere(case, function, &now) {
+        return;
+    }
     let mut wanted: Vec<String> = found_types(case);
     wanted.extend(case.message.text.split('\'').skip(1).step_by(2).map(str::to_owned));
     let nothing = matches!(now.as_str(), "void" | "Unit" | "()");
