@@ -56,5 +56,5 @@ begin
     WriteLn('busy')⟪;⟶⟫
   else
     WriteLn('calm');
-  WriteLn('Total: ' + ⟪Total⟶IntToStr(Total)⟫);
+  WriteLn('Total: '⟪ + Total⟶ + IntToStr(Total)⟶, Total⟫);
 end.

@@ -13,7 +13,7 @@ interface Race {
 
 function place(race: Race, boat: string, stake: number): Result⟪⟶<Bet>⟫ {
     if (!race.boats⟪.contains⟶.has⟫(boat)) {
-        return { ok: false, reason: ⟪"no boat " + boat + "⟶"no boat " + boat⟫ };
+        return { ok: false, reason: "no boat "⟪ + boat + "⟶ + boat⟶ + boat + ""⟶ + boat + " "⟫ };
     }
     const bet: Bet = { boat⟪ = ⟶: ⟫boat, stake };
     race.bets.push(bet);
