@@ -11,7 +11,7 @@ var ErrDark = errors.New("beacon is dark")
 
 type Beacon interface {
 	Flash() (string, error)
-	⟪Period() (time.Duration⟶Period() time.Duration⟫
+	Period() ⟪(time.Duration⟶time.Duration⟶≡(time.Duration)⟫
 }
 
 type Lamp struct {

@@ -37,7 +37,7 @@ fn show_all<T⟪⟶: Display⟫>(items: &[T]) -> String {
 fn largest(values: &[f64]) -> Option<f64> {
     let mut best = *values.first()?;
     for v in values {
-        if ⟪v⟶*v⟫ > best {
+        if ⟪v > best⟶*v > best⟶≡v > &best⟫ {
             best = *v;
         }
     }

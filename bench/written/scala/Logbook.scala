@@ -20,7 +20,7 @@ object Logbook {
     book.groupBy(⟪e.day⟶e => e.day⟶_.day⟫).map { case (d, es) => d -> es.map(_.miles).sum }
 
   def streak(book: Book): Int = {
-    ⟪int best = 0⟶var best = 0⟫
+    ⟪int best = 0⟶var best = 0⟶≡var best: Int = 0⟫
     var now = 0
     for (i <- 1 until book.⟪length()⟶length⟶size⟫) {
       if (book(i).day - book(i - 1).day == 1) now += 1 else now = 0

@@ -59,6 +59,13 @@ fn wanted(
     if language.returns_by_name && heads {
         return Some((("(", ")"), WANTED));
     }
+    // C++: the parts of what a loop goes over, `for (auto& (port, fare) : fares)`.
+    let parts =
+        (open + 1..close).all(|at| lexed.is(at, ",") || lexed.kind(at) == Some(TokenKind::Name));
+    let bound = matches!(lexed.word(word), "auto" | "&" | "const") && lexed.is(close + 1, ":");
+    if language.directives && is == "(" && bound && parts {
+        return Some((("[", "]"), WANTED));
+    }
     // The braces of a list of values stand behind a type, or behind nothing.
     let tight = lexed.code[word].end == lexed.code[open].start;
     let value = || {
@@ -75,6 +82,17 @@ fn wanted(
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn the_parts_of_an_element_stand_in_square_brackets() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "void show(std::map<std::string, int>& all) {\n    for (auto const& <|>(port, fare) : all) { }\n}\n",
+            "expected primary-expression before 'auto'",
+            "void show(std::map<std::string, int>& all) {\n    for (auto const& [port, fare] : all) { }\n}\n",
+        );
+    }
 
     #[test]
     fn the_key_of_a_map_stands_in_square_brackets() {

@@ -11,6 +11,8 @@ const RESULTS: Factor = evidence("several results stand behind the parameters", 
 /// Braces make a value of a type.
 const VALUE: Factor = evidence("braces make a value of a type", 8.5);
 
+/// Where one result has a name, each has.
+const NAMED: Factor = evidence("where one result has a name, each has", 9.5);
 /// A name that is used behind the mark is declared by it.
 const ASKED: Factor = evidence("the condition declares what it asks for", 9.0);
 
@@ -35,6 +37,26 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     results(case, all);
     made(case, all);
     asked(case, all);
+    named_error(case, all);
+}
+
+/// `(seen int, error)`: where one result has a name, each has.
+fn named_error(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Seen with go 1.19.
+    if !case.message.text.contains("mixed named and unnamed parameters") {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let mut bare = line.filter(|at| {
+        lexed.is(*at, "error")
+            && matches!(lexed.before(*at), "(" | ",")
+            && matches!(lexed.word(at + 1), ")" | ",")
+    });
+    if let (Some(at), None) = (bare.next(), bare.next()) {
+        let edit = case.insert(lexed.code[at].start, "err ");
+        all.push(Candidate::new(MistakeId::MissingParameter, NAMED, vec![edit]).guess());
+    }
 }
 
 /// `if _, ok = seen[name]; ok {` where nothing declares `ok`.
@@ -95,6 +117,17 @@ fn made(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_result_beside_a_named_one_has_a_name() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc watch() (seen int, <|>error) {\n\treturn 0, nil\n}\n",
+            "syntax error: mixed named and unnamed parameters",
+            "package quay\n\nfunc watch() (seen int, err error) {\n\treturn 0, nil\n}\n",
+        );
+    }
 
     #[test]
     fn a_map_is_made_by_braces() {

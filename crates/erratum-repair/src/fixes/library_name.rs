@@ -33,13 +33,43 @@ const SAID: &[&str] =
     &["ambiguous", "conflicting", "redeclare", "redefinition", "Duplicate identifier", "follows"];
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
-    let lexed = case.lexed();
+    if let Some((at, name)) = merged(case) {
+        apart(case, at, name, all);
+        return;
+    }
     if !case.message.points_into_library()
         || !SAID.iter().any(|word| case.message.text.contains(word))
     {
         return;
     }
-    let Some((at, name)) = named(case) else { return };
+    if let Some((at, name)) = named(case) {
+        apart(case, at, name, all);
+    }
+}
+
+/// TypeScript: an interface of the program that adds to one of the library, so that it asks for members which the
+/// program names nowhere (seen with tsc 5.9).
+fn merged<'a>(case: &'a Case) -> Option<(usize, &'a str)> {
+    let lexed = case.lexed();
+    let (_, rest) =
+        case.message.text.split_once("is missing the following properties from type '")?;
+    let (name, listed) = rest.split_once("': ")?;
+    let seen = &case.text.names.seen;
+    let foreign = listed.split([',', ' ']).filter(|one| one.chars().all(char::is_alphanumeric));
+    let mut foreign = foreign.filter(|one| !one.is_empty() && *one != "and" && *one != "more.");
+    let declared = case
+        .text
+        .names
+        .of(name)
+        .find(|one| one.kind == NameKind::Type && lexed.before(one.token) == "interface")?;
+    let unnamed = foreign.next().is_some_and(|one| !seen.contains_key(one));
+    (unnamed && !case.language().module_mark.is_empty())
+        .then(|| (declared.token, lexed.word(declared.token)))
+}
+
+/// Sets a name of the program apart from that of a library: by another name, or by a module of its own.
+fn apart(case: &Case, at: usize, name: &str, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
     let Some(own) = own(case, at) else { return };
     let new = own_name(case, name);
     if case.text.names.of(&new).next().is_some() {
@@ -121,6 +151,17 @@ fn own_name(case: &Case, name: &str) -> String {
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn an_interface_adds_to_one_of_the_library() {
+        check_among(
+            &FAMILY,
+            "typescript",
+            "interface Worker { name: string }\nconst all: Worker[] = [];\nall.push(<|>{ name: \"Ida\" });\n",
+            "[TS2345] Argument of type '{ name: string; }' is not assignable to parameter of type 'Worker'.\n  Type '{ name: string; }' is missing the following properties from type 'Worker': postMessage, terminate, and 4 more.",
+            "interface Worker { name: string }\nconst all: Worker[] = [];\nall.push({ name: \"Ida\" });\n\nexport {};\n",
+        );
+    }
 
     #[test]
     fn a_name_of_the_program_changes_everywhere() {

@@ -32,6 +32,10 @@ const SAID: [&str; 4] = [
     "cannot be applied to given types",
 ];
 
+/// Types of the library whose methods are often handed over.
+const LIBRARY: &[&str] =
+    &["Integer", "Long", "Double", "Boolean", "Character", "String", "Math", "Objects"];
+
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     if !case.language().operators.contains(&"::") || !case.language().arrow_parameters {
@@ -47,7 +51,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             && lexed.kind(dot + 1) == Some(TokenKind::Name);
         let argument =
             matches!(lexed.word(dot - 2), "(" | ",") && matches!(lexed.word(dot + 2), ")" | ",");
-        let own = case.text.names.of(lexed.word(dot - 1)).any(|one| one.kind == NameKind::Type);
+        let own = case.text.names.of(lexed.word(dot - 1)).any(|one| one.kind == NameKind::Type)
+            || LIBRARY.contains(&lexed.word(dot - 1));
         // A constant is written in capital letters.
         let constant = lexed.word(dot + 1).starts_with(char::is_uppercase);
         if typed && argument && own && !constant {
@@ -59,8 +64,19 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 
 #[cfg(test)]
 mod tests {
-    use super::super::testing::check_no_fix;
+    use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_type_of_the_library_has_methods_too() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Yard {\n    void add(Map<String, Integer> all, String key) { all.merge(key, 1, Integer<|>.sum); }\n}\n",
+            "cannot find symbol",
+            "class Yard {\n    void add(Map<String, Integer> all, String key) { all.merge(key, 1, Integer::sum); }\n}\n",
+        );
+    }
 
     #[test]
     fn a_constant_and_a_call_are_values() {

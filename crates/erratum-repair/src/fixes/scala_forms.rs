@@ -21,6 +21,8 @@ const IN_FRONT: Factor = evidence("one more element stands in front of the list"
 const IN_PAIRS: Factor = evidence("the elements are pairs, which a case takes apart", 10.0);
 /// An empty list is made by a call.
 const MADE_EMPTY: Factor = evidence("an empty list is made by a call", 9.0);
+/// One more element stands behind the list.
+const AT_END: Factor = evidence("one more element stands behind the list", 8.0);
 /// The function compares two elements.
 const COMPARES: Factor = evidence("the function compares two elements", 9.0);
 
@@ -60,7 +62,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if said.starts_with("not found: type ") {
         in_front(case, all);
     }
-    if said.starts_with("type mismatch") && said.contains("List.type") {
+    if said.starts_with("type mismatch") && said.contains(".type\n") {
         empty_list(case, all);
     }
     if said.starts_with("value :: is not a member of ") {
@@ -173,12 +175,16 @@ fn in_front(case: &Case, all: &mut Vec<Candidate>) {
     // What a declaration says of its type is another matter.
     let set = mark.is_some_and(|mark| {
         let start = case.statement_start(mark);
-        !matches!(lexed.word(start), "val" | "var" | "def" | "class" | "case")
-            && !lexed.code[mark - 1].first
+        let declares = matches!(lexed.word(start), "val" | "var" | "def" | "class" | "case");
+        let body = (start..mark).any(|at| lexed.is(at, "="));
+        (!declares || body) && !lexed.code[mark - 1].first
     });
     if let Some(mark) = mark.filter(|_| set) {
-        let edit = case.replace_token(mark, "::");
-        all.push(Candidate::new(MistakeId::WrongMark, IN_FRONT, vec![edit]).guess());
+        // In front of a list, or behind one.
+        for (operator, why) in [("::", IN_FRONT), (":+", AT_END)] {
+            let edit = case.replace_token(mark, operator);
+            all.push(Candidate::new(MistakeId::WrongMark, why, vec![edit]).guess());
+        }
     }
 }
 
@@ -186,8 +192,10 @@ fn in_front(case: &Case, all: &mut Vec<Candidate>) {
 fn empty_list(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let near = [case.token, case.token.saturating_sub(1)];
+    let (before, _) = case.message.text.split_once(".type").unwrap_or(("", ""));
+    let name = before.rsplit('.').next().unwrap_or("");
     let alone = |at: &usize| {
-        lexed.is(*at, "List")
+        lexed.is(*at, name)
             && !matches!(lexed.word(at + 1), "." | "(" | "[")
             && matches!(lexed.before(*at), "=" | "," | "(" | "else" | "=>")
     };

@@ -114,8 +114,12 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let value = !member
             && case.text.names.resolve(lexed, at).is_some_and(|d| d.kind == NameKind::Value);
         let declared = case.text.names.of(lexed.word(at)).find(|d| d.kind == NameKind::Function);
+        let typed = !member
+            && declared.is_none()
+            && case.text.names.of(lexed.word(at)).any(|one| one.kind == NameKind::Type);
         if lexed.kind(at) != Some(TokenKind::Name)
             || called
+            || typed
             || value
             || declared.is_some_and(|declared| declared.token == at)
             || !(declared.is_some() || member || at == pointed)

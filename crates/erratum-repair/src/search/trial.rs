@@ -557,6 +557,10 @@ fn contradicts(mistake: MistakeId, target: Phase, diagnosis: &Diagnosis) -> bool
     match mistake {
         MistakeId::MissingArgument => diagnosis.shows(MistakeId::ExtraArgument),
         MistakeId::ExtraArgument => diagnosis.shows(MistakeId::MissingArgument),
+        // What is called with nothing must take nothing.
+        MistakeId::Uncalled => {
+            diagnosis.shows(MistakeId::MissingArgument) || diagnosis.shows(MistakeId::NotCallable)
+        }
         MistakeId::TextAsString => diagnosis.phase == Phase::Type,
         // In the right order each value fits its place.
         MistakeId::WrongArgumentOrder => diagnosis.phase >= Phase::Type,

@@ -2,7 +2,7 @@
 
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::{Candidate, Case};
-use crate::score::{Factor, weight};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::names::NameKind;
@@ -18,6 +18,10 @@ const DERIVED_NAME: Factor = weight("a class that can be derived has nearly this
 
 /// The classes that the compiler writes itself (seen with GHC 9.0).
 const DERIVABLE: &[&str] = &["Show", "Read", "Eq", "Ord", "Enum", "Bounded", "Ix"];
+
+/// The classes that a type derives are parted by commas.
+const DERIVED_APART: Factor =
+    evidence("the classes that a type derives are parted by commas", 10.0);
 
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "classes",
@@ -41,8 +45,26 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         deriving(case, all);
     }
     derived_name(case, all);
+    derived_list(case, all);
     if case.asks(Recipe::Constraint) {
         constraint(case, all);
+    }
+}
+
+/// `deriving (Eq Show)`: the classes are parted by commas.
+fn derived_list(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let Some(word) = line.into_iter().find(|at| lexed.is(*at, "deriving")) else { return };
+    let Some(close) = case.text.pairs.partner_of(word + 1).filter(|_| lexed.is(word + 1, "("))
+    else {
+        return;
+    };
+    let class = |at: usize| DERIVABLE.contains(&lexed.word(at));
+    let lost = (word + 2..close).filter(|at| class(*at) && class(at + 1));
+    let edits: Vec<_> = lost.map(|at| case.insert(lexed.code[at].end, ",")).collect();
+    if !edits.is_empty() {
+        all.push(Candidate::new(MistakeId::MissingSeparator, DERIVED_APART, edits).guess());
     }
 }
 
@@ -146,6 +168,17 @@ fn constraint(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_fix, check_no_fix};
+
+    #[test]
+    fn derived_classes_are_parted() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "data Reply = Done | Short\n  deriving (<|>Eq Show)\n",
+            "Illegal deriving item 'Eq Show'",
+            "data Reply = Done | Short\n  deriving (Eq, Show)\n",
+        );
+    }
 
     #[test]
     fn a_class_is_derived_by_its_own_name() {

@@ -38,6 +38,7 @@ pub(super) mod own_name;
 pub(super) mod plain_binding;
 pub(super) mod record_update;
 pub(super) mod rest_meant;
+pub(super) mod section;
 pub(super) mod shown_each;
 pub(super) mod small_letter;
 pub(super) mod swapped;

@@ -53,7 +53,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             || ["String", "Char", "Bool", "Maybe", "IO", "Either"]
                 .contains(&to.split(' ').next().unwrap_or(to))
     };
-    if case.word("to").is_some_and(other) {
+    let wanted = case.message.text.split("actual type").next().unwrap_or("");
+    if case.word("to").is_some_and(other) || wanted.contains("->") {
         return;
     }
     let Some(whole) = expression(case) else { return };
