@@ -23,10 +23,15 @@ impl Window<'_, '_> {
         let starting = STARTING.contains(&lexed.word(token.wrapping_sub(1)));
         // An equation has one `=`, unless it has conditions.
         let second = mark == "=" && self.is_equation(token);
-        // Between the head of a block and its brace no statement ends.
+        // Between the head of a block and its brace no statement ends; a word there belongs to the head,
+        // whatever it should be.
+        let word_of_head = token + 1 < lexed.code.len()
+            && lexed.kind(token) == Some(TokenKind::Name)
+            && lexed.opens_block(token + 1)
+            && !lexed.code[token].first;
         let headed = mark == ";"
             && token < lexed.code.len()
-            && lexed.opens_block(token)
+            && (lexed.opens_block(token) || word_of_head)
             && lexed.before(token) == ")";
         let ends = matches!(mark, ";" | "=") && starting || second || headed;
         starts_file && !matches!(mark, "(" | "[" | "{")
