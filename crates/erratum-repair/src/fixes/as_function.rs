@@ -39,6 +39,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let Some((_, function)) = ways.iter().find(|(name, _)| lexed.is(member, name)) else {
             continue;
         };
+        // `strings.ToUpper(port)` asks the package already.
+        if dot > 0 && function.split_once('.').is_some_and(|(one, _)| lexed.is(dot - 1, one)) {
+            continue;
+        }
         let own = case
             .text
             .names
@@ -139,6 +143,16 @@ mod tests {
             "package quay\n\nfunc cut(line string) []string {\n\treturn line.<|>Split(\",\")\n}\n",
             "line.Split undefined (type string has no field or method Split)",
             "package quay\n\nimport \"strings\"\n\nfunc cut(line string) []string {\n\treturn strings.Split(line, \",\")\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_a_package_is_asked_already_is_left() {
+        check_no_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc cut(line string) string {\n\treturn <|>strings.ToUpper(line)\n}\n",
+            "undefined: strings",
         );
     }
 
