@@ -29,7 +29,7 @@ end;
 
 function TItem.Describe: string;
 begin
-  ⟪return⟶Result :=⟶Describe :=⟫ FName + ' ' + CurrToStr(FPrice);
+  ⟪return⟶Result :=⟶≡Describe :=⟫ FName + ' ' + CurrToStr(FPrice);
 end;
 
 function ⟪Describe⟶TRope.Describe⟫: string;
