@@ -24,8 +24,8 @@ const KNOWN_VALUE: Factor = weight("the name is a value by itself", 1.0);
 /// A text or a number in front of a dot.
 const NO_MEMBERS: Factor = weight("a plain value has no members", 1.0);
 
-/// A dot ends the line, and the next one is as far in.
-const ENDS_LINE: Factor = evidence("a dot ends the line, and the next one is as far in", 9.0);
+/// A dot ends the line, and the next one is no further in.
+const ENDS_LINE: Factor = evidence("a dot ends the line, and the next one is no further in", 9.0);
 
 pub(super) static FAMILY: Family = Family {
     id: "members",
@@ -135,7 +135,7 @@ fn dot_for_end(case: &Case, line: std::ops::Range<usize>, all: &mut Vec<Candidat
     // A chain that goes over lines is indented further.
     let indent = |at: usize| lexed.source.indent(lexed.code[at].line);
     let statement = lexed.on_line(lexed.code[dot].line).start;
-    if indent(statement) == indent(line.start) && lexed.code[dot - 1].line == lexed.code[dot].line {
+    if indent(statement) >= indent(line.start) && lexed.code[dot - 1].line == lexed.code[dot].line {
         let edit = case.replace_token(dot, end);
         all.push(Candidate::new(MistakeId::WrongMark, ENDS_LINE, vec![edit]).guess());
     }

@@ -62,7 +62,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if said.starts_with("not found: type ") {
         in_front(case, all);
     }
-    if said.starts_with("type mismatch") && said.contains(".type\n") {
+    if said.starts_with("type mismatch") && said.contains(".type") {
         empty_list(case, all);
     }
     if said.starts_with("value :: is not a member of ") {

@@ -40,7 +40,27 @@ impl AtEnd<'_> {
         !stays
             && !self.mended_again(step, &here)
             && !self.in_trouble(edits)
+            && !self.may_be_element(edits)
             && !self.bracket_beside(edits, step)
+    }
+
+    /// Returns whether an arrow takes the place of the dot behind a name of which elements are asked elsewhere:
+    /// `list.depth` may be `list[0].depth` as well as `list->depth`.
+    fn may_be_element(&self, edits: &[Edit]) -> bool {
+        let is_part = |letter: char| letter.is_alphanumeric() || letter == '_';
+        edits.iter().any(|edit| {
+            let file = self.original.file(&edit.file).filter(|_| edit.text == "->");
+            let Some(file) = file.filter(|file| file.slice(edit.start, edit.end) == ".") else {
+                return false;
+            };
+            let line = file.slice(file.line_start(file.line_of(edit.start)), edit.start);
+            let start = line.rfind(|letter| !is_part(letter)).map_or(0, |at| at + 1);
+            let name = line.get(start..).unwrap_or_default();
+            let text = String::from_utf8_lossy(file.bytes());
+            let element = format!("{name}[");
+            let mut asked = text.match_indices(&element);
+            !name.is_empty() && asked.any(|(at, _)| !text[..at].ends_with(is_part))
+        })
     }
 
     /// Returns whether a bracket is put in or taken out right beside a mistake that stays unsolved: the
