@@ -70,7 +70,7 @@ fn wanted(
     let tight = lexed.code[word].end == lexed.code[open].start;
     let value = || {
         let names = &case.text.names;
-        let declared = names.of(lexed.word(word)).next();
+        let declared = names.of(lexed.word(word)).next().filter(|one| one.token != word);
         declared.is_some_and(|one| matches!(one.kind, NameKind::Value | NameKind::Member))
     };
     let one = (open + 1..close).all(|at| !matches!(lexed.word(at), ";" | "," | ":" | "=" | "{"));

@@ -400,9 +400,11 @@ impl Teller<'_, '_> {
         let mistake = named.map_or(usual, |(_, candidate)| candidate.mistake.as_str()).to_owned();
         // Where a line is put in that may not have been meant, no line there is at fault.
         let whole_line = |candidate: &Candidate| candidate.edits.iter().any(puts_in_line);
-        // What is shown or made changeable may be meant as it is: then its use is at fault.
+        // What somebody hid or fixed with a word may be meant so: then its use is at fault. A word that is not
+        // there is easily forgotten.
         let shows = |candidate: &Candidate| {
             matches!(candidate.mistake, MistakeId::NotAccessible | MistakeId::FixedValue)
+                && candidate.edits.iter().all(|edit| edit.start != edit.end)
         };
         let placed = draft
             .part

@@ -393,7 +393,17 @@ impl Places<'_, '_, '_> {
             let mut words = message.text.split(['\'', '`', '‘', '’', '"', ' ']);
             words.any(|word| word == edit.text)
         };
-        respelt && unknown && self.sets.iter().copied().flatten().any(quoted)
+        // What the library has under that name may lack its import; what the message to mend does not name was
+        // hardly meant by it.
+        let language = self.setting.policy.language;
+        let brought = |edit: &Edit| {
+            let file = self.setting.program.file(&edit.file);
+            let old = file.map(|file| file.slice(edit.start, edit.end).into_owned());
+            old.is_some_and(|old| !old.is_empty() && self.target.text.contains(&old))
+                && language.imports_of(&edit.text).next().is_some()
+        };
+        let mut edits = self.sets.iter().copied().flatten();
+        respelt && unknown && edits.any(|edit| quoted(edit) && !brought(edit))
     }
 
     /// Whether a message says of the word that was put in what the message to mend says of the one before.
