@@ -171,7 +171,7 @@ fn pairs(case: &Case, all: &mut Vec<Candidate>) {
 fn in_front(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let value = case.text.names.of(lexed.word(case.token)).any(|one| one.kind != NameKind::Type);
-    let mark = case.token.checked_sub(1).filter(|at| lexed.is(*at, ":") && value);
+    let mark = case.token.checked_sub(1).filter(|at| *at > 0 && lexed.is(*at, ":") && value);
     // What a declaration says of its type is another matter.
     let set = mark.is_some_and(|mark| {
         let start = case.statement_start(mark);
