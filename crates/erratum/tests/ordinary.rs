@@ -352,7 +352,7 @@ object Locks {
         (22, "Take out `()`"),
         (24, "Add `._1`"),
         (26, "Add `: Int` after `)`"),
-        (12, "Line 12: something is used that is private"),
+        (33, "Line 33: something is used that is private"),
     ];
     told("scalac", "Locks.scala", text, &wanted);
 }
