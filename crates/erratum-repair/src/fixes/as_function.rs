@@ -87,7 +87,10 @@ fn called(
     if let Some((package, _)) = function.split_once('.').filter(|(one, _)| !imported(case, one)) {
         edits.insert(0, import(case, package));
     }
-    all.push(Candidate::new(MistakeId::ForeignWord, FUNCTION, edits));
+    let candidate = Candidate::new(MistakeId::ForeignWord, FUNCTION, edits);
+    // What a package or a unit does with a text may differ from what the other language does.
+    let brought = function.contains('.') || function.starts_with(char::is_uppercase);
+    all.push(if brought { candidate.guess() } else { candidate });
 }
 
 /// The first token of the value that ends before a dot: names with their indices and members.

@@ -113,9 +113,9 @@ mod tests {
         check_fix(
             &FAMILY,
             "rust",
-            "<|>impl FromStr for Signal {\n    fn from_str(text: &str) -> Result<Self, Broken> {\n        todo!()\n    }\n}\n",
+            "<|>impl FromStr for Signal {\n    fn from_str(text: &str) -> Result<Self, Broken> {\n        Err(Broken)\n    }\n}\n",
             "[E0046] not all trait items implemented, missing: `Err`",
-            "impl FromStr for Signal {\n    type Err = Broken;\n\n    fn from_str(text: &str) -> Result<Self, Broken> {\n        todo!()\n    }\n}\n",
+            "impl FromStr for Signal {\n    type Err = Broken;\n\n    fn from_str(text: &str) -> Result<Self, Broken> {\n        Err(Broken)\n    }\n}\n",
         );
     }
 

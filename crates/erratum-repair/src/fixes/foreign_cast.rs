@@ -50,7 +50,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     for at in lexed.on_line(lexed.code[case.token].line) {
         let Some(cast) = cast_at(case, at) else { continue };
-        for way in ways(case, &cast) {
+        if let Some(way) = way(case, &cast) {
             written(case, &cast, way, all);
         }
     }
@@ -61,7 +61,7 @@ pub(super) fn cast_at(case: &Case, typed: usize) -> Option<Cast> {
     let (lexed, language) = (case.lexed(), case.language());
     let word = lexed.word(typed);
     let known = [WHOLE, REAL, TEXT].iter().any(|list| list.contains(&word));
-    if !known || ways_of(case, word).next().is_none() || case.text.names.of(word).next().is_some() {
+    if !known || way_of(case, word).is_none() || case.text.names.of(word).next().is_some() {
         return None;
     }
     let before = typed.checked_sub(1);
@@ -103,19 +103,19 @@ pub(super) fn cast_at(case: &Case, typed: usize) -> Option<Cast> {
     (!several).then_some(Cast { typed, value: (typed + 2, close - 1), whole: (typed, close) })
 }
 
-/// The ways in which this language turns a value into what a word stands for.
-fn ways_of<'a>(case: &'a Case, word: &'a str) -> impl Iterator<Item = &'static str> {
+/// How this language turns a value into what a word stands for.
+fn way_of(case: &Case, word: &str) -> Option<&'static str> {
     let turned = &case.language().conversions;
     let way = match () {
         () if WHOLE.contains(&word) => turned.whole,
         () if REAL.contains(&word) => turned.real,
         () => turned.text,
     };
-    Some(way).filter(|way| !way.is_empty()).into_iter()
+    Some(way).filter(|way| !way.is_empty())
 }
 
-/// The ways of a conversion; a text is read, not turned.
-fn ways(case: &Case, cast: &Cast) -> Vec<String> {
+/// How the value of a conversion is turned; a text is read, not turned.
+fn way(case: &Case, cast: &Cast) -> Option<String> {
     let (lexed, language) = (case.lexed(), case.language());
     let word = lexed.word(cast.typed);
     let usual = match WHOLE.contains(&word) {
@@ -127,13 +127,12 @@ fn ways(case: &Case, cast: &Cast) -> Vec<String> {
             .is_some_and(|typed| language.same_name(&typed, language.usual.text));
     let read = language.from_text.iter().find(|(typed, _, _)| language.same_name(typed, usual));
     if let Some((_, before, behind)) = read.filter(|_| text && !TEXT.contains(&word)) {
-        return vec![format!("{before}{{}}{behind}")];
+        return Some(format!("{before}{{}}{behind}"));
     }
     // `u64` and its like say themselves which type they are.
     let own = language.is_type(word) && !TEXT.contains(&word);
-    ways_of(case, word)
-        .map(|way| if own { way.replace(usual, word) } else { way.to_owned() })
-        .collect()
+    let way = way_of(case, word)?;
+    Some(if own { way.replace(usual, word) } else { way.to_owned() })
 }
 
 fn written(case: &Case, cast: &Cast, way: String, all: &mut Vec<Candidate>) {

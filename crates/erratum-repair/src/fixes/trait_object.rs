@@ -147,7 +147,7 @@ mod tests {
         check_no_fix(
             &FAMILY,
             "rust",
-            "trait Part {}\n\nfn give() -> Box<<|>Part> {\n    todo!()\n}\n",
+            "trait Part {}\n\nfn give() -> Box<<|>Part> {\n    Box::new(Plank)\n}\n",
             "[E0782] expected a type, found a trait",
         );
     }
