@@ -1,5 +1,5 @@
 //! Compilers that stay for the length of a command and check copies through their public interface:
-//! javac and scalac in a JVM, tsc in Node. A cold javac takes about a second, a warm one a tenth of
+//! javac and scalac in a JVM, tsc in Node, mcs in Mono. A cold javac takes about a second, a warm one a tenth of
 //! it; for scalac and tsc it is much the same.
 
 use crate::cache::{Cache, Key, NotPrepared};
@@ -9,10 +9,11 @@ use crate::run::{self, Ended, Limits};
 use crate::scratch::Scratch;
 use crate::{os, registry};
 use erratum_repair::message::{Message, Note, Place, Severity, merge_doubles};
+use erratum_repair::read::{self, Reading};
 use erratum_repair::search::Report;
 use erratum_syntax::source::ColumnUnit;
 use std::collections::HashMap;
-use std::io::{BufRead, BufReader, Write};
+use std::io::{self, BufRead, BufReader, Write};
 use std::path::{Path, PathBuf};
 use std::process::{Child, ChildStdin, Command, Stdio};
 use std::sync::mpsc::{self, Receiver};
@@ -33,7 +34,24 @@ pub(crate) struct Host {
     pub joined: bool,
     /// Whether the names of types come with their package.
     pub packages: bool,
+    /// Whether it takes the compiler's arguments and hands on what the compiler prints, in the place
+    /// of files and messages.
+    pub printed: bool,
+    /// Whether it is so long in coming, unless it was prepared, that nobody should wait for it.
+    pub slow: bool,
 }
+
+/// What a host usually is not.
+pub(crate) const PLAIN: Host = Host {
+    file: "",
+    source: "",
+    command: |_, _| Err(String::new()),
+    prepare: None,
+    joined: false,
+    packages: false,
+    printed: false,
+    slow: false,
+};
 
 /// What a helper is started from.
 pub(crate) enum Work<'a> {
@@ -76,6 +94,12 @@ impl Host {
         let key = (prepare.from)(path)
             .and_then(|from| Key::new(prepare.what, facts, &from).map_err(|e| e.to_string()));
         Some(key)
+    }
+
+    /// Whether a compiler must not be waited for while its helper comes.
+    pub fn comes_late(&self, path: &Path, cache: Option<&Cache>) -> bool {
+        let real = || dunce::canonicalize(path).unwrap_or_else(|_| path.to_owned());
+        self.slow && self.prepared(&real(), cache).is_none()
     }
 
     /// What was prepared of it for a compiler.
@@ -153,11 +177,12 @@ pub(crate) struct Request {
     pub folder: String,
     pub root: String,
     pub searched: Vec<String>,
+    /// Or all arguments of the compiler, where its helper takes them.
     pub files: Vec<String>,
 }
 
 impl Resident {
-    /// Starts a compiler in its helper. `path` is where it was found.
+    /// Starts a compiler in its helper. `path` is where it was found; `noticed` is told of the process.
     ///
     /// # Errors
     /// When something is lacking for it, or it does not answer.
@@ -167,6 +192,7 @@ impl Resident {
         path: &Path,
         limits: &Limits,
         cache: Option<&Cache>,
+        noticed: &dyn Fn(u32),
     ) -> Result<Resident, Error> {
         let scratch = Scratch::new()?;
         let fail = |what: &str| Error::Ended { compiler: name.into(), what: what.into() };
@@ -187,6 +213,7 @@ impl Resident {
         command.stdin(Stdio::piped()).stdout(Stdio::piped()).stderr(Stdio::null());
         let mut child =
             run::spawn(&mut command, limits).map_err(|_| fail("could not be started"))?;
+        noticed(child.id());
         let (Some(input), Some(output)) = (child.stdin.take(), child.stdout.take()) else {
             return Err(fail("has no input or output"));
         };
@@ -248,8 +275,10 @@ impl Resident {
     /// When the compiler died or did not answer in time; it must not be used again then.
     pub fn check(&mut self, requests: &[Request], time: Duration) -> Result<Vec<Report>, Error> {
         let (compiler, host) = (self.compiler, self.host);
-        let died =
-            |_| Error::Ended { compiler: compiler.into(), what: "ended unexpectedly".into() };
+        let died = |_: io::Error| Error::Ended {
+            compiler: compiler.into(),
+            what: "ended unexpectedly".into(),
+        };
         let first = self.next;
         for request in requests {
             let mut fields =
@@ -263,6 +292,7 @@ impl Resident {
         let deadline = Instant::now() + time;
         let mut reports: HashMap<usize, Report> = HashMap::new();
         let mut open: HashMap<usize, Vec<Message>> = HashMap::new();
+        let mut printed: HashMap<usize, Reading> = HashMap::new();
         while reports.len() < requests.len() {
             let line = self.line(deadline)?;
             let fields: Vec<&str> = line.split(FIELD).collect();
@@ -282,6 +312,23 @@ impl Resident {
                     if let Some(message) = open.get_mut(&id).and_then(|all| all.last_mut()) {
                         message.notes.extend(note(&fields));
                     }
+                }
+                "said" => {
+                    let text = unescaped(fields.get(2).unwrap_or(&""));
+                    printed.insert(id, read::read(text.as_bytes()));
+                }
+                "crash" => return Err(died(io::ErrorKind::Other.into())),
+                "done" if host.printed => {
+                    let said = printed
+                        .remove(&id)
+                        .ok_or_else(|| died(io::ErrorKind::InvalidData.into()))?;
+                    let failed = said.messages.iter().any(Message::is_error);
+                    // A failure without words that can be read is told by the compiler itself.
+                    if !failed && fields.get(2) != Some(&"0") {
+                        return Err(died(io::ErrorKind::Other.into()));
+                    }
+                    let (messages, dropped) = (said.messages, said.dropped);
+                    reports.insert(id, Report { messages, exit: Some(i32::from(failed)), dropped });
                 }
                 "done" => {
                     let messages = merge_doubles(open.remove(&id).unwrap_or_default());

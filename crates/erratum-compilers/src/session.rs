@@ -1,22 +1,22 @@
 //! Compiles copies of one program with one compiler.
 
 mod prepare;
+mod stays;
 mod templates;
 
 use crate::cache::Cache;
 use crate::cargo::{self, CargoPlan};
-use crate::compilers::{Inputs, Kind, Link, Stays};
+use crate::compilers::{Inputs, Kind, Link};
 use crate::confine;
 use crate::deadline::Deadline;
 use crate::error::Error;
 use crate::headers::{self, Headers};
 use crate::project::Project;
-use crate::resident::Request;
 use crate::run::{self, Ended, Limits, Output};
 use crate::scratch::{Copy, Scratch};
 use crate::start;
 use crate::toolbox::{self, Found};
-use crate::warm::Warm;
+use crate::warm::{Coming, Warm};
 use erratum_repair::message::Message;
 use erratum_repair::read;
 use erratum_repair::search::{Compile, Depth, Report};
@@ -26,7 +26,7 @@ use erratum_syntax::source::{Program, Source};
 use std::path::{Path, PathBuf};
 use std::process::Command;
 use std::sync::mpsc::{self, Sender};
-use std::sync::{Arc, Mutex};
+use std::sync::{Arc, Mutex, MutexGuard};
 use std::thread::{self, JoinHandle};
 use std::time::{Duration, Instant};
 
@@ -46,6 +46,10 @@ const LEAST: Duration = Duration::from_millis(300);
 struct State {
     copies: Vec<Copy>,
     resident: Option<Warm>,
+    /// One that is on its way.
+    coming: Option<Coming>,
+    /// How often it was not there.
+    cold: u32,
     /// How many more times a compiler that stays may be started.
     starts: u32,
 }
@@ -118,7 +122,7 @@ impl Session {
             .unwrap_or_default();
         let alone =
             found.kind.alone.and_then(|alone| (alone.find)(&found.path, &project.program, &origin));
-        let state = Mutex::new(State { copies, resident: None, starts: 2 });
+        let state = Mutex::new(State { copies, resident: None, coming: None, cold: 0, starts: 2 });
         Ok(Session {
             project,
             found,
@@ -154,16 +158,6 @@ impl Session {
         self.deadline = Deadline::default();
     }
 
-    /// Takes over the compiler that another session has kept warm, so that it need not be started
-    /// again. Programs that look at many files one after the other save most of their time so.
-    pub fn adopt(&mut self, other: &mut Session) {
-        let mut from = other.state.lock().unwrap_or_else(|poisoned| poisoned.into_inner());
-        let mut to = self.state.lock().unwrap_or_else(|poisoned| poisoned.into_inner());
-        if from.resident.is_some() {
-            to.resident = from.resident.take();
-        }
-    }
-
     /// The project it works on.
     pub fn project(&self) -> &Project {
         &self.project
@@ -187,7 +181,11 @@ impl Session {
         self.limits.time = self.limits.time.min(most);
         let broken =
             result.as_ref().is_ok_and(|report| report.messages.iter().any(Message::is_error));
-        if broken && self.found.kind.stays.is_none() {
+        let errors = |report: &Report| report.messages.iter().filter(|m| m.is_error()).count();
+        if result.as_ref().is_ok_and(|report| errors(report) >= stays::MANY_ERRORS) {
+            self.send_for_compiler(&mut self.lock());
+        }
+        if broken && (self.found.kind.stays.is_none() || self.comes_late()) {
             let (kind, path) = (self.found.kind, self.found.path.clone());
             let asked = thread::spawn(move || toolbox::version(kind, &path));
             self.version = Mutex::new(Asked::Now(asked));
@@ -273,8 +271,7 @@ impl Session {
             Asked::Now(thread) => Some(thread.join().unwrap_or_default()),
             Asked::Known(known) => Some(known),
             Asked::Not => {
-                let state = self.state.lock().unwrap_or_else(|poisoned| poisoned.into_inner());
-                state.resident.as_ref().map(|resident| resident.version().to_owned())
+                self.lock().resident.as_ref().map(|resident| resident.version().to_owned())
             }
         }?;
         *asked = Asked::Known(known.clone());
@@ -337,8 +334,12 @@ impl Session {
         kept.display().to_string()
     }
 
+    fn lock(&self) -> MutexGuard<'_, State> {
+        self.state.lock().unwrap_or_else(|poisoned| poisoned.into_inner())
+    }
+
     fn check(&self, programs: &[Program], depth: Depth) -> Vec<Result<Report, Error>> {
-        let mut state = self.state.lock().unwrap_or_else(|poisoned| poisoned.into_inner());
+        let mut state = self.lock();
         let mut results = Vec::with_capacity(programs.len());
         for batch in programs.chunks(WORKERS) {
             results.extend(self.check_batch(batch, depth, &mut state));
@@ -361,8 +362,9 @@ impl Session {
             program.files.iter().all(|f| std::str::from_utf8(f.bytes()).is_ok())
         };
         if let Some(stays) = self.found.kind.stays
-            && self.found.arguments.is_empty()
+            && self.takes_arguments(stays)
             && batch.iter().all(text)
+            && self.is_there(state)
             && let Some(reports) = self.warm(stays, batch, state)
         {
             return reports.into_iter().map(|report| Ok(self.resolved(report, batch))).collect();
@@ -534,50 +536,6 @@ impl Session {
             return self.origin.display().to_string();
         }
         self.source_roots(program, folder)
-    }
-
-    /// Checks by the compiler that stays. Nothing when it cannot be had: then the plain compiler is used.
-    fn warm(&self, stays: Stays, batch: &[Program], state: &mut State) -> Option<Vec<Report>> {
-        let requests: Vec<Request> = batch
-            .iter()
-            .zip(&state.copies)
-            .map(|(program, copy)| Request {
-                folder: copy.folder.display().to_string(),
-                root: self.root_of(program, &copy.folder),
-                searched: self.searched(),
-                files: self
-                    .project
-                    .program
-                    .files
-                    .iter()
-                    .map(|file| file.name().to_owned())
-                    .collect(),
-            })
-            .collect();
-        while state.starts > 0 {
-            if state.resident.is_none() {
-                state.starts -= 1;
-                let mut limits = self.limits;
-                limits.time = limits.time.max(Duration::from_secs(15));
-                let (kind, path, cache) =
-                    (self.found.kind, &self.found.path, self.cache.as_deref());
-                let started = Warm::start(kind, stays, path, &limits, cache);
-                state.resident = started.ok();
-            }
-            if let Some(resident) = &mut state.resident {
-                match resident.check(&requests, self.time_left()) {
-                    Ok(reports)
-                        if reports.iter().all(|r| {
-                            r.messages.iter().all(|m| m.code.as_deref() != Some("resident.crash"))
-                        }) =>
-                    {
-                        return Some(reports);
-                    }
-                    _ => state.resident = None,
-                }
-            }
-        }
-        None
     }
 
     /// Names files as the program does, where the compiler gives the full path of the copy.

@@ -2,7 +2,7 @@
 
 use super::jvm::{FLAGS, Jvm};
 use super::{Kind, Stays};
-use crate::resident::{Host, Prepare, Work};
+use crate::resident::{self, Host, Prepare, Work};
 use erratum_syntax::newer;
 use std::path::{Path, PathBuf};
 use std::process::Command;
@@ -45,8 +45,8 @@ static HOST: Host = Host {
         from: |javac| Ok(jvm(javac).files()),
         make: |javac, helper, folder| jvm(javac).prepare(helper, SAMPLES, folder),
     }),
-    joined: false,
     packages: true,
+    ..resident::PLAIN
 };
 
 fn command(javac: &Path, work: &Work) -> Result<Command, String> {

@@ -2,7 +2,7 @@
 
 use super::jvm::{FLAGS, Jvm, Own};
 use super::{JAVA, Kind, Stays};
-use crate::resident::{Host, Prepare};
+use crate::resident::{self, Host, Prepare};
 use erratum_syntax::newer;
 use std::path::{Path, PathBuf};
 
@@ -46,7 +46,7 @@ static HOST: Host = Host {
         make: |scalac, helper, folder| jvm(scalac)?.prepare(helper, SAMPLES, folder),
     }),
     joined: true,
-    packages: false,
+    ..resident::PLAIN
 };
 
 fn jvm(scalac: &Path) -> Result<Jvm, String> {

@@ -1,7 +1,7 @@
 //! The compiler of TypeScript, run by Node.
 
 use super::{Kind, NODE, Stays};
-use crate::resident::{Host, Prepare, Work, step};
+use crate::resident::{self, Host, Prepare, Work, step};
 use std::path::{Path, PathBuf};
 use std::process::{Command, Stdio};
 
@@ -33,8 +33,7 @@ static HOST: Host = Host {
         },
         make: prepare,
     }),
-    joined: false,
-    packages: false,
+    ..resident::PLAIN
 };
 
 const NO_PACKAGE: &str = "has no package beside it";
