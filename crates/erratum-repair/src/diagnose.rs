@@ -136,9 +136,11 @@ impl<'c> Diagnoser<'c> {
         } else {
             matches.retain(|found| !found.entry.is(MistakeId::LibraryName));
         }
-        // What the code says of the phase is so, whatever kind of mistake it tells of.
+        // What the code or the wording says of the phase is so, whatever kind of mistake it tells of.
         let code = message.code.as_deref().unwrap_or("");
-        let coded = (Manner::of(&self.compiler).phase_of_code)(code);
+        let manner = Manner::of(&self.compiler);
+        let late = manner.fits_then_says.iter().any(|words| message.text.contains(words));
+        let coded = (manner.phase_of_code)(code).or(late.then_some(Phase::Flow));
         let phase = coded.or(matches.first().map(|best| best.phase));
         let phase = phase.unwrap_or_else(|| phase_of(message, &self.compiler));
         Diagnosis { matches, phase }
@@ -146,8 +148,9 @@ impl<'c> Diagnoser<'c> {
 }
 
 /// A message without what gcc 12 and clang 14 add behind a type that has a second name, as
-/// `{aka 'struct pier'}` and `(aka 'struct pier')`.
-fn without_second_names(text: &str) -> Cow<'_, str> {
+/// `{aka 'struct pier'}` and `(aka 'struct pier')`, and with the first name in the place of the second where
+/// scalac 2.11 gives both: `required: Route (which expands to) List[Leg]`.
+pub(crate) fn without_second_names(text: &str) -> Cow<'_, str> {
     let mut all = Cow::Borrowed(text);
     for (start, end) in [(" {aka '", "'}"), (" (aka '", "')")] {
         while let Some(from) = all.find(start)
@@ -157,6 +160,10 @@ fn without_second_names(text: &str) -> Cow<'_, str> {
             all = Cow::Owned(format!("{}{}", &all[..from], &all[rest..]));
         }
     }
+    while let Some(at) = all.find(EXPANDS) {
+        let from = all[..at].rfind(": ").map_or(0, |mark| mark + ": ".len());
+        all = Cow::Owned(format!("{}{}", &all[..from], &all[at + EXPANDS.len()..]));
+    }
     all
 }
 
@@ -164,6 +171,9 @@ fn without_second_names(text: &str) -> Cow<'_, str> {
 fn subject_name(message: &Message) -> Option<&str> {
     message.subject().split(['(', '<']).next()?.split_whitespace().last()
 }
+
+/// Stands between the name of a type and what it stands for.
+const EXPANDS: &str = " (which expands to) ";
 
 /// How many bytes of fixed text a matching code is worth.
 const CODE: usize = 8;
@@ -260,6 +270,8 @@ mod tests {
         let two = "no known conversion from 'A' {aka 'x'} to 'B' (aka 'y')";
         assert_eq!(without_second_names(two), "no known conversion from 'A' to 'B'");
         assert_eq!(without_second_names("'A' {aka 'x"), "'A' {aka 'x");
+        let named = "found : Seq[Leg] required: Pier.Route (which expands to) List[Leg]";
+        assert_eq!(without_second_names(named), "found : Seq[Leg] required: List[Leg]");
     }
 
     #[test]

@@ -18,6 +18,8 @@ pub(crate) struct Manner {
     codes: Option<&'static str>,
     /// The phase that a code tells.
     pub phase_of_code: fn(&str) -> Option<Phase>,
+    /// What it looks for only where all types fit, by how it says that.
+    pub fits_then_says: &'static [&'static str],
     /// What its parser says in words that tell nothing of it.
     pub parser_says: &'static [&'static str],
     /// Whether [`Manner::phase_of_code`] knows the code of every error of syntax.
@@ -41,6 +43,7 @@ const PLAIN: Manner = Manner {
     uncoded_is_syntax: false,
     codes: None,
     phase_of_code: |_| None,
+    fits_then_says: &[],
     parser_says: &[],
     numbers_syntax: false,
     steps: &[],
@@ -94,7 +97,15 @@ static MANNERS: &[Manner] = &[
     Manner {
         compilers: &["scalac"],
         parser_says: &["not a legal formal parameter"],
-        steps: TEXT_FIRST,
+        fits_then_says: &[
+            " needs to be abstract, since ",
+            "object creation impossible, since ",
+            "overriding ",
+            " overrides nothing",
+            "forward reference extends over definition",
+            "match may not be exhaustive",
+        ],
+        steps: &[&[Phase::Syntax], &[Phase::Name, Phase::Type], &[Phase::Flow]],
         ..PLAIN
     },
     // gcc 12 names the types of an argument in a remark.
@@ -183,6 +194,12 @@ impl Manner {
     }
 }
 
+/// Returns whether a compiler, by its short name, looks for errors of one phase only where it has found none of
+/// another, in all of a program.
+pub(crate) fn hides(compiler: &str, earlier: Phase, later: Phase) -> bool {
+    unchecked(compiler, earlier).contains(&later)
+}
+
 /// Returns the kinds of error that a compiler, by its short name, does not look for while one of this
 /// kind is left; none for one that looks for all in one go, or whose way is not known.
 pub(crate) fn unchecked(compiler: &str, phase: Phase) -> Vec<Phase> {
@@ -259,6 +276,8 @@ mod tests {
         assert_eq!(unchecked("rustc", Phase::Name), all[1..]);
         assert_eq!(unchecked("javac", Phase::Name), [Phase::Flow]);
         assert_eq!(unchecked("javac", Phase::Type), [Phase::Flow]);
+        assert!(hides("scalac", Phase::Type, Phase::Flow));
+        assert!(!hides("gcc", Phase::Type, Phase::Flow));
         assert_eq!(unchecked("tsc", Phase::Type), []);
         assert_eq!(unchecked("gcc", Phase::Syntax), []);
         assert_eq!(unchecked("harbour", Phase::Syntax), []);

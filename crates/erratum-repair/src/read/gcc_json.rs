@@ -100,10 +100,16 @@ fn messages(item: Item) -> Vec<Message> {
         message.spans.push(Note { text, at: Some(location.place()) });
     }
     take_fixes(&mut message, item.fixits, "");
+    let mut all = vec![message];
     for child in item.children {
-        remark(&mut message, child);
+        // What gcc says next of the same place may be nested: it is no remark.
+        if ["error", "warning"].contains(&child.kind.as_str()) {
+            all.extend(messages(child));
+        } else if let Some(message) = all.last_mut() {
+            remark(message, child);
+        }
     }
-    vec![message]
+    all
 }
 
 /// Adds a remark to the message that it belongs to.
@@ -136,6 +142,19 @@ fn take_fixes(message: &mut Message, fixes: Vec<Fix>, text: &str) {
 #[cfg(test)]
 mod tests {
     use super::*;
+
+    #[test]
+    fn a_warning_under_a_warning_keeps_its_code() {
+        let line = r#"[{"kind": "warning", "message": "character constant too long for its type",
+            "children": [
+                {"kind": "warning", "option": "-Wint-conversion", "message": "makes pointer"},
+                {"kind": "note", "message": "expected 'const char *'"}]}]"#;
+        let all = read(line).unwrap();
+        let told = |message: &Message| (message.code.clone(), message.notes.len());
+        assert_eq!(all.len(), 2);
+        assert_eq!(told(&all[0]), (None, 0));
+        assert_eq!(told(&all[1]), (Some("-Wint-conversion".to_owned()), 1));
+    }
 
     #[test]
     fn a_remark_behind_a_message_belongs_to_it() {

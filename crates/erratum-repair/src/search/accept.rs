@@ -60,6 +60,8 @@ pub struct NewMessage {
     pub contradicts: bool,
     /// Whether it stands before the message to mend, or at the same place.
     pub before_target: bool,
+    /// Whether the compiler does not look for the message to mend where it has found this one.
+    pub hides_target: bool,
     /// Whether it stands above all that the candidate changed in its file.
     pub above_change: bool,
     /// Whether it stands at the very place of the message to mend.
@@ -234,7 +236,9 @@ fn weigh_new(findings: &Findings, new: &NewMessage, worth: &mut Score) -> Result
     // read later, such as the arguments of a Rust macro.
     let early = new.phase <= findings.phase;
     // What an earlier phase finds wrong in the change itself hides the message to mend.
-    let hides = new.on_change && new.phase < findings.phase && new.phase > Phase::Syntax;
+    let hides = (new.on_change || new.hides_target)
+        && new.phase < findings.phase
+        && new.phase > Phase::Syntax;
     if (early && new.before_target && !new.above_change || hides) && !findings.told {
         return Err(Rejection::EarlierError { message });
     }
@@ -311,6 +315,7 @@ mod tests {
             on_change: false,
             contradicts: false,
             before_target: false,
+            hides_target: false,
             above_change: false,
             in_its_place: false,
             on_its_line: false,
@@ -455,7 +460,10 @@ mod tests {
     fn an_earlier_phase_that_stops_at_the_change_rejects_the_fix() {
         let name = NewMessage { on_change: true, phase: Phase::Name, ..error() };
         assert_eq!(rejected(&with(name.clone())), Rejection::EarlierError { message: 3 });
-        assert!(accept(&with(NewMessage { on_change: false, ..name })).is_ok());
+        let elsewhere = NewMessage { on_change: false, ..name };
+        assert!(accept(&with(elsewhere.clone())).is_ok());
+        let hides = NewMessage { hides_target: true, ..elsewhere };
+        assert_eq!(rejected(&with(hides)), Rejection::EarlierError { message: 3 });
     }
 
     #[test]

@@ -20,7 +20,9 @@ use erratum_syntax::names::{Declared, NameKind};
 use erratum_syntax::text::Text;
 
 /// What only a part that stands there can do wrong, not one that is gone.
-const KEPT: [MistakeId; 4] = [
+const KEPT: [MistakeId; 6] = [
+    MistakeId::NotImplemented,
+    MistakeId::WrongOverride,
     MistakeId::MissingMut,
     MistakeId::FixedValue,
     MistakeId::BorrowConflict,

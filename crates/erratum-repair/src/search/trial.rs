@@ -11,6 +11,7 @@ use super::{Depth, Report, SeverityPolicy};
 use crate::diagnose::{Diagnoser, Diagnosis};
 use crate::fixes::Candidate;
 use crate::fixes::weights::PAIRS_STILL_ODD;
+use crate::manner;
 use crate::message::Message;
 use crate::score::Score;
 use erratum_catalogue::{MistakeId, Phase};
@@ -77,6 +78,8 @@ pub(super) fn try_all(
     // Only the full check tells whether a warning that comes late is gone.
     let late = !setting.report.messages[setting.target].is_error();
     let depth = if late { Depth::Full } else { Depth::Errors };
+    let mut faint_left =
+        if setting.phase <= Phase::Syntax { w::FAINT_TEXT } else { w::FAINT_MEANING };
     while let Some(next) = queue.peek() {
         // Where no bracket helps, the odd one is another mistake, and costs this one nothing.
         let elsewhere = held.is_empty() && leaves_odd(next);
@@ -84,7 +87,8 @@ pub(super) fn try_all(
             if setting.phase <= Phase::Syntax { w::UNLIKELY_TEXT } else { w::UNLIKELY_MEANING };
         let least = (best_score - w::HOPELESS).max(unlikely)
             - if elsewhere { w::ODD_ELSEWHERE } else { 0.0 };
-        if next.score.total() < least || cache.expired() {
+        let faint = next.score.total() < w::FAINT;
+        if next.score.total() < least || faint && faint_left == 0 || cache.expired() {
             break;
         }
         if let Some(best) = held.iter().max_by(|a, b| a.total.total_cmp(&b.total))
@@ -94,6 +98,9 @@ pub(super) fn try_all(
         }
         let mut applied: Vec<(Candidate, Program)> = Vec::new();
         for candidate in queue.by_ref().take(cache.width()) {
+            if candidate.score.total() < w::FAINT {
+                faint_left = faint_left.saturating_sub(1);
+            }
             match edit::apply_all(setting.program, &candidate.sets()) {
                 Ok(program) => applied.push((candidate, program)),
                 Err(_) => note_rejection(setting, &candidate, Rejection::DoesNotApply, None, watch),
@@ -355,6 +362,8 @@ impl Places<'_, '_, '_> {
             before_target: message.at.is_some() && self.reported(message).is_le(),
             in_its_place: self.reported(message).is_eq(),
             on_its_line: at.is_some() && self.line_before(message) == self.target.line(),
+            hides_target: self.setting.phase == Phase::Flow
+                && manner::hides(&self.setting.diagnoser.compiler, diagnosis.phase, Phase::Flow),
             above_change: first.is_some_and(|first| line < first) || self.brings_in(),
             was_left: self.was_left(message),
             moved: self.is_moved(message)
