@@ -175,3 +175,57 @@ fn c_and_cpp() {
         &[(13, "`new`"), (15, "`{`"), (18, "`[`")],
     );
 }
+
+#[test]
+fn truth_is_no_number_and_a_function_no_member() {
+    check(
+        "javac",
+        "Keel.java",
+        "import java.util.*;\n\
+         class Keel {\n\
+         \x20 private boolean wet = 0;\n\
+         \x20 static int total(List<Integer> tons, int more) { return tons.size() + more; }\n\
+         \x20 int all(List<Integer> tons) { return tons.total(2); }\n\
+         \x20 void show(Map<String, Integer> tons) {\n\
+         \x20   for (Map.Entry<String, Integer> one : tons) System.out.println(one.getKey() + wet);\n\
+         \x20 }\n\
+         }\n",
+        &[(3, "`false`"), (5, "`total(tons,`"), (7, ".entrySet()")],
+    );
+}
+
+#[test]
+fn rust_lends_what_it_gives_back() {
+    check(
+        "rustc",
+        "keel.rs",
+        "struct Plank {\n    kilos: f64,\n    wet: bool,\n}\n\
+         enum Pump {\n    Off,\n    On { rpm: u32 },\n}\n\
+         struct Keel {\n    planks: Vec<Plank>,\n    pumps: Vec<Pump>,\n}\n\
+         impl Keel {\n    fn new() -> Keel {\n        Keel { planks: vec![Plank { kilos: 2.0, wet: 0 }], pumps: vec![] }\n    }\n\
+         \x20   fn soak(&mut self) -> Option<&Plank> {\n        for plank in self.planks {\n            if plank.kilos > 9.0 {\n\
+         \x20               plank.wet = true;\n                return Some(plank);\n            }\n        }\n        None\n    }\n\
+         \x20   fn running(&self) -> Vec<u32> {\n        let mut all = Vec::new();\n        for pump in &self.pumps {\n\
+         \x20           if let Pump::On { rpm } = pump {\n                all.push(rpm);\n            }\n        }\n        all\n    }\n}\n\
+         fn main() {\n    let mut keel = Keel::new();\n    keel.soak();\n    println!(\"{:?} {}\", keel.running(), matches!(Pump::Off, Pump::Off));\n}\n",
+        &[(15, "`false`"), (18, "`&mut`"), (30, "`*`")],
+    );
+}
+
+#[test]
+fn haskell_hands_on_what_it_was_given() {
+    check(
+        "ghc",
+        "Keel.hs",
+        "module Main where\n\
+         data Plank = Plank { kilos :: Int, wet :: Bool }\n\
+         heavy :: Int -> [Plank] -> Int\n\
+         heavy _ [] = 0\n\
+         heavy n (x:xs)\n\
+         \x20 | kilos x > n = 1 + heavy xs\n\
+         \x20 | otherwise = heavy n xs\n\
+         main :: IO ()\n\
+         main = print (heavy 3 [Plank { kilos = 4, wet = 0 }])\n",
+        &[(6, "`n`"), (9, "`False`")],
+    );
+}

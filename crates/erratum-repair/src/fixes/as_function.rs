@@ -1,18 +1,21 @@
-//! What other languages ask of a value, and this one gives to a function: `boats.length` for
-//! `len(boats)`.
+//! What is asked of a value and must be given to a function: what other languages ask so, `boats.length`
+//! for `len(boats)`, and what a function of the text does, `boats.total()` for `total(boats)`.
 
 use super::family::{Example, Family, Phases};
 use super::imports::{import, imported};
+use super::shape::{call_at, parameters};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
-use erratum_syntax::names::NameKind;
+use erratum_syntax::names::{Declared, NameKind};
 
 /// Functions that leave the value as it is, and give another one back.
 const GIVES_BACK: &[&str] = &["append"];
 
+/// A function of the text takes one value more than the call gives.
+const OWN_FUNCTION: Factor = evidence("a function of the text takes the value, too", 6.5);
 /// A function does that here.
 const FUNCTION: Factor = evidence("a function does that here", 8.0);
 
@@ -35,6 +38,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let line = lexed.on_line(lexed.code[case.token].line);
     for dot in line.filter(|at| lexed.is(*at, ".")) {
         let member = dot + 1;
+        own_function(case, dot, all);
         let ways = case.language().member_functions;
         let Some((_, function)) = ways.iter().find(|(name, _)| lexed.is(member, name)) else {
             continue;
@@ -93,6 +97,40 @@ fn called(
     all.push(if brought { candidate.guess() } else { candidate });
 }
 
+/// A function of the text that is seen here takes what is asked, and is asked like a member. Nobody asks so for
+/// what an object has: the compiler knows no such member of it.
+fn own_function(case: &Case, dot: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let (member, word) = (dot + 1, lexed.word(dot + 1));
+    let names = &case.text.names;
+    let seen = |one: &Declared| (one.scope.0..=one.scope.1).contains(&member);
+    let declared: Vec<&Declared> = names.of(word).filter(|one| one.token != member).collect();
+    let notes = case.message.notes.iter().map(|note| note.text.as_str());
+    let told = notes.chain([case.message.text.as_str()]).any(|text| text.contains(word));
+    let function = |one: &&Declared| one.kind == NameKind::Function && seen(one);
+    if !told || declared.is_empty() || !declared.iter().all(function) {
+        return;
+    }
+    let call = Some(member + 1).filter(|open| lexed.is(*open, "("));
+    let call = call.and_then(|open| call_at(case, open));
+    let (Some(call), Some(first)) = (call, value_before(case, dot)) else { return };
+    let given = call.arguments.len();
+    let wants = parameters(case, word).filter(|wants| wants.len() == given + 1);
+    let value = names.resolve(lexed, first).is_some_and(|one| one.kind == NameKind::Value);
+    let Some(wants) = wants.filter(|_| value && !case.language().applies_bare) else { return };
+    let lent = wants.first().is_some_and(|(typed, _)| typed.starts_with('&'));
+    let lend = if lent && case.language().borrows { "&" } else { "" };
+    let text = lexed.source.slice(lexed.code[first].start, lexed.code[dot - 1].end).into_owned();
+    let behind = if given == 0 { "" } else { ", " };
+    let edits = vec![Edit::replace(
+        case.file(),
+        lexed.code[first].start,
+        lexed.code[member + 1].end,
+        format!("{word}({lend}{text}{behind}"),
+    )];
+    all.push(Candidate::new(MistakeId::WrongOrder, OWN_FUNCTION, edits).guess());
+}
+
 /// The first token of the value that ends before a dot: names with their indices and members.
 fn value_before(case: &Case, dot: usize) -> Option<usize> {
     let lexed = case.lexed();
@@ -125,6 +163,23 @@ mod tests {
             "boats.append undefined (type []int has no field or method append)",
             "package quay\n\nfunc add(n int) {\n\tboats = append(boats, n)\n}\n",
         );
+    }
+
+    #[test]
+    fn a_function_of_the_text_is_no_member() {
+        let text = |call: &str| {
+            format!(
+                "class Quay {{\n    static int total(List<Job> jobs, int more) {{ return more; }}\n    void go(List<Job> jobs) {{\n        int all = {call};\n    }}\n}}\n"
+            )
+        };
+        check_fix(
+            &FAMILY,
+            "java",
+            &text("jobs.<|>total(2)"),
+            "cannot find symbol: total",
+            &text("total(jobs, 2)"),
+        );
+        check_no_fix(&FAMILY, "java", &text("jobs.<|>total(2, 3)"), "cannot find symbol: total");
     }
 
     #[test]

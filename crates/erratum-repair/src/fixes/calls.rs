@@ -113,7 +113,9 @@ pub(super) fn arguments(case: &Case, call: &Call, less: Factor, all: &mut Vec<Ca
             ));
         }
     }
-    if count.is_none_or(|count| given < count) {
+    // Compilers count the values before they look at their types.
+    let lacks = given == 0 || case.diagnosis.shows(MistakeId::MissingArgument);
+    if count.map_or(lacks, |count| given < count) {
         for index in 0..=given {
             let parameter = wanted.as_ref().and_then(|wanted| wanted.get(index));
             let fits = wanted

@@ -122,7 +122,8 @@ fn of_map(case: &Case, all: &mut Vec<Candidate>) {
             continue;
         };
         let Some(close) = case.text.pairs.partner_of(open) else { continue };
-        if lexed.is(close - 1, ")") {
+        // What takes whole entries wants another part.
+        if lexed.is(close - 1, ")") || map && (open..mark).any(|at| lexed.is(at, "Entry")) {
             continue;
         }
         let typed = mark.checked_sub(2).map_or("", |at| lexed.word(at));

@@ -41,10 +41,11 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     for line in reported.saturating_sub(1).max(1)..=reported {
         let far = LINES * f64::from(reported - line);
         let item = lexed.on_line(line);
-        for class in item.clone().filter(|at| lexed.is(*at, "class")) {
+        for class in item.clone().filter(|at| matches!(lexed.word(*at), "class" | "struct")) {
             let named = lexed.kind(class + 1) == Some(TokenKind::Name);
             if named && class + 1 < item.end {
                 head(case, class, far, all);
+                twice(case, class, far, all);
                 other_word(case, class, far, all);
             }
         }
@@ -114,11 +115,29 @@ fn head(case: &Case, class: usize, far: Factor, all: &mut Vec<Candidate>) {
     all.push(Candidate::new(MistakeId::ForeignMark, ELSEWHERE + far, edits));
 }
 
+/// `class Tug : extends Boat`: a colon and a word that says the same.
+fn twice(case: &Case, class: usize, far: Factor, all: &mut Vec<Candidate>) {
+    let (lexed, language) = (case.lexed(), case.language());
+    let word = class + 3;
+    let foreign = matches!(lexed.word(word), "extends" | "implements" | "inherits")
+        && !language.is_keyword(lexed.word(word));
+    if lexed.is(class + 2, ":") && foreign && lexed.kind(word + 1) == Some(TokenKind::Name) {
+        let hides = !language.member_label.is_empty();
+        let edit = match hides {
+            true => case.replace_token(word, "public"),
+            false => case.delete_token(word),
+        };
+        let candidate = Candidate::new(MistakeId::ForeignWord, ELSEWHERE + far, vec![edit]);
+        // Where what is taken over may be hidden, nobody says that it is not meant to be.
+        all.push(if hides { candidate.guess() } else { candidate });
+    }
+}
+
 /// `class Boat {` in a language whose types have other words.
 fn other_word(case: &Case, class: usize, far: Factor, all: &mut Vec<Candidate>) {
     let language = case.language();
     let record = ["struct", "record"].into_iter().find(|word| language.is_keyword(word));
-    if language.is_keyword("class") || !case.lexed().is(class + 2, "{") {
+    if language.is_keyword(case.lexed().word(class)) || !case.lexed().is(class + 2, "{") {
         return;
     }
     if let Some(word) = record {
@@ -131,6 +150,24 @@ fn other_word(case: &Case, class: usize, far: Factor, all: &mut Vec<Candidate>) 
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_colon_and_a_word_say_the_same() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "struct Boat {};\nstruct Tug : extends <|>Boat {\n};\n",
+            "expected class-name before 'Boat'",
+            "struct Boat {};\nstruct Tug : public Boat {\n};\n",
+        );
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Boat {}\nclass Tug : <|>extends Boat {}\n",
+            "[CS1514] Unexpected symbol `Boat', expecting `{'",
+            "class Boat {}\nclass Tug : Boat {}\n",
+        );
+    }
 
     #[test]
     fn a_class_that_is_no_interface_is_extended() {

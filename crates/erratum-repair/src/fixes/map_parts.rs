@@ -1,4 +1,5 @@
-//! A loop over a map that wants one part of each entry: `for (String zone : fares)`, `foreach (Boat b in boats)`.
+//! A loop over a map that wants its entries or one part of each: `for (String zone : fares)`,
+//! `foreach (Boat b in boats)`.
 
 use super::family::{Example, Family, Phases};
 use super::shape::text_of;
@@ -90,7 +91,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let same = |one: &str| {
         *one == *typed || whole(one) && whole(&typed) || one.eq_ignore_ascii_case(&typed)
     };
+    // A dictionary of C# is asked for its entries by its own name.
+    let entries = words[0] == ".keySet()" && (open..mark).any(|at| lexed.is(at, "Entry"));
     let word = match () {
+        () if entries => ".entrySet()",
         () if same(&keys) => words[0],
         () if same(&values) => words[1],
         () => return,
@@ -123,6 +127,17 @@ mod tests {
             "class Quay {\n    void Go(Dictionary<string, Boat> boats) {\n        foreach (var b in boats) { b.<|>Moor(); }\n    }\n}\n",
             "[CS1061] Type 'System.Collections.Generic.KeyValuePair<string,Boat>' does not contain a definition for 'Moor' and no extension method 'Moor' could be found",
             "class Quay {\n    void Go(Dictionary<string, Boat> boats) {\n        foreach (var b in boats.Values) { b.Moor(); }\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_loop_that_names_entries_goes_over_the_entries() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(Map<String, Integer> loads) {\n        for (Map.Entry<String, Integer> e : <|>loads) { }\n    }\n}\n",
+            "for-each not applicable to expression type required: array or java.lang.Iterable found: Map<String,Integer>",
+            "class Quay {\n    void go(Map<String, Integer> loads) {\n        for (Map.Entry<String, Integer> e : loads.entrySet()) { }\n    }\n}\n",
         );
     }
 

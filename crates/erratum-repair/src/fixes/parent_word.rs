@@ -1,5 +1,5 @@
-//! Java: the word before what a class takes over from, where a class and an interface are confused:
-//! `class Yacht implements Vessel` of a class `Vessel`; and the body of a method that is only promised.
+//! The words of a class and the one above it. Java: a class and an interface are confused, `class Yacht implements
+//! Vessel` of a class `Vessel`; the body of a method that is only promised. C++: `super` for the class above.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
@@ -10,6 +10,8 @@ use erratum_syntax::lex::TokenKind;
 
 /// The compiler says which of the two it is.
 const TOLD: Factor = evidence("the compiler says whether it is a class or an interface", 8.0);
+/// Only the class above is named so in another language.
+const ABOVE: Factor = evidence("another language calls the class above so", 8.0);
 /// An `abstract` method has no body, and this one holds nothing.
 const EMPTY_BODY: Factor = evidence("an abstract method has no body, and this one is empty", 7.0);
 
@@ -48,6 +50,33 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if said == "abstract methods cannot have a body" {
         empty_body(case, all);
     }
+    // Seen with gcc 12.
+    if said.contains("does not have any field named 'super'")
+        || said.contains("does not have any field named 'base'")
+    {
+        class_above(case, all);
+    }
+}
+
+/// `Tug(int power) : super(power)`: C++ names the class above itself.
+fn class_above(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let mut line = lexed.on_line(lexed.code[case.token].line);
+    let word = line.find(|at| *at >= case.token && matches!(lexed.word(*at), "super" | "base"));
+    let block = case.text.pairs.block_of(lexed, case.token);
+    let (Some(word), Some(open)) = (word, block) else { return };
+    let head = case.statement_start(open)..open;
+    let mark = head.clone().find(|at| lexed.is(*at, ":"));
+    let hides =
+        |at: &usize| matches!(lexed.word(*at), "public" | "protected" | "private" | "virtual");
+    let above = mark.and_then(|mark| (mark + 1..open).find(|at| !hides(at)));
+    // Of several, nobody knows which one.
+    let single =
+        above.filter(|above| lexed.kind(*above) == Some(TokenKind::Name) && above + 1 == open);
+    if let Some(above) = single {
+        let edit = case.replace_token(word, lexed.word(above));
+        all.push(Candidate::new(MistakeId::ForeignWord, ABOVE, vec![edit]));
+    }
 }
 
 /// `abstract double dues(int days) {}`.
@@ -69,6 +98,23 @@ fn empty_body(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn the_class_above_goes_by_its_name() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "struct Tug : public Boat {\n    Tug(int n) : <|>super(n) {}\n};\n",
+            "class 'Tug' does not have any field named 'super'",
+            "struct Tug : public Boat {\n    Tug(int n) : Boat(n) {}\n};\n",
+        );
+        check_no_fix(
+            &FAMILY,
+            "cpp",
+            "struct Tug : Boat, Lit {\n    Tug(int n) : <|>super(n) {}\n};\n",
+            "class 'Tug' does not have any field named 'super'",
+        );
+    }
 
     #[test]
     fn an_interface_is_implemented() {

@@ -23,6 +23,8 @@ use std::collections::{BTreeMap, HashSet};
 
 /// Each word that the message is likelier to be about.
 const WORD_RANK: Factor = weight("a word that the message does not name first", -2.0);
+/// The word is declared in the text, where this place does not see it: it is no slip of letters.
+const DECLARED_APART: Factor = weight("the word is declared in another block", -4.0);
 /// A letter that looks like a number.
 const LOOKS_SO: Factor = weight("it looks like a number", 3.0);
 /// A function with nearly the name that a program starts from.
@@ -403,8 +405,9 @@ fn likeness(
         && !visible
         && !case.text.names.seen.contains_key(name);
     score += ANY_LETTER.when(letters) + UNCALLED.when(far);
+    let declared = apart >= 1.0 && case.text.names.of(word).any(|own| own.kind == NameKind::Value);
     // Short words are near everything.
-    Some(score + SHORT_WORD.when(word.len() <= 3))
+    Some(score + SHORT_WORD.when(word.len() <= 3) + DECLARED_APART.when(declared))
 }
 
 /// A name inside a text: `s"${ferry.baord(2)}"`. The text is one token, and the message says which

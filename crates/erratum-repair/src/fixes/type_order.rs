@@ -121,7 +121,10 @@ fn typed_first(case: &Case, first: usize, far: Factor, all: &mut Vec<Candidate>)
     let (lexed, language) = (case.lexed(), case.language());
     let Some((word, mark)) = language.typed_variable else { return };
     let named = lexed.kind(first + 1) == Some(TokenKind::Name) && is_type(case, first);
+    // A word stands before the members of a class only where one tells what they are.
+    let member = !language.is_keyword("val") && of_type(case, first);
     let binds = matches!(lexed.word(first + 2), "=" | ":=" | ";")
+        || member && lexed.is(first + 2, ",")
         || lexed.code.get(first + 2).is_some_and(|next| next.first);
     if !named || !binds || !lexed.code[first].first || lexed.code[first + 1].first {
         return;
@@ -139,11 +142,25 @@ fn typed_first(case: &Case, first: usize, far: Factor, all: &mut Vec<Candidate>)
     }
     let end = if bind { lexed.code[first + 2].end } else { lexed.code[first + 1].end };
     // Which of its types of numbers a foreign one means, the value tells better.
-    let typed =
-        if foreign && language.exact_numbers { String::new() } else { format!("{mark}{typed}") };
-    let text = format!("{word} {name}{typed}{}", if bind { " =" } else { "" });
+    let typed = if foreign && language.exact_numbers && !member {
+        String::new()
+    } else {
+        format!("{mark}{typed}")
+    };
+    let word = if member { String::new() } else { format!("{word} ") };
+    let text = format!("{word}{name}{typed}{}", if bind { " =" } else { "" });
     let edit = Edit::replace(case.file(), lexed.code[first].start, end, text);
     all.push(Candidate::new(MistakeId::WrongOrder, TYPE_ELSEWHERE + far, vec![edit]).guess());
+}
+
+/// Whether a token stands among the members of a type.
+fn of_type(case: &Case, at: usize) -> bool {
+    let lexed = case.lexed();
+    let Some(open) = case.text.pairs.inside_of(at).filter(|open| lexed.is(*open, "{")) else {
+        return false;
+    };
+    let mut head = case.statement_start(open)..open;
+    head.any(|at| matches!(lexed.word(at), "interface" | "class" | "type" | "struct"))
 }
 
 /// `def stay(Int days)`: parameters whose types stand before their names.
@@ -295,6 +312,17 @@ fn variant(case: &Case, line: std::ops::Range<usize>, far: Factor, all: &mut Vec
 
 #[cfg(test)]
 mod tests {
+    #[test]
+    fn a_member_has_no_word_before_it() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "interface Owner {\n  first: string;\n  <|>string last;\n}\n",
+            "[TS1131] Property or signature expected.",
+            "interface Owner {\n  first: string;\n  last: string;\n}\n",
+        );
+    }
+
     #[test]
     fn a_reference_stands_behind_its_name_too() {
         let text = "fn pad(<|>&str line, usize width) -> String {\n    line.repeat(width)\n}\n";

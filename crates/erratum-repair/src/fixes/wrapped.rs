@@ -3,6 +3,7 @@
 use super::family::{Example, Family, Phases};
 use super::shape::operand_end;
 use super::{Candidate, Case};
+use crate::diagnose::without_second_names;
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::lex::TokenKind;
@@ -27,7 +28,7 @@ pub(super) static FAMILY: Family = Family {
 /// What makes a list of a value where the message says that one is wanted, and the value is of the type
 /// of its elements (seen with tsc 5.9, ghc 9.0, rustc 1.95, scalac 2.11).
 fn wrapping(case: &Case) -> Option<(&'static str, &'static str)> {
-    let said = &case.message.text;
+    let said = without_second_names(&case.message.text);
     if let Some((given, wanted)) = said.split_once("' is not assignable to ") {
         let given = given.rsplit('\'').next()?;
         let wanted = wanted.split('\'').nth(1)?;
@@ -45,7 +46,7 @@ fn wrapping(case: &Case) -> Option<(&'static str, &'static str)> {
         return (wanted == given).then_some(("Optional.of(", ")"));
     }
     let remarks = case.message.notes.iter().map(|note| note.text.as_str());
-    for text in remarks.chain([said.as_str()]) {
+    for text in remarks.chain([&*said]) {
         if let Some((_, rest)) = text.split_once("expected `Vec<") {
             let (wanted, rest) = rest.split_once(">`, found ")?;
             let given = rest.trim_start_matches("struct ").split('`').nth(1).unwrap_or(rest);

@@ -127,6 +127,8 @@ pub(super) static C: Language = Language {
         ("elseif", "else if"),
         ("function", "void"),
         ("null", "NULL"),
+        ("Null", "NULL"),
+        ("nil", "NULL"),
         ("None", "NULL"),
         ("True", "true"),
         ("False", "false"),

@@ -248,6 +248,8 @@ pub(super) static CPP: Language = Language {
         ("elif", "else if"),
         ("elseif", "else if"),
         ("null", "nullptr"),
+        ("Null", "nullptr"),
+        ("nil", "nullptr"),
         ("None", "nullptr"),
         ("True", "true"),
         ("False", "false"),

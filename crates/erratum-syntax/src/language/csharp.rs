@@ -368,6 +368,7 @@ pub(super) static CSHARP: Language = Language {
         ("package", "namespace"),
         ("nil", "null"),
         ("NULL", "null"),
+        ("Null", "null"),
         ("None", "null"),
         ("none", "null"),
         ("True", "true"),

@@ -229,6 +229,7 @@ pub(super) static GO: Language = Language {
         ("String", "string"),
         ("char", "rune"),
         ("null", "nil"),
+        ("Null", "nil"),
         ("NULL", "nil"),
         ("None", "nil"),
         ("True", "true"),

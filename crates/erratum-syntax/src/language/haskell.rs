@@ -333,6 +333,7 @@ pub(super) static HASKELL: Language = Language {
         ("false", "False"),
         ("null", "Nothing"),
         ("None", "Nothing"),
+        ("Null", "Nothing"),
         ("switch", "case"),
         ("struct", "data"),
         ("println", "putStrLn"),

@@ -349,6 +349,7 @@ pub(super) static JAVA: Language = Language {
         ("elsif", "else if"),
         ("function", "void"),
         ("NULL", "null"),
+        ("Null", "null"),
         ("nullptr", "null"),
         ("nil", "null"),
         ("self", "this"),

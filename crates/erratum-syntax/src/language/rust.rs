@@ -314,6 +314,7 @@ pub(super) static RUST: Language = Language {
         ("boolean", "bool"),
         ("string", "String"),
         ("null", "None"),
+        ("Null", "None"),
         ("nil", "None"),
         ("NULL", "None"),
         ("True", "true"),

@@ -285,6 +285,8 @@ pub(super) static TYPESCRIPT: Language = Language {
         ("None", "undefined"),
         ("NULL", "null"),
         ("NULL", "undefined"),
+        ("Null", "null"),
+        ("Null", "undefined"),
         ("True", "true"),
         ("False", "false"),
         ("self", "this"),

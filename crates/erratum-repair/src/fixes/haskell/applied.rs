@@ -28,6 +28,8 @@ const SHOWN: Factor = weight("a text is wanted", 3.2);
 const AWAY: Factor = weight("tokens from the reported place", -0.15);
 /// Each of two values fits where the other stands.
 const CROSSED: Factor = weight("each fits where the other stands", 3.0);
+/// An equation hands on what it was given, but for one value.
+const OWN_PARAMETER: Factor = weight("its own value goes on as it came", 2.5);
 /// Two neighbouring values in the wrong order.
 const SWAPPED: Factor = weight("two neighbours in the wrong order", 0.8);
 /// A value too many.
@@ -173,12 +175,63 @@ fn applied(case: &Case, all: &mut Vec<Candidate>) {
                 all.push(Candidate::new(MistakeId::ExtraArgument, score, vec![edit]));
             }
         }
+        if values.len() + 1 == wanted {
+            own_parameter(case, head, &values, &wants, all);
+        }
         if values.len() < wanted {
             for (first, _) in values.iter().copied().chain([(values[values.len() - 1].1 + 1, 0)]) {
                 let edit = case.insert(case.end_before(first), " 0");
                 let score = w::MADE_UP + near;
                 all.push(Candidate::new(MistakeId::MissingArgument, score, vec![edit]).guess());
             }
+        }
+    }
+}
+
+/// `passes xs` in an equation `passes n (x:xs)`: what goes on as it came is left out easily.
+fn own_parameter(
+    case: &Case,
+    head: usize,
+    values: &[(usize, usize)],
+    wants: &[String],
+    all: &mut Vec<Candidate>,
+) {
+    let lexed = case.lexed();
+    let word = lexed.word(head);
+    let starts =
+        |at: &usize| lexed.code[*at].first && lexed.source.indent(lexed.code[*at].line) == Some(0);
+    let Some(equation) = (0..head).rev().find(starts).filter(|at| lexed.is(*at, word)) else {
+        return;
+    };
+    let mut own = Vec::new();
+    let mut at = equation + 1;
+    while at < head && !matches!(lexed.word(at), "=" | "|") {
+        own.push(at);
+        // A bracket that was opened further up ends here.
+        at = case.text.pairs.partner_of(at).filter(|end| *end > at).unwrap_or(at) + 1;
+    }
+    if own.len() != wants.len() {
+        return;
+    }
+    // The rest of a list has the type of the list.
+    let bound = |value: usize| {
+        own.iter().position(|first| {
+            let end = case.text.pairs.partner_of(*first);
+            let last = end.map_or(*first, |end| end - 1);
+            lexed.word(last) == lexed.word(value) && end.is_none_or(|_| lexed.before(last) == ":")
+        })
+    };
+    for (index, &parameter) in own.iter().enumerate() {
+        let fits = values.iter().enumerate().all(|(number, (first, last))| {
+            let place = number + usize::from(number >= index);
+            let known = bound(*first).filter(|_| first == last);
+            known.is_none_or(|known| wants[known] == wants[place])
+        });
+        if lexed.kind(parameter) == Some(TokenKind::Name) && fits {
+            let before = values.get(index).map_or(values[values.len() - 1].1 + 1, |value| value.0);
+            let text = format!(" {}", lexed.word(parameter));
+            let edit = case.insert(case.end_before(before), text);
+            all.push(Candidate::new(MistakeId::MissingArgument, OWN_PARAMETER, vec![edit]).guess());
         }
     }
 }
@@ -253,6 +306,29 @@ fn values(case: &Case, head: usize, end: usize) -> Vec<(usize, usize)> {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_among, check_no_fix};
+
+    #[test]
+    fn an_equation_hands_on_what_it_was_given() {
+        check_among(
+            &FAMILY,
+            "haskell",
+            "passes :: Int -> [Lock] -> Int\npasses _ [] = 0\npasses n (x:xs) = 1 + <|>passes xs\n",
+            "Couldn't match expected type 'Int' with actual type '[Lock] -> Int'",
+            "passes :: Int -> [Lock] -> Int\npasses _ [] = 0\npasses n (x:xs) = 1 + passes n xs\n",
+        );
+    }
+
+    #[test]
+    fn a_bracket_that_was_opened_further_up_ends_in_an_equation() {
+        let text = |call: &str| format!("deep :: Int -> Int -> Int\nlow = (3\ndeep ) n = {call}\n");
+        check_among(
+            &FAMILY,
+            "haskell",
+            &text("<|>deep n"),
+            "Couldn't match expected type 'Int' with actual type 'Int -> Int'",
+            &text("deep n n"),
+        );
+    }
 
     #[test]
     fn a_value_too_many_goes() {
