@@ -47,7 +47,7 @@ pub struct Options {
     /// Only programs whose name contains this
     #[arg(long)]
     only: Option<String>,
-    /// Print how well the probabilities hold, and the odds that they are made of
+    /// Print how well the probabilities hold, the odds that they are made of, and in which ways sure changes were found
     #[arg(long)]
     fit: bool,
     /// Count why mistakes are missed, without showing where: each is also looked at alone
@@ -227,7 +227,7 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
     {
         println!("{kind:<24} {changes:>8} {wrong:>6} {sure:>6} {wrong_sure:>6}");
     }
-    if options.causes {
+    if options.causes || options.fit {
         println!("\n{:<64} {:>6} {:>6}", "sure ones", "sure", "wrong");
         for (way, [sure, wrong]) in &all.ways {
             println!("{way:<64} {sure:>6} {wrong:>6}");

@@ -68,7 +68,11 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     bare_static(case, all);
     bare_field(case, all);
     // Some compilers point at the dot before the name.
-    let name = case.token + usize::from(lexed.is(case.token, "."));
+    let mut name = case.token + usize::from(lexed.is(case.token, "."));
+    // scalac 2.11 points at the values of what takes none.
+    if lexed.is(name, "(") && case.message.text.ends_with(".type does not take parameters") {
+        name = name.saturating_sub(1);
+    }
     let starts = name.checked_sub(1).is_some_and(|at| matches!(lexed.word(at), "=" | "(" | ","));
     if lexed.kind(name) == Some(TokenKind::Name)
         && starts
@@ -338,6 +342,17 @@ fn method_type(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_class_beside_its_companion_is_made_with_its_word() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "class Voyage(ship: String)\nobject Voyage {\n  val one = Voyage<|>(\"Curlew\")\n}\n",
+            "Voyage.type does not take parameters",
+            "class Voyage(ship: String)\nobject Voyage {\n  val one = new Voyage(\"Curlew\")\n}\n",
+        );
+    }
 
     #[test]
     fn a_getter_is_not_called() {

@@ -1,9 +1,11 @@
-//! `deep ? "low" | "high"`: the two values of a choice with another mark between them.
+//! `deep ? "low" | "high"`, `deep ? "low" ; "high"`, `deep ? "low" "high"`: the two values of a choice with
+//! another mark between them, or with none.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::{MistakeId, Phase};
+use erratum_syntax::lex::TokenKind;
 
 /// A choice has a `:` between its values, and none stands there.
 const BETWEEN: Factor = evidence("a choice has a `:` between its two values", 9.0);
@@ -36,27 +38,63 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     for mark in line.clone().filter(|at| lexed.is(*at, "?") && *at > line.start) {
         let level = pairs.inside_of(mark);
         let own = |at: &usize| pairs.inside_of(*at) == level;
-        let end = (mark..line.end)
-            .find(|at| {
-                own(at) && matches!(lexed.word(*at), ";" | ",")
-                    || Some(*at) == level.and_then(|open| pairs.partner_of(open))
-            })
-            .unwrap_or(line.end);
-        let parts: Vec<usize> = (mark + 1..end).filter(own).collect();
-        let two = parts.iter().any(|at| lexed.is(*at, ":"));
-        let bars: Vec<usize> =
-            parts.into_iter().filter(|at| matches!(lexed.word(*at), "|" | "||")).collect();
-        if let ([bar], false) = (&bars[..], two) {
-            let edit = case.replace_token(*bar, ":");
-            all.push(Candidate::new(MistakeId::WrongMark, BETWEEN, vec![edit]).guess());
+        let closed = level.and_then(|open| pairs.partner_of(open));
+        let end = closed.filter(|close| line.contains(close)).unwrap_or(line.end);
+        let mut parts: Vec<usize> = (mark + 1..end).filter(own).collect();
+        parts.pop_if(|last| lexed.is(*last, ";"));
+        if parts.iter().any(|at| lexed.is(*at, ":")) {
+            continue;
         }
+        let value = |at: usize| lexed.kind(at).is_some_and(is_value);
+        let beside = parts.windows(2).filter(|two| value(two[0]) && value(two[1]));
+        let beside: Vec<usize> = beside.map(|two| two[0]).collect();
+        let between = |at: &usize| BETWEEN_ELSEWHERE.contains(&lexed.word(*at));
+        let marks: Vec<usize> = parts.iter().copied().filter(between).collect();
+        let edit = match (&beside[..], &marks[..]) {
+            ([first], _) => case.insert(lexed.code[*first].end, " :"),
+            ([], [one]) if parts.first() != Some(one) && parts.last() != Some(one) => {
+                case.replace_token(*one, ":")
+            }
+            _ => continue,
+        };
+        all.push(Candidate::new(MistakeId::WrongMark, BETWEEN, vec![edit]).guess());
     }
+}
+
+/// What is typed in the place of the mark between the two values.
+const BETWEEN_ELSEWHERE: &[&str] = &["|", "||", ";", ",", "else"];
+
+/// Whether a token is a value by itself.
+fn is_value(kind: TokenKind) -> bool {
+    matches!(kind, TokenKind::Name | TokenKind::Number | TokenKind::Str)
 }
 
 #[cfg(test)]
 mod tests {
-    use super::super::testing::check_no_fix;
+    use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_mark_that_ends_statements_stands_between_two_values() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    string Kind() { return deep ? low <|>; null; }\n}\n",
+            "Unexpected symbol `;', expecting `:'",
+            "class Quay {\n    string Kind() { return deep ? low : null; }\n}\n",
+        );
+    }
+
+    #[test]
+    fn two_values_have_no_mark_between_them() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "void show(int open) {\n    print(open ? 1 <|>2, open);\n}\n",
+            "expected ':' before numeric constant",
+            "void show(int open) {\n    print(open ? 1 : 2, open);\n}\n",
+        );
+    }
 
     #[test]
     fn a_choice_that_is_whole_is_left() {

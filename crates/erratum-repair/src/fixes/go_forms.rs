@@ -48,6 +48,14 @@ fn named_error(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let line = lexed.on_line(lexed.code[case.token].line);
+    // `(total int, err)`: its name says which type it has.
+    let mut untyped = line
+        .clone()
+        .filter(|at| lexed.is(*at, "err") && lexed.before(*at) == "," && lexed.is(at + 1, ")"));
+    if let (Some(at), None) = (untyped.next(), untyped.next()) {
+        let edit = case.insert(lexed.code[at].end, " error");
+        all.push(Candidate::new(MistakeId::MissingType, NAMED, vec![edit]).guess());
+    }
     let mut bare = line.filter(|at| {
         lexed.is(*at, "error")
             && matches!(lexed.before(*at), "(" | ",")
@@ -117,6 +125,17 @@ fn made(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_result_that_is_named_for_what_went_wrong_has_its_type() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc load() (seats int, err<|>) {\n\treturn 3, nil\n}\n",
+            "syntax error: mixed named and unnamed parameters",
+            "package quay\n\nfunc load() (seats int, err error) {\n\treturn 3, nil\n}\n",
+        );
+    }
 
     #[test]
     fn a_result_beside_a_named_one_has_a_name() {

@@ -41,7 +41,10 @@ fn brackets(case: &Case) -> Option<(&'static str, &'static str)> {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let Some((before, behind)) = brackets(case) else { return };
+    let Some((before, behind)) = brackets(case) else {
+        gone_through(case, all);
+        return;
+    };
     let line = lexed.on_line(lexed.code[case.token].line);
     let value = |at: &usize| {
         lexed.is(*at, "{") && matches!(lexed.before(*at), "=" | ":" | "return" | "," | "(")
@@ -64,10 +67,39 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// Rust: `for boat in {"bow", "stern"} {`.
+fn gone_through(case: &Case, all: &mut Vec<Candidate>) {
+    let (lexed, pairs) = (case.lexed(), &case.text.pairs);
+    // Seen with rustc 1.95.
+    let said = &case.message.text;
+    if !said.starts_with("expected one of ") || !said.ends_with("or an operator, found `,`") {
+        return;
+    }
+    let comma = (case.token..=case.token + 1).find(|at| lexed.is(*at, ","));
+    let open = comma.and_then(|comma| pairs.inside_of(comma));
+    let open = open.filter(|open| lexed.is(*open, "{") && lexed.before(*open) == "in");
+    let pair = open.and_then(|open| Some((open, pairs.partner_of(open)?)));
+    if let Some((open, close)) = pair {
+        let edits = vec![case.replace_token(open, "["), case.replace_token(close, "]")];
+        all.push(Candidate::new(MistakeId::MismatchedBracket, NO_LIST, edits).guess());
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_list_that_is_gone_through_stands_in_its_own_brackets() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn main() {\n    for n in {3<|>, 4} {\n        go(n);\n    }\n}\n",
+            "expected one of `.`, `;`, `?`, `}`, or an operator, found `,`",
+            "fn main() {\n    for n in [3, 4] {\n        go(n);\n    }\n}\n",
+        );
+    }
 
     #[test]
     fn a_list_of_java_is_made_by_a_call() {

@@ -16,6 +16,9 @@ const BOTH_LARGE: Factor =
 /// The value beside it is of a type for money.
 const OF_MONEY: Factor = evidence("the number beside it has a type of its own", 9.0);
 
+/// A real number is counted with one of money.
+const TURNED: Factor = evidence("a real number is counted with one of money", 5.0);
+
 pub(super) static FAMILY: Family = Family {
     id: "number-suffix",
     recipes: &[],
@@ -68,6 +71,33 @@ fn decimal(case: &Case, all: &mut Vec<Candidate>) {
         line.filter(|at| both && real(at)).map(|at| case.insert(lexed.code[at].end, "m")).collect();
     if let [_] = edits[..] {
         all.push(Candidate::new(MistakeId::WrongNumberType, OF_MONEY, edits).guess());
+    } else if edits.is_empty() && both {
+        made_decimal(case, all);
+    }
+}
+
+/// C#: `width * price` of a `double` and a `decimal`: the one becomes a `decimal`, too.
+fn made_decimal(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let quoted = said.split('\'').nth(1).unwrap_or_default();
+    let mut marks = line.clone().filter(|at| lexed.is(*at, quoted));
+    let (Some(mark), None) = (marks.next(), marks.next()) else { return };
+    let first = if said.contains("'double' and 'decimal'") {
+        let mut first = mark.saturating_sub(1);
+        while first >= line.start + 2 && lexed.before(first) == "." {
+            first -= 2;
+        }
+        first
+    } else {
+        mark + 1
+    };
+    // What a call gives, or a value in brackets, starts further away.
+    let plain = lexed.before(mark) != ")" && lexed.kind(first) == Some(TokenKind::Name);
+    if plain && first > line.start {
+        let edit = case.insert(lexed.code[first].start, "(decimal)");
+        all.push(Candidate::new(MistakeId::WrongNumberType, TURNED, vec![edit]).guess());
     }
 }
 
@@ -75,6 +105,17 @@ fn decimal(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::check_fix;
     use super::FAMILY;
+
+    #[test]
+    fn a_real_number_beside_a_decimal_becomes_one() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    double width;\n    decimal Price() => <|>width * 120.5m;\n}\n",
+            "Operator '*' cannot be applied to operands of type 'double' and 'decimal'",
+            "class Quay {\n    double width;\n    decimal Price() => (decimal)width * 120.5m;\n}\n",
+        );
+    }
 
     #[test]
     fn a_number_beside_a_decimal_is_one() {

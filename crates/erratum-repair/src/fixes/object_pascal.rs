@@ -5,7 +5,7 @@ use super::family::{Example, Family, Phases};
 use super::shape::operand_end;
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 use erratum_syntax::names::NameKind;
@@ -26,6 +26,9 @@ const ROUNDED: Factor = weight("a whole number is wanted", 0.9);
 const CUT_OFF: Factor = weight("a whole number is wanted, and the rest is cut off", 0.6);
 /// A number is joined to a text.
 const JOINED: Factor = evidence("a number is joined to a text", 6.5);
+
+/// What stands for all other cases has no colon here.
+const OTHER_CASES: Factor = evidence("all other cases stand behind `else`", 9.0);
 
 pub(super) static FAMILY: Family = Family {
     id: "object_pascal",
@@ -55,6 +58,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         bounds(case, line, all);
     }
     method(case, all);
+    made_by_its_word(case, all);
+    other_cases(case, all);
     joined(case, all);
     made_whole(case, all);
 }
@@ -93,6 +98,12 @@ fn made(case: &Case, open: usize, all: &mut Vec<Candidate>) {
     let mut types = case.text.names.of(lexed.word(name));
     let class = types
         .any(|declared| declared.kind == NameKind::Type && lexed.is(declared.token + 2, "class"));
+    // Of what is raised an object is made, and the library has the class.
+    if lexed.before(name) == "raise" && lexed.kind(name) == Some(TokenKind::Name) {
+        let edit = case.insert(lexed.code[name].end, ".Create");
+        all.push(Candidate::new(MistakeId::MissingWord, MADE, vec![edit]).guess());
+        return;
+    }
     // `new TBoat('Auk')`, as other languages write it.
     let word = name.checked_sub(1).filter(|at| lexed.is(*at, "new"));
     if let Some(word) = word.filter(|word| class && lexed.before(*word) == ":=") {
@@ -102,6 +113,38 @@ fn made(case: &Case, open: usize, all: &mut Vec<Candidate>) {
     } else if class && lexed.before(name) == ":=" {
         let edit = case.insert(lexed.code[name].end, ".Create");
         all.push(Candidate::new(MistakeId::MissingWord, MADE, vec![edit]));
+    }
+}
+
+/// `TBoat.New`, as another language makes an object.
+fn made_by_its_word(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Seen with fpc 3.2.2.
+    let told = case.message.text.starts_with("identifier idents no member");
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let mut words = line.skip(2).filter(|at| lexed.is(*at, "new") && lexed.before(*at) == ".");
+    let Some(word) = words.next().filter(|_| told) else { return };
+    let class = lexed.word(word - 2);
+    let mut types = case.text.names.of(class).filter(|one| one.kind == NameKind::Type);
+    if types.any(|declared| lexed.is(declared.token + 2, "class")) {
+        let edit = case.replace_token(word, "Create");
+        all.push(Candidate::new(MistakeId::ForeignWord, MADE, vec![edit]).guess());
+    }
+}
+
+/// `default: depth := 3` for `else depth := 3` at the end of a choice.
+fn other_cases(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    if case.phase > Phase::Syntax {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let word = line.start;
+    let told = matches!(lexed.word(word), "default" | "otherwise" | "else");
+    if told && lexed.is(word + 1, ":") {
+        let edit =
+            Edit::replace(case.file(), lexed.code[word].start, lexed.code[word + 1].end, "else");
+        all.push(Candidate::new(MistakeId::ForeignWord, OTHER_CASES, vec![edit]).guess());
     }
 }
 
@@ -212,6 +255,39 @@ fn joined(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn what_is_raised_is_made() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "begin\n  raise Exception(<|>'too deep');\nend.\n",
+            "Illegal type conversion: \"Constant String\" to \"Exception\"",
+            "begin\n  raise Exception.Create('too deep');\nend.\n",
+        );
+    }
+
+    #[test]
+    fn other_cases_stand_behind_their_word() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "begin\n  case n of\n    1: deep := 3;\n    default<|>: deep := 4\n  end;\nend.\n",
+            "Syntax error, \"(\" expected but \":\" found",
+            "begin\n  case n of\n    1: deep := 3;\n    else deep := 4\n  end;\nend.\n",
+        );
+    }
+
+    #[test]
+    fn an_object_is_made_by_its_constructor() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "type\n  TBoat = class\n  end;\nbegin\n  boat := TBoat.<|>New;\nend.\n",
+            "identifier idents no member \"New\"",
+            "type\n  TBoat = class\n  end;\nbegin\n  boat := TBoat.Create;\nend.\n",
+        );
+    }
 
     #[test]
     fn an_object_is_made_without_a_word_for_it() {

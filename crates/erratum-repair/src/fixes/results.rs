@@ -12,6 +12,8 @@ use erratum_syntax::names::NameKind;
 
 /// The function says nothing of results, and gives some back.
 const UNSAID: Factor = evidence("the function says of no result", 4.0);
+/// The function without a name says nothing of results, and the compiler tells them.
+const LITERAL_UNSAID: Factor = weight("what the function gives back is told", 7.0);
 /// `main` gives nothing back.
 const OF_MAIN: Factor = evidence("`main` gives nothing back", 7.0);
 /// The compiler tells the type of each of them.
@@ -55,7 +57,14 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     empty(case, all);
+    wanted_of_literal(case, all);
     let Some((have, want)) = counted(case.message) else { return };
+    if want.is_empty()
+        && let Some(close) = literal_around(case)
+    {
+        of_literal(case, close, &have.join(", "), have.len(), all);
+        return;
+    }
     let Some(function) = function_around(case, case.token) else { return };
     // What one return gives as `nil`, another gives with its type.
     let mut types = have.clone();
@@ -91,6 +100,52 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         if end > start {
             worked_out(case, (&function, end), &want, all);
         }
+    }
+}
+
+/// The `)` of the parameters of a function without a name that says of no result: the innermost one around.
+fn literal_around(case: &Case) -> Option<usize> {
+    let (lexed, pairs) = (case.lexed(), &case.text.pairs);
+    let mut open = pairs.inside_of(case.token)?;
+    loop {
+        if lexed.is(open, "{") && lexed.before(open) == ")" {
+            let parameters = pairs.partner_of(open - 1)?;
+            if lexed.before(parameters) == "func" {
+                return Some(open - 1);
+            }
+        }
+        open = pairs.inside_of(open).filter(|outer| *outer < open)?;
+    }
+}
+
+/// A function without a name gives back what its `return` has.
+fn of_literal(case: &Case, close: usize, types: &str, count: usize, all: &mut Vec<Candidate>) {
+    if types.is_empty() || types.split(", ").any(|typed| typed == "nil") {
+        return;
+    }
+    let types = match count {
+        1 => written(case, types).to_owned(),
+        _ => format!("({types})"),
+    };
+    let edit = case.insert(case.lexed().code[close].end, format!(" {types}"));
+    all.push(Candidate::new(MistakeId::MissingReturnType, LITERAL_UNSAID, vec![edit]).guess());
+}
+
+/// A function without a name is handed over where one that gives something back is wanted.
+fn wanted_of_literal(case: &Case, all: &mut Vec<Candidate>) {
+    let (lexed, pairs) = (case.lexed(), &case.text.pairs);
+    // Seen with go 1.19: `cannot use (func(a int) literal) (value of type func(a int)) as func(a int) bool value`.
+    let said = case.message.text.strip_prefix("cannot use (func(");
+    let types = said.and_then(|said| said.split_once(" literal) (value of type "));
+    let Some((has, wanted)) = types.and_then(|(_, rest)| rest.split_once(") as ")) else { return };
+    let end = [" value in ", " in "].iter().find_map(|end| wanted.split_once(end));
+    let wanted = end.map_or(wanted, |(wanted, _)| wanted);
+    let Some(types) = wanted.strip_prefix(has).map(str::trim) else { return };
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let mut literals = line.filter(|at| lexed.is(*at, "func") && lexed.is(at + 1, "("));
+    let (Some(word), None) = (literals.next(), literals.next()) else { return };
+    if let Some(close) = pairs.partner_of(word + 1).filter(|close| lexed.is(close + 1, "{")) {
+        of_literal(case, close, types, 1, all);
     }
 }
 
@@ -327,6 +382,24 @@ fn values(case: &Case, have: &[String], want: &[String], all: &mut Vec<Candidate
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_function_without_a_name_says_what_it_gives_back() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc deep() func(int) int {\n\tadd := func(n int) { return <|>n + 1 }\n\treturn add\n}\n",
+            "too many return values\n\thave (int)\n\twant ()",
+            "package quay\n\nfunc deep() func(int) int {\n\tadd := func(n int) int { return n + 1 }\n\treturn add\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc deep(all []int) {\n\tsort.Slice(all, <|>func(i, j int) { return all[i] < all[j] })\n}\n",
+            "cannot use (func(i, j int) literal) (value of type func(i int, j int)) as func(i int, j int) bool value in argument to sort.Slice",
+            "package quay\n\nfunc deep(all []int) {\n\tsort.Slice(all, func(i, j int) bool { return all[i] < all[j] })\n}\n",
+        );
+    }
 
     #[test]
     fn several_results_are_declared_in_brackets() {

@@ -66,7 +66,11 @@ fn one_by_one(case: &Case, all: &mut Vec<Candidate>) {
 fn first(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let end = case.statement_end(case.token);
-    if lexed.is(end, ";") && lexed.before(end) == ")" {
+    // What is named as several is all of them.
+    let start = case.statement_start(case.token);
+    let set = (start..end).find(|at| lexed.is(*at, "=")).and_then(|set| set.checked_sub(1));
+    let several = set.is_some_and(|name| lexed.word(name).ends_with('s'));
+    if lexed.is(end, ";") && lexed.before(end) == ")" && !several {
         let edit = case.insert(lexed.code[end].start, ".First()");
         all.push(Candidate::new(MistakeId::WrongType, FIRST, vec![edit]).guess());
     }

@@ -123,6 +123,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     let last = match lexed.kind(first) {
         Some(TokenKind::Number | TokenKind::Str) => Some(first),
+        // The values of a call are pointed at, and the call gives the list (seen with scalac 2.11).
+        Some(TokenKind::Open) if open.is_empty() => {
+            case.text.pairs.partner_of(first).filter(|close| *close > first)
+        }
         Some(TokenKind::Name) => operand_end(case, first),
         _ => None,
     };
@@ -143,6 +147,17 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn what_a_call_over_several_lines_gives_becomes_a_list() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "class Crew {\n  def old: List[Int] = crew.filter <|>{\n    case n => n > 3\n  }\n}\n",
+            "type mismatch; found : scala.collection.mutable.ListBuffer[Int] required: List[Int]",
+            "class Crew {\n  def old: List[Int] = crew.filter {\n    case n => n > 3\n  }.toList\n}\n",
+        );
+    }
 
     #[test]
     fn a_value_of_rust_becomes_a_list() {

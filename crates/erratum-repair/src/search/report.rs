@@ -674,6 +674,7 @@ impl Teller<'_, '_> {
             || candidate.score.total() < sure::EXPECTED
             || !end.settled(&first.bytes, draft.number)
             || draft.together.is_some()
+            || end.of_several(candidate.mistake, &first.bytes, self.scene.policy.language)
             || !self.shown(candidate, &first.bytes[..own_edits])
         {
             first.certainty = Certainty::Guess;

@@ -235,6 +235,17 @@ pub(super) static CPP: Language = Language {
         ("Set", "std::set"),
         ("HashSet", "std::set"),
     ],
+    foreign_loose: &[
+        "null",
+        "Null",
+        "nil",
+        "None",
+        "endline",
+        "otherwise",
+        "push",
+        "add",
+        "append",
+    ],
     foreign: &[
         ("equals", "=="),
         ("elsif", "else if"),

@@ -306,6 +306,7 @@ pub(super) static CSHARP: Language = Language {
         (Value, &["value", "args"]),
         (Type, &["dynamic"]),
     ],
+    hole_mark: "$",
     synonyms: &[
         Synonyms {
             elsewhere: &["length", "size", "count", "len", "Length", "Size", "Count", "Len"],
@@ -347,6 +348,7 @@ pub(super) static CSHARP: Language = Language {
         ("Set", "HashSet"),
         ("set", "HashSet"),
     ],
+    foreign_loose: &["function", "final"],
     foreign: &[
         ("equals", "=="),
         ("elsif", "else if"),

@@ -209,6 +209,7 @@ pub(super) static GO: Language = Language {
     prints: &["Println", "Print"],
     to_text: &[("strconv.Itoa(", ")"), ("fmt.Sprint(", ")")],
     result_mark: Some(" "),
+    foreign_loose: &["float", "char"],
     foreign: &[
         ("equals", "=="),
         ("elsif", "else if"),

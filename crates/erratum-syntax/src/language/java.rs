@@ -296,6 +296,7 @@ pub(super) static JAVA: Language = Language {
         ),
         (Module, &["java", "util", "io"]),
     ],
+    lazy_twins: &[("orElse", "orElseGet"), ("requireNonNullElse", "requireNonNullElseGet")],
     synonyms: &[
         Synonyms {
             elsewhere: &["length", "size", "count", "len", "Length", "Size", "Count", "Len"],
@@ -336,6 +337,7 @@ pub(super) static JAVA: Language = Language {
         ("dict", "Map"),
         ("set", "Set"),
     ],
+    foreign_loose: &["function", "unsigned"],
     foreign: &[
         ("equals", "=="),
         ("otherwise", "default"),

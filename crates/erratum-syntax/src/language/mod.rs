@@ -120,6 +120,7 @@ const PLAIN: Language = Language {
     library: &[],
     prelude: &[],
     foreign: &[],
+    foreign_loose: &[],
     types_elsewhere: &[],
     foreign_marks: &[
         ("<>", "!="),
@@ -143,6 +144,8 @@ const PLAIN: Language = Language {
     bracketed_conditions: false,
     calls_elements: false,
     synonyms: &[],
+    hole_mark: "",
+    lazy_twins: &[],
     scope_mark: "",
     owner_mark: "",
     member_label: "",
@@ -328,6 +331,8 @@ pub struct Language {
     pub prelude: &'static [(NameKind, &'static [&'static str])],
     /// What encloses the types that an item takes behind its name, if they are written so.
     pub type_arguments: Option<(&'static str, &'static str)>,
+    /// Words of [`Language::foreign`], and names of members, for which another word of this language is as fair.
+    pub foreign_loose: &'static [&'static str],
     /// Words of other languages, and what is written here instead: the likelier first where a word may
     /// stand for several.
     pub foreign: &'static [(&'static str, &'static str)],
@@ -346,6 +351,10 @@ pub struct Language {
     pub each_loop: Option<(&'static str, &'static str)>,
     /// Names of members that other languages or types have, and what they may be called here.
     pub synonyms: &'static [Synonyms],
+    /// What stands in front of a text whose braces hold values; empty if no text has any, or each has.
+    pub hole_mark: &'static str,
+    /// Methods of the library that take a value, each with the one that takes a function in its place.
+    pub lazy_twins: &'static [(&'static str, &'static str)],
     /// Functions that print a list of values of any type, one after the other.
     pub prints: &'static [&'static str],
     /// What joins a text with a value of any type; empty where it joins texts only.

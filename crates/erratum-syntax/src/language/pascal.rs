@@ -284,6 +284,7 @@ pub(super) static PASCAL: Language = Language {
     to_text: &[("IntToStr(", ")"), ("FloatToStr(", ")")],
     returns_by_name: true,
     member_arrow: "^.",
+    foreign_loose: &["float", "return", "print", "println", "printf", "def", "void", "func"],
     foreign: &[
         ("foreach", "for"),
         ("elif", "else if"),

@@ -263,6 +263,15 @@ pub(super) static RUST: Language = Language {
         (Module, &["std", "collections"]),
         (Function, &["main", "drop"]),
     ],
+    lazy_twins: &[
+        ("ok_or", "ok_or_else"),
+        ("unwrap_or", "unwrap_or_else"),
+        ("or", "or_else"),
+        ("and", "and_then"),
+        ("or_insert", "or_insert_with"),
+        ("get_or_insert", "get_or_insert_with"),
+        ("then_some", "then"),
+    ],
     synonyms: &[
         Synonyms {
             elsewhere: &["length", "size", "count", "len", "Length", "Size", "Count", "Len"],
@@ -296,6 +305,7 @@ pub(super) static RUST: Language = Language {
         ("Optional", "Option"),
         ("Maybe", "Option"),
     ],
+    foreign_loose: &["int", "long", "double", "float", "string", "var", "void"],
     foreign: &[
         ("equals", "=="),
         ("elif", "else if"),

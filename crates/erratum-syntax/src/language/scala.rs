@@ -258,6 +258,7 @@ pub(super) static SCALA: Language = Language {
         ),
         (Module, &["scala", "java"]),
     ],
+    hole_mark: "s",
     synonyms: &[
         Synonyms {
             elsewhere: &["length", "size", "count", "len", "Length", "Size", "Count", "Len"],
@@ -288,6 +289,7 @@ pub(super) static SCALA: Language = Language {
         ("Optional", "Option"),
         ("Maybe", "Option"),
     ],
+    foreign_loose: &["let", "nil", "function", "func", "fun", "fn"],
     foreign: &[
         ("equals", "=="),
         ("elsif", "else if"),

@@ -105,6 +105,16 @@ impl Window<'_, '_> {
         let word = lexed.word(token);
         let mut declared = names.of(word).peekable();
         let dotted = |at: &usize| matches!(lexed.before(*at), "." | "->" | "?.");
+        // Nor is it one that nothing else names, in front of a block: `if seen[name] exists {`.
+        let once = names.seen.get(word).is_none_or(|seen| seen.len() <= 1);
+        let headed = token + 1 < lexed.code.len() && lexed.opens_block(token + 1);
+        if headed
+            && once
+            && lexed.kind(token) == Some(TokenKind::Name)
+            && lexed.before(token) == "]"
+        {
+            return true;
+        }
         declared.peek().is_some()
             && !declared.any(|one| one.kind == NameKind::Member)
             && !names.seen.get(word).is_some_and(|seen| seen.iter().any(dotted))
