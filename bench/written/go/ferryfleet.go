@@ -59,7 +59,7 @@ func (f *Fleet) Refuel(name string, tons float64) ⟪⟶error ⟫{
 	return nil
 }
 
-func (f *Fleet) Seats() ⟪(total int, err)⟶(total int)⟫ {
+func (f *Fleet) Seats() ⟪(total int, err)⟶(total int)⟶(total int, err error)⟫ {
 	for _, b := range f.boats {
 		if b.Kind == Ferry {
 			total += b.Seats

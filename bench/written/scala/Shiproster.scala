@@ -37,7 +37,7 @@ class Voyage(val ship: String, days: Int) extends Payable {
     crew.groupBy(_.rank).map { case (rank, all) => rank ⟪=>⟶->⟫ all.size }
 
   def best: Option[Sailor] =
-    if (crew.isEmpty) ⟪null⟶None⟫
+    if (crew.isEmpty) None
     else Some(crew.maxBy(_.wage))
 }
 

@@ -2,7 +2,7 @@
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case, weights as w};
-use crate::score::{Factor, weight};
+use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Recipe};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
@@ -51,6 +51,9 @@ const SURPLUS_ALONE: Factor = weight("it stands alone", 0.5);
 
 /// What stands before the next value takes none.
 const TAKES_NOTHING: Factor = weight("what stands before the value takes none", 4.0);
+
+/// A bracket does not reach into the next part of a choice.
+const NEXT_PART: Factor = evidence("a bracket does not reach into the next part of a choice", 2.0);
 
 pub(super) static FAMILY: Family = Family {
     id: "brackets",
@@ -349,6 +352,13 @@ fn lost_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
             ));
         }
     }
+    if let Some(part) = next_part(case, odd.token)
+        && !odd.before.contains(&part)
+    {
+        let score = w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE + NEXT_PART;
+        let edit = case.insert(case.end_before(part), close);
+        all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]).guess());
+    }
     if let Some(last) = last_operand(case, odd.token) {
         let score = w::INSERT + w::PAIRS_MENDED + w::LAYOUT_PLACE / 2.0 + TAKES_NOTHING;
         let edit = case.insert(lexed.code[last].end, close);
@@ -356,6 +366,15 @@ fn lost_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
     }
     let score = w::DELETE + w::PAIRS_MENDED + SURPLUS_OPENING - w::DOUBLED_PAIR.when(redundant);
     all.push(Candidate::new(MistakeId::ExtraBracket, score, vec![case.delete_token(odd.token)]));
+}
+
+/// The word that starts the next part of a choice in whose part a bracket is open: `if (a) f(x else y`.
+fn next_part(case: &Case, open: usize) -> Option<usize> {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[open].line);
+    let part = (open + 1..line.end).find(|at| matches!(lexed.word(*at), "then" | "else" | "if"))?;
+    let within = (line.start..open).any(|at| lexed.is(at, "if"));
+    (within && !lexed.is(part, "if")).then_some(part)
 }
 
 /// Where values stand behind their function: the literal in an open bracket that is followed by a value,
@@ -513,6 +532,17 @@ fn closed_early(case: &Case, odd: usize) -> Option<usize> {
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_bracket_closes_before_the_next_part_of_a_choice() {
+        check_among(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(n: Int) = if (n > 3) deep(n<|> else 4\n}\n",
+            "')' expected but 'else' found.",
+            "object Quay {\n  def go(n: Int) = if (n > 3) deep(n) else 4\n}\n",
+        );
+    }
 
     #[test]
     fn a_parenthesis_closes_before_the_terminator() {

@@ -15,7 +15,7 @@ const NAMED_AS_CLASS: Factor = evidence("the method has the name of its class", 
 pub(super) static FAMILY: Family = Family {
     id: "constructor",
     recipes: &[],
-    phases: Phases::Late,
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -83,13 +83,19 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 fn lost_super(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let said = &case.message.text;
+    // `super;` is no statement: a `.` would go on with a member (seen with javac 17, tsc 5.9).
+    let bare = (case.token.saturating_sub(1)..=case.token + 1)
+        .find(|at| lexed.is(*at, "super") && lexed.is(at + 1, ";"));
     let told = said.contains("must contain a 'super' call")
+        || bare.is_some()
         || said.starts_with("constructor ") && said.contains("cannot be applied to given types");
     if !told || !case.language().is_keyword("super") {
         return;
     }
     let line = lexed.code[case.token].line;
-    let Some(open) = lexed.on_line(line).find(|at| lexed.is(*at, "{")) else { return };
+    let block = bare.and_then(|word| case.text.pairs.block_of(lexed, word));
+    let open = block.or_else(|| lexed.on_line(line).find(|at| lexed.is(*at, "{")));
+    let Some(open) = open else { return };
     let Some(own) = (0..open).rev().find(|at| lexed.is(*at, "(")) else { return };
     let Some(class) = case.text.pairs.block_of(lexed, own) else { return };
     let header = case.statement_start(class)..class;
@@ -97,7 +103,7 @@ fn lost_super(case: &Case, all: &mut Vec<Candidate>) {
     let name = header.clone().find(|at| lexed.is(*at, "class")).map_or("", |at| lexed.word(at + 1));
     let makes = lexed.before(own) == "constructor" || lexed.before(own) == name;
     let close = case.text.pairs.partner_of(open).unwrap_or(open);
-    if !makes || (open..close).any(|at| lexed.is(at, "super")) {
+    if !makes || (open..close).any(|at| lexed.is(at, "super") && Some(at) != bare) {
         return;
     }
     let above = lexed.word(word + 1);
@@ -121,7 +127,12 @@ fn lost_super(case: &Case, all: &mut Vec<Candidate>) {
     let wanted = if plain { Some(Vec::new()) } else { wanted.and_then(names) };
     let Some(wanted) = wanted else { return };
     let Some(given) = names(own) else { return };
-    if wanted.iter().all(|name| given.contains(name)) {
+    if let Some(word) = bare {
+        if wanted.iter().all(|name| given.contains(name)) {
+            let edit = case.insert(lexed.code[word].end, format!("({})", wanted.join(", ")));
+            all.push(Candidate::new(MistakeId::ConstructorRules, SAME_NAMES, vec![edit]).guess());
+        }
+    } else if wanted.iter().all(|name| given.contains(name)) {
         let source = &lexed.source;
         let indent = source.indent_text(line);
         let step = lexed.code.get(open + 1).map_or(String::new(), |first| {
@@ -175,6 +186,17 @@ fn late_super(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn the_class_above_gets_its_values() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Job {\n    Job(String ship) { }\n}\nclass Paint extends Job {\n    Paint(String ship, int decks) {\n        super<|>;\n    }\n}\n",
+            "'.' expected",
+            "class Job {\n    Job(String ship) { }\n}\nclass Paint extends Job {\n    Paint(String ship, int decks) {\n        super(ship);\n    }\n}\n",
+        );
+    }
 
     #[test]
     fn what_is_above_comes_before_the_own_fields() {

@@ -41,6 +41,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if !lexed.language.directives {
         return;
     }
+    itself(case, all);
     let remarks = case.message.notes.iter().map(|note| note.text.as_str());
     let said: Vec<&str> = remarks.chain([case.message.text.as_str()]).collect();
     let line = lexed.on_line(lexed.code[case.token].line);
@@ -104,6 +105,21 @@ fn addresses(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// C++: `return this;` where the object itself is given back (seen with g++ 12).
+fn itself(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let told = case.message.text.contains("non-const reference of type")
+        && case.message.text.contains("from an rvalue of type");
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let this = line
+        .skip(1)
+        .find(|at| lexed.is(*at, "this") && lexed.before(*at) == "return" && lexed.is(at + 1, ";"));
+    if let Some(this) = this.filter(|_| told) {
+        let edit = case.insert(lexed.code[this].start, "*");
+        all.push(Candidate::new(MistakeId::MissingDereference, TOLD, vec![edit]).guess());
+    }
+}
+
 /// Go: `return best, true` where `best` points at what is wanted (seen with go 1.19; later versions leave the
 /// word `type` out).
 fn in_go(case: &Case, all: &mut Vec<Candidate>) {
@@ -152,6 +168,17 @@ fn plain(typed: &str) -> String {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn an_object_gives_itself_back() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "struct Quay {\n    Quay &add() { return <|>this; }\n};\n",
+            "invalid initialization of non-const reference of type 'Quay&' from an rvalue of type 'Quay*'",
+            "struct Quay {\n    Quay &add() { return *this; }\n};\n",
+        );
+    }
 
     #[test]
     fn one_of_several_results_is_what_is_pointed_at() {

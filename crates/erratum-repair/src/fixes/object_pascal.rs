@@ -27,6 +27,9 @@ const CUT_OFF: Factor = weight("a whole number is wanted, and the rest is cut of
 /// A number is joined to a text.
 const JOINED: Factor = evidence("a number is joined to a text", 6.5);
 
+/// A loop goes over the items of a list.
+const EACH_ITEM: Factor = evidence("a loop over the items of a list has its word", 9.0);
+
 /// What stands for all other cases has no colon here.
 const OTHER_CASES: Factor = evidence("all other cases stand behind `else`", 9.0);
 
@@ -168,6 +171,12 @@ fn bounds(case: &Case, line: u32, all: &mut Vec<Candidate>) {
     let item = lexed.on_line(line);
     let Some(word) = item.clone().find(|at| lexed.is(*at, "for")) else { return };
     let mark = (word..item.end).find(|at| matches!(lexed.word(*at), ".." | "," | "upto" | "till"));
+    // Seen with fpc 3.2.2: `":=" expected but "OF" found`.
+    let told = case.message.text.contains("\":=\" expected but ");
+    if let Some(mark) = Some(word + 2).filter(|at| told && matches!(lexed.word(*at), "of" | ":")) {
+        let edit = case.replace_token(mark, "in");
+        all.push(Candidate::new(MistakeId::ForeignWord, EACH_ITEM, vec![edit]).guess());
+    }
     let counted = lexed.is(word + 2, ":=");
     let none = !(word..item.end).any(|at| matches!(lexed.word(at), "to" | "downto"));
     if let Some(mark) = mark.filter(|_| counted && none) {
@@ -255,6 +264,17 @@ fn joined(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_loop_over_items_has_its_word() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "begin\n  for boat <|>of boats do\n    writeln(boat);\nend.\n",
+            "Syntax error, \":=\" expected but \"OF\" found",
+            "begin\n  for boat in boats do\n    writeln(boat);\nend.\n",
+        );
+    }
 
     #[test]
     fn what_is_raised_is_made() {

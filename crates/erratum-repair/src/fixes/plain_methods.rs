@@ -1,12 +1,11 @@
 //! A method asked of a value that has none: a number of Java, an array of C++ or Java.
 
 use super::family::{Example, Family, Phases};
-use super::shape::operand_end;
+use super::shape::operand_start;
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
 use erratum_syntax::edit::Edit;
-use erratum_syntax::lex::TokenKind;
 
 /// The value is already what the method gives.
 const ALREADY: Factor = evidence("the value is already what the method gives", 8.0);
@@ -67,18 +66,6 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             all.push(Candidate::new(MistakeId::ForeignWord, NO_METHOD, vec![edit]).guess());
         }
     }
-}
-
-/// The first token of the operand that ends at a token: a name with the members, calls and elements behind
-/// it.
-fn operand_start(case: &Case, last: usize) -> usize {
-    let lexed = case.lexed();
-    let starts = |first: &usize| {
-        let name = lexed.kind(*first) == Some(TokenKind::Name);
-        name && !matches!(lexed.before(*first), "." | "->" | "::")
-    };
-    let whole = |first: &usize| operand_end(case, *first).is_some_and(|end| end >= last);
-    (0..=last).rev().take(40).filter(starts).find(whole).unwrap_or(last)
 }
 
 #[cfg(test)]

@@ -82,6 +82,7 @@ fn told(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let owner = meant.strip_suffix(word).and_then(|owner| owner.strip_suffix(mark));
+    let owner = owner.map(|owner| from_here(case, owner, mark));
     if let Some(owner) = owner.filter(|owner| !owner.is_empty()) {
         // `std:cout`: the name of the place stands there, and half of the mark.
         if lexed.before(case.token) == ":" && case.token > 1 && lexed.is(case.token - 2, owner) {
@@ -92,6 +93,25 @@ fn told(case: &Case, all: &mut Vec<Candidate>) {
         let edit = case.insert(lexed.code[case.token].start, format!("{owner}{mark}"));
         all.push(Candidate::new(MistakeId::MissingPrefix, TOLD, vec![edit]));
     }
+}
+
+/// An owner as it is named within the namespaces that the message points into.
+fn from_here<'o>(case: &Case, owner: &'o str, mark: &str) -> &'o str {
+    let (lexed, pairs) = (case.lexed(), &case.text.pairs);
+    let mut rest = owner;
+    let mut blocks: Vec<usize> = std::iter::successors(pairs.block_of(lexed, case.token), |open| {
+        pairs.block_of(lexed, *open)
+    })
+    .take(16)
+    .collect();
+    blocks.reverse();
+    for open in blocks.into_iter().filter(|open| *open > 1) {
+        let inner = rest.strip_prefix(lexed.before(open)).and_then(|rest| rest.strip_prefix(mark));
+        if let Some(inner) = inner.filter(|_| lexed.is(open - 2, "namespace")) {
+            rest = inner;
+        }
+    }
+    rest
 }
 
 /// C++: types of the library that are named without their namespace, where the compiler stops behind the first
@@ -169,6 +189,17 @@ fn owner(text: &Text, lexed: &Lexed, at: usize) -> Option<String> {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn within_a_namespace_its_name_is_left_out() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "namespace harbour {\nenum class Kind { Car };\nint go(Kind kind) { return kind == <|>Car; }\n}\n",
+            "'Car' was not declared in this scope; did you mean 'harbour::Kind::Car'?",
+            "namespace harbour {\nenum class Kind { Car };\nint go(Kind kind) { return kind == Kind::Car; }\n}\n",
+        );
+    }
 
     #[test]
     fn a_type_of_haskell_is_named_with_its_module() {

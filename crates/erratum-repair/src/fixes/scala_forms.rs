@@ -26,6 +26,9 @@ const AT_END: Factor = evidence("one more element stands behind the list", 8.0);
 /// The function compares two elements.
 const COMPARES: Factor = evidence("the function compares two elements", 9.0);
 
+/// A case with values outside of a choice is a class.
+const CASE_CLASS: Factor = evidence("a case with values outside of a choice is a class", 9.5);
+
 pub(super) static FAMILY: Family = Family {
     id: "scala-forms",
     recipes: &[],
@@ -48,6 +51,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let said = &case.message.text;
     if said.contains("is not a case class, nor does it have an unapply") {
         object_pattern(case, all);
+    }
+    if said.starts_with("expected class or object definition") {
+        case_class(case, all);
     }
     if said.contains("illegal start of simple") || said.contains("expected but") {
         loop_over_pairs(case, all);
@@ -221,10 +227,32 @@ fn compares(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `case Blend(parts: Int) extends Fibre` for `case class Blend(parts: Int) extends Fibre`.
+fn case_class(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let word = lexed.on_line(lexed.code[case.token].line).start;
+    let named = lexed.kind(word + 1) == Some(TokenKind::Name);
+    if lexed.is(word, "case") && named && lexed.is(word + 2, "(") {
+        let edit = case.insert(lexed.code[word + 1].start, "class ");
+        all.push(Candidate::new(MistakeId::MissingWord, CASE_CLASS, vec![edit]).guess());
+    }
+}
+
 #[cfg(test)]
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_case_with_values_is_a_class() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "abstract class Fibre\n<|>case Blend(parts: Int) extends Fibre\n",
+            "expected class or object definition",
+            "abstract class Fibre\ncase class Blend(parts: Int) extends Fibre\n",
+        );
+    }
 
     #[test]
     fn a_loop_goes_over_pairs() {

@@ -345,6 +345,18 @@ pub(crate) fn operand_end(case: &Case, first: usize) -> Option<usize> {
     }
 }
 
+/// The first token of the operand that ends at a token: a name with the members, calls and elements behind
+/// it.
+pub(crate) fn operand_start(case: &Case, last: usize) -> usize {
+    let lexed = case.lexed();
+    let starts = |first: &usize| {
+        let name = lexed.kind(*first) == Some(TokenKind::Name);
+        name && !matches!(lexed.before(*first), "." | "->" | "::")
+    };
+    let whole = |first: &usize| operand_end(case, *first).is_some_and(|end| end >= last);
+    (0..=last).rev().take(40).filter(starts).find(whole).unwrap_or(last)
+}
+
 /// The type of an expression, as far as the text tells.
 pub(crate) fn type_of(case: &Case, first: usize, last: usize) -> Option<String> {
     let lexed = case.lexed();

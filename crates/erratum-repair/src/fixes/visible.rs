@@ -57,6 +57,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if texts.any(|text| PROMISES.iter().any(|said| text.contains(said))) {
         promised(case, all);
     }
+    taken_back(case, all);
     if !SAID.iter().any(|said| case.message.text.contains(said)) {
         return;
     }
@@ -82,6 +83,22 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 }
             }
         }
+    }
+}
+
+/// Java: `private int hours()` in the place of a method that the whole package sees.
+fn taken_back(case: &Case, all: &mut Vec<Candidate>) {
+    let notes = case.message.notes.iter().map(|note| &note.text);
+    let mut texts = notes.chain([&case.message.text]);
+    if !texts.any(|text| text.contains("weaker access privileges; was package")) {
+        return;
+    }
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    if let Some(word) = line.into_iter().find(|at| lexed.is(*at, "private")) {
+        let (from, to) = (lexed.code[word].start, lexed.code[word + 1].start);
+        let edit = Edit::delete(case.file(), from, to);
+        all.push(Candidate::new(MistakeId::NotAccessible, PROMISED, vec![edit]).guess());
     }
 }
 
@@ -279,6 +296,17 @@ fn member(case: &Case, (declared, kind): (usize, NameKind), all: &mut Vec<Candid
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_method_in_the_place_of_another_is_as_visible() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Job {\n    int hours() { return 1; }\n}\nclass Paint extends Job {\n    private int <|>hours() { return 2; }\n}\n",
+            "hours() in Paint cannot override hours() in Job attempting to assign weaker access privileges; was package",
+            "class Job {\n    int hours() { return 1; }\n}\nclass Paint extends Job {\n    int hours() { return 2; }\n}\n",
+        );
+    }
 
     #[test]
     fn what_a_class_below_uses_is_protected() {

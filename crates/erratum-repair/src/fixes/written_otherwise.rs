@@ -19,6 +19,13 @@ const EACH_PLACE: Factor = evidence("the list is declared with a bracket for eac
 /// What is written to is named first.
 const STREAM_FIRST: Factor = evidence("what is written to is named first", 6.0);
 
+/// What it holds is asked for with square brackets.
+const IN_SQUARE: Factor =
+    evidence("what a map or a list holds is asked for with square brackets", 7.5);
+
+/// A stream in memory gives its text.
+const ITS_TEXT: Factor = evidence("a stream in memory gives its text", 8.0);
+
 /// A function with its types is called.
 const CALLED: Factor = evidence("a function with its types is called", 7.0);
 
@@ -68,9 +75,13 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     let said = &case.message.text;
     let line = lexed.on_line(lexed.code[case.token].line);
+    text_of_stream(case, all);
     for at in line {
         if said.contains("no matching function for call to") {
             two_ends(case, at, all);
+        }
+        if said.contains("no match for call to '(std::") && lexed.is(at, "(") {
+            element(case, at, all);
         }
         if said.contains("has no member named 'equals'") && lexed.is(at, "equals") {
             compared(case, at, all);
@@ -102,6 +113,41 @@ fn two_ends(case: &Case, at: usize, all: &mut Vec<Candidate>) {
         let list = lexed.word(first);
         let edit = case.replace_token(first, format!("{list}.begin(), {list}.end()"));
         all.push(Candidate::new(MistakeId::CallMismatch, TWO_ENDS, vec![edit]).guess());
+    }
+}
+
+/// `return out;` of a stream in memory where its text is wanted (seen with g++ 12).
+fn text_of_stream(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = case.message.text.replace(['‘', '’'], "'");
+    let Some((name, rest)) =
+        said.strip_prefix("could not convert '").and_then(|rest| rest.split_once("' from '"))
+    else {
+        return;
+    };
+    let stream = rest.contains("stringstream");
+    let text = rest.split_once("to '").is_some_and(|(_, wanted)| wanted.contains("string"));
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let at = line.into_iter().find(|at| lexed.is(*at, name) && lexed.is(at + 1, ";"));
+    if let Some(at) = at.filter(|_| stream && text) {
+        let edit = case.insert(lexed.code[at].end, ".str()");
+        all.push(Candidate::new(MistakeId::MissingToString, ITS_TEXT, vec![edit]).guess());
+    }
+}
+
+/// `seats(zone)` of what is a map or a list.
+fn element(case: &Case, open: usize, all: &mut Vec<Candidate>) {
+    let said = &case.message.text;
+    let typed = said.split("'(std::").nth(1).and_then(|rest| rest.split('<').next());
+    let holds = matches!(typed, Some("map" | "unordered_map" | "vector" | "deque" | "array"));
+    let call = call_at(case, open).filter(|call| holds && call.arguments.len() == 1);
+    let known = |call: &super::shape::Call| {
+        let declared = case.text.names.resolve(case.lexed(), call.name);
+        declared.is_some_and(|one| one.kind != NameKind::Function && one.token != call.name)
+    };
+    if let Some(call) = call.filter(known) {
+        let edits = vec![case.replace_token(call.open, "["), case.replace_token(call.close, "]")];
+        all.push(Candidate::new(MistakeId::ElementForm, IN_SQUARE, edits).guess());
     }
 }
 
@@ -169,6 +215,28 @@ fn stream_first(case: &Case, at: usize, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_stream_in_memory_gives_its_text() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "#include <sstream>\nstd::string go() {\n    std::ostringstream out;\n    return <|>out;\n}\n",
+            "could not convert 'out' from 'std::ostringstream' to 'std::string'",
+            "#include <sstream>\nstd::string go() {\n    std::ostringstream out;\n    return out.str();\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_a_map_holds_is_asked_for_in_its_brackets() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "#include <map>\nint go() {\n    std::map<int, int> seats;\n    return seats<|>(3);\n}\n",
+            "no match for call to '(std::map<int, int>) (int)'",
+            "#include <map>\nint go() {\n    std::map<int, int> seats;\n    return seats[3];\n}\n",
+        );
+    }
 
     #[test]
     fn values_are_compared_by_their_mark() {

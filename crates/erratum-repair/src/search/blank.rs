@@ -274,11 +274,15 @@ fn was_hidden(
     let lacks = message.text.starts_with("No instance for") && !names_it();
     let around = lost::item_lines(&case.text, part.first);
     let around = around.filter(|_| !lacks).or(Some(own).filter(|_| lacks));
-    // A routine of a class stands in no other one.
+    // A routine of a class stands in no other one, and neither does a field.
     let whole = || {
         names.declared.iter().any(|declared| {
-            declared.kind == NameKind::Function
-                && (part.first..=part.last).contains(&declared.token)
+            let own = match declared.kind {
+                NameKind::Function => true,
+                NameKind::Member => !names_it(),
+                _ => false,
+            };
+            own && (part.first..=part.last).contains(&declared.token)
         })
     };
     let around = around.or(Some(own).filter(|_| setting.phase == Phase::Name || whole()));

@@ -54,16 +54,22 @@ impl AtEnd<'_> {
         language: &'static Language,
     ) -> bool {
         let [edit] = edits else { return mistake == MistakeId::BareCondition };
-        let Some(file) = self.original.file(&edit.file) else { return true };
+        let Some(file) = self.original.file(&edit.file) else { return false };
         let old = file.slice(edit.start, edit.end);
         let behind = file.slice(edit.end, file.bytes().len());
         match mistake {
-            // Which import it is hangs on what was meant with the name; a condition may end elsewhere; the partner
-            // of a bracket may be what is missing; an object may be made with `{}`, too.
-            MistakeId::MissingImport
-            | MistakeId::BareCondition
-            | MistakeId::ExtraBracket
-            | MistakeId::DeclaredFunction => true,
+            // Where a name says nothing of what it belongs to, it may also be misspelt or left from another text.
+            MistakeId::MissingImport => language.directives && language.namespace.is_empty(),
+            // A condition may end elsewhere; the partner of a bracket may be what is missing; an object may be made
+            // with `{}`, too.
+            MistakeId::BareCondition | MistakeId::ExtraBracket | MistakeId::DeclaredFunction => {
+                true
+            }
+            // All that is in the scope may have been meant to be used bare.
+            MistakeId::MissingScope => {
+                let text = String::from_utf8_lossy(file.bytes());
+                !text.contains(edit.text.trim())
+            }
             // A mark before a closing bracket may go as well.
             MistakeId::MissingSeparator => {
                 !old.trim().is_empty() && behind.trim_start().starts_with([')', ']', '}'])
@@ -75,12 +81,14 @@ impl AtEnd<'_> {
                 words.next().is_some() && words.next() == Some("new")
             }
             MistakeId::WrongCase => language.is_type(edit.text.trim()),
-            MistakeId::ForeignWord => {
+            MistakeId::ForeignWord | MistakeId::ForeignMark => {
                 let phrase = |text: &str| {
                     text.contains(|letter: char| !letter.is_alphanumeric() && letter != '_')
                 };
                 language.foreign_loose.contains(&old.trim())
-                    || phrase(old.trim()) && phrase(edit.text.trim())
+                    || mistake == MistakeId::ForeignWord
+                        && phrase(old.trim())
+                        && phrase(edit.text.trim())
             }
             _ => false,
         }

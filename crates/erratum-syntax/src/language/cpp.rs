@@ -245,6 +245,7 @@ pub(super) static CPP: Language = Language {
         "push",
         "add",
         "append",
+        "newline",
     ],
     foreign: &[
         ("equals", "=="),
@@ -255,6 +256,7 @@ pub(super) static CPP: Language = Language {
         ("NOT", "!"),
         ("boolean", "bool"),
         ("endline", "endl"),
+        ("newline", "endl"),
         ("String", "std::string"),
         ("elif", "else if"),
         ("elseif", "else if"),

@@ -302,6 +302,7 @@ pub(super) static PASCAL: Language = Language {
         ("print", "writeln"),
         ("print", "write"),
         ("return", "exit"),
+        ("throw", "raise"),
         ("switch", "case"),
         ("import", "uses"),
         ("this", "self"),

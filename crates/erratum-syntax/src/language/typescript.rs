@@ -260,6 +260,7 @@ pub(super) static TYPESCRIPT: Language = Language {
         ("dict", "Map"),
         ("HashSet", "Set"),
     ],
+    foreign_loose: &["<>"],
     foreign: &[
         ("equals", "==="),
         ("otherwise", "default"),

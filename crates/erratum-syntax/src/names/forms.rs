@@ -244,6 +244,10 @@ pub(crate) fn pascal(lexed: &Lexed, pairs: &Pairs, index: usize) -> Option<Decla
     let block = open.filter(|open| lexed.opens_block(*open));
     let in_type =
         block.is_some_and(|open| matches!(lexed.word(open), "record" | "class" | "object"));
+    if in_type && word_before == "property" {
+        let typed = lexed.is(colon, ":").then(|| type_after(lexed, colon - 1)).flatten();
+        return Some((NameKind::Member, typed));
+    }
     if in_type {
         return listed.then(|| (NameKind::Member, type_after(lexed, colon - 1)));
     }

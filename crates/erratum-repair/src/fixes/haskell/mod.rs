@@ -4,6 +4,7 @@ pub(super) mod annotated;
 pub(super) mod answered;
 pub(super) mod applied;
 pub(super) mod arrows;
+pub(super) mod bare_pattern;
 pub(super) mod block_value;
 pub(super) mod bound_mark;
 pub(super) mod branch_text;

@@ -76,9 +76,30 @@ fn is_perhaps(typed: &str) -> bool {
 fn is_list(typed: &str) -> bool {
     let outer = typed.split(['<', '[']).next().unwrap_or(typed);
     let bare = outer.rsplit(['.', ':']).next().unwrap_or(outer);
-    let holds = ["List", "ArrayList", "Vec", "Array", "Seq", "Set", "Map"].contains(&bare);
+    let holds = LISTS.contains(&bare);
     typed.starts_with('[') || typed.ends_with("[]") || holds && outer.len() < typed.len()
 }
+
+/// Types of the libraries that hold several values.
+const LISTS: &[&str] = &[
+    "List",
+    "ArrayList",
+    "Vec",
+    "Array",
+    "Seq",
+    "Set",
+    "Map",
+    "IEnumerable",
+    "IOrderedEnumerable",
+    "IList",
+    "IReadOnlyList",
+    "HashSet",
+    "Dictionary",
+    "Queue",
+    "Stack",
+    "Collection",
+    "ListBuffer",
+];
 
 /// Returns whether a type is the one that texts have.
 pub(super) fn is_text(case: &Case, typed: &str) -> bool {
