@@ -33,8 +33,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let word = lexed.word(name);
         let Some(call) = call_at(case, name + 1) else { continue };
         let [(first, last)] = call.arguments[..] else { continue };
-        // The message points at the value or at the call.
-        if !(name..=last + 1).contains(&case.token) {
+        // The message points at the value or at the call (javac 17 at its dot).
+        if !(name - 1..=last + 1).contains(&case.token) {
             continue;
         }
         let lambda = is_function(case, first, last);

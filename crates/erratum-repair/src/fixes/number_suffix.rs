@@ -17,7 +17,7 @@ const BOTH_LARGE: Factor =
 const OF_MONEY: Factor = evidence("the number beside it has a type of its own", 9.0);
 
 /// A real number is counted with one of money.
-const TURNED: Factor = evidence("a real number is counted with one of money", 5.0);
+const TURNED: Factor = evidence("a real number is counted with one of money", 8.0);
 
 pub(super) static FAMILY: Family = Family {
     id: "number-suffix",

@@ -129,7 +129,8 @@ fn made_by_its_word(case: &Case, all: &mut Vec<Candidate>) {
     let Some(word) = words.next().filter(|_| told) else { return };
     let class = lexed.word(word - 2);
     let mut types = case.text.names.of(class).filter(|one| one.kind == NameKind::Type);
-    if types.any(|declared| lexed.is(declared.token + 2, "class")) {
+    let of_objects = |token: usize| matches!(lexed.word(token), "class" | "specialize");
+    if types.any(|declared| of_objects(declared.token + 2)) {
         let edit = case.replace_token(word, "Create");
         all.push(Candidate::new(MistakeId::ForeignWord, MADE, vec![edit]).guess());
     }

@@ -134,10 +134,13 @@ fn of_literal(case: &Case, close: usize, types: &str, count: usize, all: &mut Ve
 /// A function without a name is handed over where one that gives something back is wanted.
 fn wanted_of_literal(case: &Case, all: &mut Vec<Candidate>) {
     let (lexed, pairs) = (case.lexed(), &case.text.pairs);
-    // Seen with go 1.19: `cannot use (func(a int) literal) (value of type func(a int)) as func(a int) bool value`.
-    let said = case.message.text.strip_prefix("cannot use (func(");
-    let types = said.and_then(|said| said.split_once(" literal) (value of type "));
+    // Seen with go 1.19: `cannot use func(a int) {…} (value of type func(a int)) as type func(a int) bool in
+    // argument to …`, and from `go vet` with other words.
+    let said = case.message.text.strip_prefix("cannot use ");
+    let said = said.filter(|said| said.trim_start_matches('(').starts_with("func("));
+    let types = said.and_then(|said| said.split_once(" (value of type "));
     let Some((has, wanted)) = types.and_then(|(_, rest)| rest.split_once(") as ")) else { return };
+    let wanted = wanted.strip_prefix("type ").unwrap_or(wanted);
     let end = [" value in ", " in "].iter().find_map(|end| wanted.split_once(end));
     let wanted = end.map_or(wanted, |(wanted, _)| wanted);
     let Some(types) = wanted.strip_prefix(has).map(str::trim) else { return };
@@ -396,7 +399,7 @@ mod tests {
             &FAMILY,
             "go",
             "package quay\n\nfunc deep(all []int) {\n\tsort.Slice(all, <|>func(i, j int) { return all[i] < all[j] })\n}\n",
-            "cannot use (func(i, j int) literal) (value of type func(i int, j int)) as func(i int, j int) bool value in argument to sort.Slice",
+            "cannot use func(i, j int) {…} (value of type func(i int, j int)) as type func(i int, j int) bool in argument to sort.Slice",
             "package quay\n\nfunc deep(all []int) {\n\tsort.Slice(all, func(i, j int) bool { return all[i] < all[j] })\n}\n",
         );
     }

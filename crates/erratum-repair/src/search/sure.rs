@@ -66,7 +66,9 @@ impl AtEnd<'_> {
                 true
             }
             // All that is in the scope may have been meant to be used bare.
-            MistakeId::MissingScope => {
+            MistakeId::MissingScope | MistakeId::MissingPrefix
+                if edit.text.trim_end().ends_with("::") =>
+            {
                 let text = String::from_utf8_lossy(file.bytes());
                 !text.contains(edit.text.trim())
             }
