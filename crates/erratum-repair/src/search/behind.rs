@@ -65,9 +65,6 @@ impl Teller<'_, '_> {
         if common && self.uses_declared(draft, before) {
             return true;
         }
-        // Behind a change that is hardly meant, a value may not fit although the message does not name it.
-        let unsure = !before.choices().first().is_none_or(Fix::is_likely);
-        let pointed = self.pointed(draft).filter(|_| unsure);
         Self::places(before).any(|place| {
             let Some(source) = self.original(&place.file) else { return false };
             let text = self.read(&source);
@@ -75,10 +72,7 @@ impl Teller<'_, '_> {
             let line = text.lexed.on_line(place.line);
             let declared = text.names.declared.iter().filter(|one| line.contains(&one.token));
             let mut declared = declared.map(|one| Unsettled::of(&text.lexed, one));
-            let pointed = pointed.as_deref();
-            declared.any(|one| {
-                said.iter().copied().chain(pointed).any(|word| one.is(word, message.line()))
-            })
+            declared.any(|one| said.iter().any(|word| one.is(word, message.line())))
         })
     }
 
@@ -140,15 +134,6 @@ impl Teller<'_, '_> {
             let gone = |word: &str| !change.text.contains(word) && named.contains(&word);
             old.is_some_and(|old| old.split(|c: char| !c.is_alphanumeric()).any(gone))
         })
-    }
-
-    /// The word that a message points at.
-    fn pointed(&self, draft: &Draft) -> Option<String> {
-        let at = draft.message().at.as_ref()?;
-        let source = draft.step.before.file(&at.file)?;
-        let lexed = Lexed::new(source, self.scene.policy.language);
-        let token = lexed.at(at.range(source).0);
-        Some(lexed.word(token).to_owned())
     }
 
     /// Whether the line of a message uses a name that a line declares which a mistake is about.

@@ -145,7 +145,7 @@ pub(super) fn report(
             teller.is_on_line(&root, draft, before)
                 || teller.is_of_result(draft, before)
                 || teller.is_unused_by(draft, before)
-                || !(has_fix && before.choices().first().is_none_or(Fix::is_likely))
+                || !(has_fix && before.fixes.first().is_none_or(Fix::is_likely))
                     && teller.hangs_on(draft, before)
                 || teller.is_of_unlikely_type(draft, before)
         };

@@ -87,10 +87,12 @@ impl AtEnd<'_> {
                 let phrase = |text: &str| {
                     text.contains(|letter: char| !letter.is_alphanumeric() && letter != '_')
                 };
+                // Another member of the library may do what is meant as well.
+                let before = file.slice(file.line_start(file.line_of(edit.start)), edit.start);
+                let member = before.ends_with('.') || before.ends_with("->");
                 language.foreign_loose.contains(&old.trim())
                     || mistake == MistakeId::ForeignWord
-                        && phrase(old.trim())
-                        && phrase(edit.text.trim())
+                        && (member || phrase(old.trim()) && phrase(edit.text.trim()))
             }
             _ => false,
         }
