@@ -58,3 +58,20 @@ pub fn print(told: &[Told]) {
         println!("{least:<14} {:>8} {:>6}", part.len(), share(&part));
     }
 }
+
+/// Prints how many of the changes that are only possible are right, for each effect and each tenth of what was
+/// said: where most are, the odds of the effect are too high.
+pub fn print_possible(told: &[Told]) {
+    let mut parts: BTreeMap<(Effect, u32), [usize; 2]> = BTreeMap::new();
+    for one in told {
+        let tenth = (one.probability * 10.0).floor() as u32;
+        let counts = parts.entry((one.effect, tenth)).or_default();
+        counts[0] += 1;
+        counts[1] += usize::from(one.right);
+    }
+    println!("\n{:<14} {:>8} {:>8} {:>6}", "possible", "from", "changes", "right");
+    for ((effect, tenth), [changes, right]) in parts {
+        let from = f64::from(tenth) / 10.0;
+        println!("{:<14} {from:>8.1} {changes:>8} {right:>6}", format!("{effect:?}"));
+    }
+}

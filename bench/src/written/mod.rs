@@ -85,6 +85,8 @@ struct Counts {
     ways: BTreeMap<String, [usize; 2]>,
     /// What is known of each change.
     told: Vec<fit::Told>,
+    /// The same of the first of what is only possible, where a mistake has no fix.
+    possible: Vec<fit::Told>,
     /// Why mistakes were missed.
     causes: Causes,
     /// What each look took.
@@ -120,6 +122,7 @@ impl Counts {
             *own += more;
         }
         self.told.extend(other.told.iter().copied());
+        self.possible.extend(other.possible.iter().copied());
         self.took.extend(other.took.iter().copied());
         self.causes.add(&other.causes);
         for (kind, counts) in &other.kinds {
@@ -235,6 +238,7 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
     }
     if options.fit {
         fit::print(&all.told);
+        fit::print_possible(&all.possible);
     }
     if options.causes {
         all.causes.print();
@@ -343,7 +347,14 @@ fn look(
             counts.false_roots += 1;
             tell(format!("no mistake: line {}: {}", root.at.line, root.title));
         }
-        let Some(fix) = root.fixes.first() else { continue };
+        let Some(fix) = root.fixes.first() else {
+            counts.possible.extend(root.possible.first().map(|fix| fit::Told {
+                effect: fix.effect,
+                probability: fix.probability,
+                right: program.right(&fix.bytes),
+            }));
+            continue;
+        };
         let sure = fix.certainty == Certainty::Sure;
         // Where two readings are fair, none is sure.
         let single = mistake.is_none_or(|at| mistakes[at].meanings == 1);
