@@ -339,7 +339,7 @@ impl<'a> Walk<'a> {
         // A choice of Pascal has its own `else`.
         let choice = self.stack.last().is_some_and(|frame| self.lexed.is(frame.token, "case"));
         let otherwise = choice && matches!(self.lexed.word(index), "else" | "otherwise");
-        let label = label || otherwise || alone && section;
+        let label = label || otherwise || alone && section || self.next_part(index);
         if matches!(token.kind, TokenKind::Close | TokenKind::Directive)
             || label
             || (self.lexed.opens_block(index) && !self.new_block(index))
@@ -358,6 +358,17 @@ impl<'a> Walk<'a> {
                 break;
             }
         }
+    }
+
+    /// Whether a word starts the next part of the block around it, as `except` does within `try` and `end`.
+    fn next_part(&self, index: usize) -> bool {
+        let word = |words: &[&str]| words.iter().any(|word| self.lexed.is(index, word));
+        self.stack.last().is_some_and(|frame| {
+            let of = |opener: &str| self.lexed.is(frame.token, opener);
+            of("try") && word(&["except", "finally", "catch"])
+                || of("if") && word(&["else", "elsif", "elseif"])
+                || of("begin") && word(&["exception"])
+        })
     }
 
     /// Whether a word that opens a block starts something new, rather than going on with the header

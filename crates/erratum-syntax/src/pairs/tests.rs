@@ -98,6 +98,14 @@ fn a_lost_brace_is_missed_where_the_indentation_goes_back() {
 }
 
 #[test]
+fn the_next_part_of_a_block_does_not_end_it() {
+    let text = "begin\n  try\n    go;\n    stop;\n  except\n    wait;\n  done;\nend.\n";
+    assert_eq!(odd("pascal", text), vec![(2, "try".into(), Odd::Unclosed, vec![7])]);
+    let lost = "begin\n  if a then\n  begin\n    go;\n    stop;\n  else\n    wait;\nend.\n";
+    assert_eq!(odd("pascal", lost), vec![(3, "begin".into(), Odd::Unclosed, vec![6])]);
+}
+
+#[test]
 fn a_surplus_brace_is_the_one_that_no_header_fits() {
     let text = "int f() {\n    if (a) {\n        b();\n    }\n    }\n    c();\n}\n";
     assert_eq!(odd("c", text), vec![(5, "}".into(), Odd::Unopened, vec![])]);
