@@ -282,20 +282,23 @@ impl Unsettled {
     }
 }
 
-/// Haskell: whether a name is that of a module that the text brings in, or of its library: `Map.insert` in a
-/// part that is switched off declares neither.
+/// Whether a name is one of the library: a part that is switched off does not declare `String`. In Haskell also
+/// whether it is that of a module that the text brings in, or of what the module offers: `Map.insert`.
 fn is_of_library(text: &Text, at: usize) -> bool {
     let lexed = &text.lexed;
+    let word = lexed.word(at);
+    if lexed.language.known_names().any(|(known, _)| known == word) {
+        return true;
+    }
     if !lexed.language.applies_bare {
         return false;
     }
-    let word = lexed.word(at);
     let seen = || text.names.seen.get(word).map_or(&[][..], Vec::as_slice).iter();
     let brought = |at: &usize| matches!(lexed.before(*at), "as" | "import" | "qualified");
     let module = |at: usize| lexed.is(at + 1, ".") && seen().any(brought);
     // What a module offers stands behind its name.
     let offered = at > 1 && lexed.is(at - 1, ".") && module(at - 2);
-    module(at) || offered || lexed.language.known_names().any(|(known, _)| known == word)
+    module(at) || offered
 }
 
 /// Whether a token stands on a line that brings names in, behind the name of the module.
