@@ -70,6 +70,36 @@ fn one_scope_for_several_names_may_have_been_opened() {
 }
 
 #[test]
+fn a_type_of_the_library_is_not_lost_with_a_loop() {
+    if !have("javac") {
+        return;
+    }
+    let folder = Folder::new();
+    let text = "import java.util.*;\n\
+                public class Book {\n\
+                \x20   private final Map<String, Integer> nights = new HashMap<>();\n\
+                \x20   int longest() {\n\
+                \x20       int best = null;\n\
+                \x20       for (String ship in nights.keySet()) {\n            best = Math.max(best, nights.get(ship));\n        }\n\
+                \x20       return best;\n\
+                \x20   }\n\
+                \x20   String report() {\n\
+                \x20       StringBuilder text = new StringBuilder();\n\
+                \x20       for (var entry : nights.entrySet()) text.append(entry.key);\n\
+                \x20       return text;\n\
+                \x20   }\n\
+                \x20   int count(int zone) { return zone; }\n\
+                \x20   int all() { return count(\"3\"); }\n\
+                }\n";
+    let ran =
+        folder.write("Book.java", text).run(&["look", "--json", "--compiles", "60", "Book.java"]);
+    let verdict: serde_json::Value = serde_json::from_str(&ran.stdout).unwrap();
+    let roots = verdict["roots"].as_array().unwrap().iter();
+    let lines: Vec<u64> = roots.filter_map(|root| root["at"]["line"].as_u64()).collect();
+    assert_eq!(lines, [6, 5, 13, 14, 17], "{}", ran.stdout);
+}
+
+#[test]
 fn cpp() {
     check(
         "g++",

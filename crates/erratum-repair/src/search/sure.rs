@@ -19,6 +19,9 @@ pub(super) const RIVALS: f64 = 0.25;
 /// is not sure because its message goes.
 pub(super) const EXPECTED: f64 = -2.5;
 
+/// How many bytes behind a change are looked at for the mark that comes next.
+const NEAR_BEHIND: usize = 200;
+
 /// The program as it was written and as the search has left it.
 pub(super) struct AtEnd<'a> {
     pub original: &'a Program,
@@ -56,7 +59,7 @@ impl AtEnd<'_> {
         let [edit] = edits else { return mistake == MistakeId::BareCondition };
         let Some(file) = self.original.file(&edit.file) else { return false };
         let old = file.slice(edit.start, edit.end);
-        let behind = file.slice(edit.end, file.bytes().len());
+        let behind = file.slice(edit.end, (edit.end + NEAR_BEHIND).min(file.bytes().len()));
         match mistake {
             // Where a name says nothing of what it belongs to, it may also be misspelt or left from another text.
             MistakeId::MissingImport => language.directives && language.namespace.is_empty(),

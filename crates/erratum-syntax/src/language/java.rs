@@ -319,6 +319,9 @@ pub(super) static JAVA: Language = Language {
         Synonyms { elsewhere: &["keys", "Keys", "key_set"], here: &["keySet()"] },
         Synonyms { elsewhere: &["items", "entries"], here: &["entrySet()"] },
         Synonyms { elsewhere: &["at", "elementAt"], here: &["get", "charAt"] },
+        Synonyms { elsewhere: &["key", "Key"], here: &["getKey()"] },
+        Synonyms { elsewhere: &["value", "Value"], here: &["getValue()"] },
+        Synonyms { elsewhere: &["pop_front", "shift", "dequeue"], here: &["poll", "removeFirst"] },
     ],
     scope_mark: ".",
     from_text: &[
