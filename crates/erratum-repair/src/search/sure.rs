@@ -49,7 +49,7 @@ impl AtEnd<'_> {
     }
 
     /// Returns whether a change is of a kind of which another reading is as fair: of the sure changes on programs
-    /// that people wrote wrong, 10 of 46 such were not what was meant, or only one way to write it.
+    /// that people wrote wrong, 9 of 46 such were not what was meant, or only one way to write it.
     pub fn of_several(
         &self,
         mistake: MistakeId,
