@@ -48,7 +48,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if left != right || at == 0 {
         return;
     }
-    let Some(end) = operand_end(case, at + 1) else { return };
+    // A text that is not the compiler's may end with the mark.
+    let end = operand_end(case, at + 1).filter(|end| *end < lexed.code.len());
+    let Some(end) = end else { return };
     let start = operand_start(case, at - 1);
     let (one, other) = (text_of(case, (start, at - 1)), text_of(case, (at + 1, end)));
     let text = match mark {
@@ -78,6 +80,16 @@ mod tests {
             "class Quay {\n    boolean more(Boat a, Boat b) { return a.name() <|>> b.name(); }\n}\n",
             "bad operand types for binary operator '>' first type: String second type: String",
             "class Quay {\n    boolean more(Boat a, Boat b) { return a.name().compareTo(b.name()) > 0; }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_text_may_end_with_the_mark() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    boolean late = due <|><",
+            "bad operand types for binary operator '<' first type: LocalDate second type: LocalDate",
         );
     }
 

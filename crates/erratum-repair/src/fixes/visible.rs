@@ -95,8 +95,10 @@ fn taken_back(case: &Case, all: &mut Vec<Candidate>) {
     }
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[case.token].line);
-    if let Some(word) = line.into_iter().find(|at| lexed.is(*at, "private")) {
-        let (from, to) = (lexed.code[word].start, lexed.code[word + 1].start);
+    if let Some(word) = line.into_iter().find(|at| lexed.is(*at, "private"))
+        && let Some(next) = lexed.code.get(word + 1)
+    {
+        let (from, to) = (lexed.code[word].start, next.start);
         let edit = Edit::delete(case.file(), from, to);
         all.push(Candidate::new(MistakeId::NotAccessible, PROMISED, vec![edit]).guess());
     }

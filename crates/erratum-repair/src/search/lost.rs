@@ -18,6 +18,7 @@ use erratum_syntax::language::Language;
 use erratum_syntax::lex::{Lexed, TokenKind};
 use erratum_syntax::names::{Declared, NameKind};
 use erratum_syntax::text::Text;
+use std::collections::HashSet;
 
 /// What only a part that stands there can do wrong, not one that is gone.
 const KEPT: [MistakeId; 6] = [
@@ -73,6 +74,7 @@ impl Lost {
             words_of(message).into_iter().any(|word| lexed.language.same_name(lexed.word(at), word))
         };
         let declared = |at: usize| text.names.declared.iter().find(|one| one.token == at);
+        let library: HashSet<&str> = lexed.language.known_names().map(|(known, _)| known).collect();
         let lost = names.iter().filter(|at| match () {
             () if declared(**at).is_some_and(|one| !is_left(text, &blanked.trial, **at, one)) => {
                 true
@@ -82,7 +84,9 @@ impl Lost {
             () if lexed.language.is_type(lexed.word(**at)) => false,
             // What stands in an import that does not read is not brought.
             () if phase <= Phase::Syntax && in_import(lexed, **at) => true,
-            () if is_of_library(text, **at) => false,
+            // A part that is switched off does not declare `String`.
+            () if library.contains(lexed.word(**at)) => false,
+            () if is_of_module(text, **at) => false,
             () if !broken => text.names.resolve(lexed, **at).is_none() && told(**at),
             () => {
                 let declared = text.names.resolve(lexed, **at);
@@ -282,17 +286,14 @@ impl Unsettled {
     }
 }
 
-/// Whether a name is one of the library: a part that is switched off does not declare `String`. In Haskell also
-/// whether it is that of a module that the text brings in, or of what the module offers: `Map.insert`.
-fn is_of_library(text: &Text, at: usize) -> bool {
+/// Haskell: whether a name is that of a module that the text brings in, or of what the module offers:
+/// `Map.insert` in a part that is switched off declares neither.
+fn is_of_module(text: &Text, at: usize) -> bool {
     let lexed = &text.lexed;
-    let word = lexed.word(at);
-    if lexed.language.known_names().any(|(known, _)| known == word) {
-        return true;
-    }
     if !lexed.language.applies_bare {
         return false;
     }
+    let word = lexed.word(at);
     let seen = || text.names.seen.get(word).map_or(&[][..], Vec::as_slice).iter();
     let brought = |at: &usize| matches!(lexed.before(*at), "as" | "import" | "qualified");
     let module = |at: usize| lexed.is(at + 1, ".") && seen().any(brought);

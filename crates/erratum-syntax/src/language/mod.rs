@@ -331,7 +331,8 @@ pub struct Language {
     pub prelude: &'static [(NameKind, &'static [&'static str])],
     /// What encloses the types that an item takes behind its name, if they are written so.
     pub type_arguments: Option<(&'static str, &'static str)>,
-    /// Words of [`Language::foreign`], and names of members, for which another word of this language is as fair.
+    /// Words and marks of other languages, and names of members, for which another one of this language is as fair
+    /// as what is written instead.
     pub foreign_loose: &'static [&'static str],
     /// Words of other languages, and what is written here instead: the likelier first where a word may
     /// stand for several.
