@@ -50,7 +50,11 @@ fn needless_do(case: &Case, all: &mut Vec<Candidate>) {
     let word = (0..case.token).rev().filter(|at| lexed.is(*at, "do")).find(header);
     if let Some(word) = word {
         let edit = case.delete_token(word);
-        all.push(Candidate::new(MistakeId::ExtraWord, SECOND_LOOP, vec![edit]).guess());
+        // Where no condition stands behind its block, it is the word of another language.
+        let end = pairs.partner_of(word + 1).filter(|end| *end > word);
+        let foreign = end.is_some_and(|end| !lexed.is(end + 1, "while"));
+        let mistake = if foreign { MistakeId::ForeignWord } else { MistakeId::ExtraWord };
+        all.push(Candidate::new(mistake, SECOND_LOOP, vec![edit]).guess());
     }
 }
 

@@ -271,6 +271,9 @@ fn lost_if(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// Words that a condition stands behind.
+const HEADERS: &[&str] = &["if", "elif", "elsif", "elseif", "while", "for", "foreach", "switch"];
+
 /// `while (tide < 3) do {`: a word of other languages between a condition and its block.
 fn word_of_elsewhere(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -278,29 +281,30 @@ fn word_of_elsewhere(case: &Case, all: &mut Vec<Candidate>) {
     let first = lexed.on_line(reported.saturating_sub(WORD_REACH).max(1)).start;
     let last = lexed.on_line(reported).end;
     for at in first..last {
-        let headers: &[&str] = match lexed.word(at) {
-            "then" if !case.language().is_keyword("then") => &["if", "elif", "elsif", "elseif"],
-            "do" => &["while", "for", "foreach"],
-            _ => continue,
-        };
-        let line = lexed.on_line(lexed.code[at].line);
-        let header = line.clone().find(|at| headers.contains(&lexed.word(*at)));
-        // A loop of its own starts a statement.
-        let behind =
-            header.is_some_and(|header| header + 1 < at) && !case.language().ends_block("do");
-        let closed = lexed.is(at, "then") && lexed.before(at) == ")";
-        if behind && (closed || lexed.opens_block(at + 1) && lexed.is(at + 1, "{")) {
-            let edit = case.delete_token(at);
-            let far = PER_LINE * f64::from(reported - lexed.code[at].line);
-            // `do` is a word of the language there: its `while` may be lost.
-            let mistake = match lexed.word(at) {
-                "then" => MistakeId::ForeignWord,
-                _ => MistakeId::ExtraWord,
-            };
-            let candidate = Candidate::new(mistake, ELSEWHERE + far, vec![edit]);
-            let foreign = mistake == MistakeId::ForeignWord;
-            all.push(if foreign { candidate.guess() } else { candidate });
+        if !matches!(lexed.word(at), "then" | "do") || case.language().is_keyword("then") {
+            continue;
         }
+        let line = lexed.on_line(lexed.code[at].line);
+        let header = line.clone().find(|at| HEADERS.contains(&lexed.word(*at)));
+        let behind = header.is_some_and(|header| header + 1 < at)
+            && !case.language().ends_block("do")
+            && (lexed.before(at) == ")" || lexed.opens_block(at + 1) && lexed.is(at + 1, "{"));
+        if !behind {
+            continue;
+        }
+        // Where a loop may stand behind the condition, what ends it is lost perhaps.
+        let end = match lexed.is(at + 1, "{") {
+            true => case.text.pairs.partner_of(at + 1).filter(|end| *end > at),
+            false => Some(case.statement_end(at + 1)),
+        };
+        let looped = lexed.is(at, "do")
+            && case.language().is_keyword("do")
+            && end.is_none_or(|end| lexed.is(end + 1, "while"));
+        let edit = case.delete_token(at);
+        let far = PER_LINE * f64::from(reported - lexed.code[at].line);
+        let mistake = if looped { MistakeId::ExtraWord } else { MistakeId::ForeignWord };
+        let candidate = Candidate::new(mistake, ELSEWHERE + far, vec![edit]);
+        all.push(if looped { candidate } else { candidate.guess() });
     }
 }
 

@@ -368,6 +368,13 @@ fn returned(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
     });
     if let Some(function) = functions.next_back() {
         let name = lexed.text(&lexed.code[function.token]);
+        // `return := 0` has the mark, and the result has a name of its own where the file uses that.
+        if lexed.is(start + 1, ":=") {
+            let named = case.text.names.seen.contains_key("result");
+            let edit = case.replace_token(start, if named { "Result" } else { name });
+            all.push(Candidate::new(MistakeId::ForeignWord, RETURNED + far, vec![edit]).guess());
+            return;
+        }
         let edit = case.replace_token(start, format!("{name} :="));
         all.push(Candidate::new(MistakeId::ForeignWord, RETURNED + far, vec![edit]));
     }

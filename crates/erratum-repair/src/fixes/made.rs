@@ -142,11 +142,16 @@ fn lost_word(case: &Case, all: &mut Vec<Candidate>) {
         || said.starts_with("not found: value ")
         || said.contains("is a 'type' but a 'variable' was expected")
         || said.contains("non-invocable member");
+    // Of a type with arguments mcs 6.8 says only that it is none of what may stand there.
+    let denoted = said.starts_with("Expression denotes a 'type'");
+    let told = told || denoted;
+    let asked = asked || told;
     let near = [case.token, case.token.saturating_sub(1), case.token.saturating_sub(2)];
     let class = near.into_iter().find(|at| {
         lexed.kind(*at) == Some(TokenKind::Name)
             && (lexed.is(at + 1, "(") || told && lexed.is(at + 1, "<"))
             && !matches!(lexed.before(*at), "new" | "." | "class" | "@")
+            && !(denoted && lexed.before(*at) == "throw")
     });
     let Some(class) = class.filter(|_| asked) else { return };
     let name = lexed.word(class);

@@ -12,6 +12,8 @@ use erratum_syntax::lex::TokenKind;
 const TOLD: Factor = evidence("the compiler says whether it is a class or an interface", 8.0);
 /// Only the class above is named so in another language.
 const ABOVE: Factor = evidence("another language calls the class above so", 8.0);
+/// The class above is asked for itself, and its constructor is called by the word alone.
+const BY_WORD: Factor = evidence("the constructor above goes by the word alone", 9.0);
 /// An `abstract` method has no body, and this one holds nothing.
 const EMPTY_BODY: Factor = evidence("an abstract method has no body, and this one is empty", 7.0);
 
@@ -47,6 +49,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             all.push(Candidate::new(MistakeId::WrongParent, TOLD, vec![edit]).guess());
         }
     }
+    if said == "cannot find symbol" {
+        constructor_above(case, all);
+    }
     if said == "abstract methods cannot have a body" {
         empty_body(case, all);
     }
@@ -55,6 +60,25 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         || said.contains("does not have any field named 'base'")
     {
         class_above(case, all);
+    }
+}
+
+/// `super.Vessel(name, 4)`: Java calls the constructor above by the word alone.
+fn constructor_above(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let mut line = lexed.on_line(lexed.code[case.token].line);
+    let Some(word) = line.find(|at| {
+        lexed.is(*at, "super")
+            && lexed.is(at + 1, ".")
+            && lexed.is(at + 3, "(")
+            && (lexed.code[*at].first || lexed.before(*at) == "{")
+    }) else {
+        return;
+    };
+    let mut of_name = case.text.names.of(lexed.word(word + 2));
+    if of_name.any(|one| lexed.before(one.token) == "class") {
+        let edit = Edit::replace(case.file(), lexed.code[word].end, lexed.code[word + 2].end, "");
+        all.push(Candidate::new(MistakeId::ConstructorRules, BY_WORD, vec![edit]).guess());
     }
 }
 
@@ -113,6 +137,17 @@ mod tests {
             "cpp",
             "struct Tug : Boat, Lit {\n    Tug(int n) : <|>super(n) {}\n};\n",
             "class 'Tug' does not have any field named 'super'",
+        );
+    }
+
+    #[test]
+    fn the_constructor_above_goes_by_the_word() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Boat {\n    Boat(int n) {}\n}\nclass Tug extends Boat {\n    Tug(int n) {\n        super.<|>Boat(n);\n    }\n}\n",
+            "cannot find symbol",
+            "class Boat {\n    Boat(int n) {}\n}\nclass Tug extends Boat {\n    Tug(int n) {\n        super(n);\n    }\n}\n",
         );
     }
 

@@ -30,9 +30,11 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    // Seen with g++ 12 and clang 14.
+    // Seen with gcc 12 and clang 14.
     let said = &case.message.text;
-    if said.contains("with no type") || said.contains("requires a type specifier") {
+    let plain =
+        said.starts_with("return type defaults to") || said.contains("missing, defaults to 'int'");
+    if plain || said.contains("with no type") || said.contains("requires a type specifier") {
         untyped(case, all);
     }
     let open = case.token;
@@ -81,6 +83,8 @@ fn untyped(case: &Case, all: &mut Vec<Candidate>) {
         inside.filter_map(|one| found_type(&one.text)).next()
     };
     let typed = match returns.peek() {
+        // A program starts with one, and it gives back a number.
+        None if lexed.is(name, "main") => Some("int".to_owned()),
         None => Some("void".to_owned()),
         Some(_) => said().or_else(|| returns.find_map(given)),
     };
@@ -153,6 +157,24 @@ mod tests {
             "rust",
             "fn mast() -> <|>{\n    println!(\"low\");\n}\n",
             "expected type, found `{`",
+        );
+    }
+
+    #[test]
+    fn what_gives_nothing_back_says_so() {
+        check_fix(
+            &FAMILY,
+            "c",
+            "static <|>show(int n)\n{\n    puts(\"tide\");\n}\n",
+            "return type defaults to 'int'",
+            "static void show(int n)\n{\n    puts(\"tide\");\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "c",
+            "<|>main(void)\n{\n    puts(\"tide\");\n}\n",
+            "return type defaults to 'int'",
+            "int main(void)\n{\n    puts(\"tide\");\n}\n",
         );
     }
 }

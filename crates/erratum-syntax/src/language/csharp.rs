@@ -322,7 +322,7 @@ pub(super) static CSHARP: Language = Language {
         },
         Synonyms { elsewhere: &["toString", "to_string"], here: &["ToString()"] },
         Synonyms {
-            elsewhere: &["has", "includes", "containsKey", "contains"],
+            elsewhere: &["has", "includes", "containsKey", "contains", "Contains"],
             here: &["Contains", "ContainsKey"],
         },
     ],

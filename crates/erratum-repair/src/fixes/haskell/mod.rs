@@ -1,5 +1,6 @@
 //! Languages that apply functions without brackets and read blocks from columns.
 
+pub(super) mod added;
 pub(super) mod annotated;
 pub(super) mod answered;
 pub(super) mod applied;
@@ -14,6 +15,7 @@ pub(super) mod comprehension;
 pub(super) mod cons_pattern;
 pub(super) mod dotted;
 pub(super) mod each_line;
+pub(super) mod each_of;
 pub(super) mod enum_range;
 pub(super) mod equations;
 pub(super) mod extensions;

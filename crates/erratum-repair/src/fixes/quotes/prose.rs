@@ -114,6 +114,7 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
         .clone()
         // A statement that starts a line is code.
         .filter(|at| *at > 0 && (opens_value(lexed.word(at - 1)) || applied(*at)))
+        .filter(|at| !(lexed.code[*at].first && lexed.is(at - 1, "{") && lexed.opens_block(at - 1)))
         .take(16)
         .collect();
     let mark = case.language().quote();
