@@ -73,6 +73,8 @@ struct Counts {
     wrong_sure: usize,
     /// Those of them that are one fair reading of several.
     of_several: usize,
+    /// Mistakes that only a warning tells.
+    as_warnings: usize,
     restored: usize,
     /// Programs with a change that is wrong and called sure.
     harmed: usize,
@@ -116,6 +118,7 @@ impl Counts {
             (&mut self.sure, other.sure),
             (&mut self.wrong_sure, other.wrong_sure),
             (&mut self.of_several, other.of_several),
+            (&mut self.as_warnings, other.as_warnings),
             (&mut self.restored, other.restored),
             (&mut self.harmed, other.harmed),
         ] {
@@ -220,6 +223,7 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
     all.print_took();
     println!("\nprograms with a wrong change called sure: {} of {}", all.harmed, all.programs);
     println!("of the sure and wrong ones, one fair reading of several: {}", all.of_several);
+    println!("mistakes that only a warning tells: {}", all.as_warnings);
     println!("\n{:<14} {:>8} {:>6} {:>6} {:>6}", "effect", "changes", "wrong", "sure", "wrong");
     for (effect, [changes, wrong, sure, wrong_sure]) in &all.effects {
         println!("{:<14} {changes:>8} {wrong:>6} {sure:>6} {wrong_sure:>6}", format!("{effect:?}"));
@@ -321,12 +325,18 @@ fn look(
     let mistakes = &program.mistakes;
     let mut counts = Counts { programs: 1, mistakes: mistakes.len(), ..Counts::default() };
     let roots: Vec<_> = found.verdict.roots.iter().filter(|root| !root.warning).collect();
-    let lines = program.each_at(roots.iter().map(|root| root.at.line));
-    let is_found = |mistake: &usize| lines.contains(&Some(*mistake));
+    // gcc only warns of much that the standard calls an error: what is told there is found, too.
+    let warned = found.verdict.roots.iter().filter(|root| root.warning);
+    let told = roots.iter().copied().chain(warned);
+    let mut lines = program.each_at(told.map(|root| root.at.line));
+    let of_warnings = lines.split_off(roots.len());
+    let as_error = |mistake: &usize| lines.contains(&Some(*mistake));
+    let is_found = |mistake: &usize| as_error(mistake) || of_warnings.contains(&Some(*mistake));
     let (compiles, complete) = (found.verdict.compiles, found.verdict.complete);
     counts.took.push(Took { compiles, seconds, complete });
     counts.first = usize::from(lines.first().is_some_and(Option::is_some));
     counts.found = (0..mistakes.len()).filter(is_found).count();
+    counts.as_warnings = counts.found - (0..mistakes.len()).filter(as_error).count();
     counts.roots = roots.len();
     let tell = |what: String| {
         if options.wrong {

@@ -233,6 +233,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::condition::FAMILY,
     &super::ended_value::FAMILY,
     &super::line_end::FAMILY,
+    &super::closed_at_once::FAMILY,
     &super::closed_line::FAMILY,
     &super::filled_arguments::FAMILY,
     &super::member_arrow::FAMILY,

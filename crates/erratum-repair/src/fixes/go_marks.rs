@@ -8,11 +8,14 @@ use crate::score::{Factor, evidence};
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
 
 /// What is asked stands behind a `;` where something is declared first.
 const ASKED: Factor = evidence("a name that the head declares is asked for behind the mark", 9.0);
 /// Each constant has a line of its own.
 const OWN_LINE: Factor = evidence("each constant has a line of its own", 9.5);
+/// A type stands behind its name without a mark.
+const TYPE_BEHIND: Factor = evidence("the type of a parameter stands behind its name", 9.5);
 /// A map and a list are made by another word.
 const MADE: Factor = evidence("a map is made by `make`", 9.0);
 /// Braces make an empty list.
@@ -41,6 +44,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     if case.phase <= Phase::Syntax {
         head(case, all);
+        parameter(case, all);
     }
     // Seen with go 1.19.
     let said = &case.message.text;
@@ -82,6 +86,28 @@ fn head(case: &Case, all: &mut Vec<Candidate>) {
         }
         let partner = case.text.pairs.partner_of(at).filter(|end| *end > at);
         at = partner.unwrap_or(at) + 1;
+    }
+}
+
+/// `func moor(metres: float64)`.
+fn parameter(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    if !lexed.is(line.start, "func") {
+        return;
+    }
+    let own = |at: usize| case.text.names.of(lexed.word(at)).any(|one| one.kind == NameKind::Type);
+    let marks = line.skip(3).filter(|at| {
+        lexed.is(*at, ":")
+            && lexed.kind(at - 1) == Some(TokenKind::Name)
+            && matches!(lexed.before(at - 1), "(" | ",")
+            && (case.language().is_type(lexed.word(at + 1))
+                || matches!(lexed.word(at + 1), "*" | "[" | "map" | "func")
+                || own(at + 1))
+    });
+    let edits: Vec<Edit> = marks.map(|at| case.delete_token(at)).collect();
+    if !edits.is_empty() {
+        all.push(Candidate::new(MistakeId::ForeignMark, TYPE_BEHIND, edits).guess());
     }
 }
 
@@ -155,6 +181,17 @@ mod tests {
             "go",
             "package quay\n\nfunc go3(n int) {\n\tif tide := read()<|>, n == 3 {\n\t}\n}\n",
             "syntax error: cannot use tide := read(), n == 3 as value",
+        );
+    }
+
+    #[test]
+    fn a_type_follows_its_name() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc moor(boat string, metres<|>: float64, deep bool) {\n}\n",
+            "syntax error: unexpected : in parameter list; possibly missing comma or )",
+            "package quay\n\nfunc moor(boat string, metres float64, deep bool) {\n}\n",
         );
     }
 

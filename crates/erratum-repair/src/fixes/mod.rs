@@ -53,6 +53,7 @@ mod chained;
 mod choice_mark;
 mod choice_pattern;
 mod class_words;
+mod closed_at_once;
 mod closed_line;
 mod collected_list;
 mod collection_type;

@@ -57,7 +57,7 @@ pub(super) fn texts(
     message: &Message,
     language: Option<&Language>,
 ) -> Texts {
-    let unknown = mistake.starts_with("other");
+    let unknown = matches!(mistake, "other" | "other-warning");
     if let Some((shape, held)) = catalogue.shape_of(&message.text).filter(|_| unknown) {
         let line = words.get("reported").or(words.get("line")).cloned().unwrap_or_default();
         let title = fill(&shape.title, &held).unwrap_or_else(|| shape.general.clone());

@@ -93,7 +93,9 @@ impl AtEnd<'_> {
                 // Another member of the library may do what is meant as well.
                 let before = file.slice(file.line_start(file.line_of(edit.start)), edit.start);
                 let member = before.ends_with('.') || before.ends_with("->");
-                language.foreign_loose.contains(&old.trim())
+                let lower = old.trim().to_ascii_lowercase();
+                let word = if language.any_case { lower.as_str() } else { old.trim() };
+                language.foreign_loose.contains(&word)
                     || mistake == MistakeId::ForeignWord
                         && (member || phrase(old.trim()) && phrase(edit.text.trim()))
             }
