@@ -131,6 +131,10 @@ pub(crate) fn of_edits(
     if (header || typed || makes) && edits.len() == 1 {
         return Effect::Redeclares;
     }
+    // What belongs to a type is the same by whichever name it is asked.
+    if mistake == MistakeId::BelongsToType && !taken_out {
+        return Effect::Converts;
+    }
     // The values of an array tell its length.
     if mistake == MistakeId::ArraySize && taken_out && edits.len() == 1 {
         return Effect::Converts;
@@ -141,14 +145,29 @@ pub(crate) fn of_edits(
     }
     // The compiler tells whether the value is wanted, what it points at, or where it is kept.
     let mark = |edit: &Edit| {
-        let file = program.file(&edit.file).filter(|file| read(file).lexed.language.directives);
-        let old = file.map(|file| file.slice(edit.start, edit.end));
-        old.is_some_and(|old| matches!(old.trim(), "*" | "&"))
+        let pointers = |file: &&Source| {
+            let language = read(file).lexed.language;
+            language.directives || language.returns_by_name
+        };
+        let old = program.file(&edit.file).filter(pointers);
+        let old = old.map(|file| file.slice(edit.start, edit.end));
+        old.is_some_and(|old| matches!(old.trim(), "*" | "&" | "^"))
     };
-    if matches!(mistake, MistakeId::WrongArgument | MistakeId::ExtraBorrow)
-        && taken_out
-        && edits.iter().all(mark)
-    {
+    // Before a name it asks for what the name leads to.
+    let prefix = |edit: &Edit| {
+        let file = program.file(&edit.file).map(&read);
+        file.is_some_and(|text| {
+            let at = text.lexed.at(edit.start);
+            let before = at.checked_sub(1).map(|at| text.lexed.word(at));
+            before.is_some_and(|word| matches!(word, "return" | "(" | "," | "=" | ":" | ":="))
+        })
+    };
+    let of_pointer = match mistake {
+        MistakeId::WrongArgument | MistakeId::ExtraBorrow => true,
+        MistakeId::ExtraMark => edits.iter().all(prefix),
+        _ => false,
+    };
+    if of_pointer && taken_out && edits.iter().all(mark) {
         return Effect::Converts;
     }
     // One value becomes a list of one.

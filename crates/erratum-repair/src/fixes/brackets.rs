@@ -16,6 +16,8 @@ const GOES_ON: Factor = weight("what follows goes on with the statement", 0.5);
 const FLAT_BLOCK: Factor = weight("nothing is indented behind it", 2.0);
 /// An indented block was opened on purpose.
 const DEEP_BLOCK: Factor = weight("a block is indented behind it", -3.0);
+/// What stands below the line is no deeper than it.
+const WHOLE_BLOCK: Factor = weight("the lines below are not deeper", 4.0);
 /// Lines beside it are lists, each on one line.
 const LIST_OF_LINES: Factor = weight("lines beside it are lists of one line", 3.0);
 /// A value in braces ends before the mark that ends its line.
@@ -181,10 +183,20 @@ fn one_line(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
         && !lexed.code[odd.token].first
         && lexed.is(last, ";")
         && lexed.is(odd.token, "{");
+    // `if (late) { ring();` with a line below that is no deeper: the whole block stands on the line.
+    let indent = |line: u32| lexed.source.indent(line).unwrap_or(0);
+    let own = lexed.code[odd.token].line;
+    let below = lexed.code.get(line.end).map(|next| next.line);
+    let whole = lexed.opens_block(odd.token)
+        && lexed.is(odd.token, "{")
+        && matches!(lexed.before(odd.token), ")" | "else" | "do" | "try")
+        && below.is_some_and(|below| indent(below) <= indent(own));
+    let place = if whole { line.end } else { place };
     let score = w::INSERT
         + w::PAIRS_MENDED
         + w::LAYOUT_PLACE
         + match () {
+            () if whole => WHOLE_BLOCK,
             () if alone && sibling => LIST_OF_LINES,
             () if value => VALUE_ENDS,
             () => NO_LIST,

@@ -34,6 +34,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         return;
     };
     let name = path.rsplit('.').next().unwrap_or(path);
+    // `Resize<int>`: the call does not say for which type.
+    let name = name.split('<').next().unwrap_or(name);
     let words: Vec<Option<&str>> = list
         .split(", ")
         .map(|typed| ["out", "ref"].into_iter().find(|word| typed.starts_with(&format!("{word} "))))

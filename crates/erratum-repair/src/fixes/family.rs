@@ -59,6 +59,7 @@ pub struct Example {
 /// All families, in the order in which they are asked: of equally likely fixes the first stays first.
 pub static FAMILIES: &[&Family] = &[
     &super::haskell::added::FAMILY,
+    &super::haskell::bracketed_type::FAMILY,
     &super::haskell::each_of::FAMILY,
     &super::haskell::enum_range::FAMILY,
     &super::haskell::extensions::FAMILY,
@@ -137,6 +138,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::declare::lost_brackets::FAMILY,
     &super::declare::setter::FAMILY,
     &super::declare::static_member::FAMILY,
+    &super::pascal_marks::FAMILY,
     &super::pasted::FAMILY,
     &super::hints::FAMILY,
     &super::include::FAMILY,
@@ -209,6 +211,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::haskell::items::FAMILY,
     &super::haskell::grouped::FAMILY,
     &super::haskell::answered::FAMILY,
+    &super::c_pointers::FAMILY,
     &super::callee::FAMILY,
     &super::pointed::FAMILY,
     &super::turned::FAMILY,
@@ -292,6 +295,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::date_text::FAMILY,
     &super::decimal_comma::FAMILY,
     &super::above_type::FAMILY,
+    &super::bare_step::FAMILY,
     &super::base_class::FAMILY,
     &super::text_prefix::FAMILY,
     &super::text_sums::FAMILY,

@@ -11,7 +11,7 @@ use erratum_syntax::lex::TokenKind;
 const TOLD: Factor = evidence("the message names the type that it belongs to", 6.0);
 
 /// It is a value of the type itself.
-const ITSELF: Factor = evidence("it is a value of this type", 5.5);
+const ITSELF: Factor = evidence("it is a value of this type", 4.5);
 
 pub(super) static FAMILY: Family = Family {
     id: "of-type",

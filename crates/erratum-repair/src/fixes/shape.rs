@@ -373,6 +373,11 @@ pub(crate) fn type_of(case: &Case, first: usize, last: usize) -> Option<String> 
         return simple_type(case, first)
             .map(|typed| if array { format!("{typed} *") } else { typed });
     }
+    // What a pointer leads to.
+    if lexed.is(first, "*") && case.language().directives && first + 1 == last {
+        let typed = simple_type(case, last)?;
+        return typed.strip_suffix('*').map(|typed| typed.trim_end().to_owned());
+    }
     let partner = |at: usize| case.text.pairs.partner_of(at);
     if lexed.is(first, "(") && partner(first) == Some(last) {
         return type_of(case, first + 1, last - 1);

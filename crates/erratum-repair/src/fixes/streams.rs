@@ -5,6 +5,7 @@ use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Phase};
+use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 
 /// A stream is only read, or only written.
@@ -129,14 +130,30 @@ fn gaps(case: &Case, all: &mut Vec<Candidate>) {
 fn line_end(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[case.token].line);
-    let ends =
-        |at: &usize| lexed.is(*at, "end") && lexed.is(at + 1, ";") && lexed.before(*at) == "<<";
+    // `std::endl()`: it is handed on, and not called (seen with g++ 12).
+    if case.message.text.starts_with("no matching function for call to 'endl(") {
+        let called = line.clone().find(|at| lexed.is(*at, "endl") && lexed.is(at + 1, "("));
+        if let Some(at) = called.filter(|at| lexed.is(at + 2, ")")) {
+            let (start, end) = (lexed.code[at + 1].start, lexed.code[at + 2].end);
+            let edit = Edit::delete(case.file(), start, end);
+            all.push(Candidate::new(MistakeId::ExtraBracket, LINE_ENDS, vec![edit]).guess());
+        }
+        return;
+    }
+    let written = |at: usize| at > 1 && lexed.is(at - 1, "::") && lexed.before(at - 2) == "<<";
+    let ends = |at: &usize| {
+        let behind = lexed.before(*at) == "<<" || written(*at);
+        lexed.is(*at, "end") && lexed.is(at + 1, ";") && behind
+    };
     // With the whole namespace there it is a function of the library.
     let function = case.message.text.contains("<unresolved overloaded function type>");
     let there = if function { line.into_iter().find(ends) } else { Some(case.token).filter(ends) };
     let Some(at) = there else { return };
     if (case.phase == Phase::Name || function) && case.text.names.of("end").next().is_none() {
-        let edit = case.replace_token(at, case.written_here(at, "std::endl"));
+        let edit = match written(at) {
+            true => case.replace_token(at, "endl"),
+            false => case.replace_token(at, case.written_here(at, "std::endl")),
+        };
         all.push(Candidate::new(MistakeId::MisspeltName, LINE_ENDS, vec![edit]));
     }
 }
@@ -154,6 +171,24 @@ mod tests {
             "#include <iostream>\nusing namespace std;\nint main() {\n    <|>cout << \"low\" << end;\n}\n",
             "no match for 'operator<<' (operand types are 'std::basic_ostream<char>' and '<unresolved overloaded function type>')",
             "#include <iostream>\nusing namespace std;\nint main() {\n    cout << \"low\" << endl;\n}\n",
+        );
+    }
+
+    #[test]
+    fn what_ends_a_line_is_not_called() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "#include <iostream>\nint main() {\n    std::cout << 3 << std::<|>endl();\n}\n",
+            "no matching function for call to 'endl()'",
+            "#include <iostream>\nint main() {\n    std::cout << 3 << std::endl;\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "#include <iostream>\nint main() {\n    std::cout << 3 <|><< std::end;\n}\n",
+            "no match for 'operator<<' (operand types are 'std::basic_ostream<char>' and '<unresolved overloaded function type>')",
+            "#include <iostream>\nint main() {\n    std::cout << 3 << std::endl;\n}\n",
         );
     }
 

@@ -2,7 +2,7 @@
 //! zero and nothing are false; here somebody has to ask.
 
 use super::family::{Example, Family, Phases};
-use super::shape::{operand_end, type_of};
+use super::shape::{operand_end, operand_start, type_of};
 use super::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::{MistakeId, Phase};
@@ -57,7 +57,7 @@ const SAID: &[&str] = &[
 const ASKS: &[&str] = &["if", "elsif", "while", "until", "&&", "||", "and", "or", "!", "not"];
 
 /// What may stand behind such a value.
-const ENDS: &[&str] = &["&&", "||", "and", "or", ")", "{", "then", "do", ";"];
+const ENDS: &[&str] = &["&&", "||", "and", "or", ")", "{", "then", "do", ";", "?"];
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let spans = case.message.spans.iter().map(|span| span.text.as_str());
@@ -70,6 +70,14 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     for word in lexed.on_line(lexed.code[case.token].line) {
         if ASKS.contains(&lexed.word(word).to_ascii_lowercase().as_str()) {
             ask(case, word, all);
+        }
+        // `seats ? 3 : 0`
+        if lexed.is(word, "?") && word > 0 {
+            let first = operand_start(case, word - 1);
+            let before = lexed.before(first);
+            if first > 0 && matches!(before, "=" | "(" | "return" | "," | ":") {
+                ask(case, first - 1, all);
+            }
         }
     }
 }

@@ -8,6 +8,7 @@ pub(super) mod arrows;
 pub(super) mod bare_pattern;
 pub(super) mod block_value;
 pub(super) mod bound_mark;
+pub(super) mod bracketed_type;
 pub(super) mod branch_text;
 pub(super) mod classes;
 pub(super) mod composed;

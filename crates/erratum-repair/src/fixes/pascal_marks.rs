@@ -1,0 +1,177 @@
+//! Pascal: brackets and marks of a declaration or a choice: `= ['Quay', 'Steps']` of an array, `Next: ^PFind` of a
+//! type that is a pointer, `Nail = Result := 3` of a case, `Sum, Integer;`.
+
+use super::family::{Example, Family, Phases};
+use super::{Candidate, Case};
+use crate::score::{Factor, evidence};
+use erratum_catalogue::MistakeId;
+use erratum_syntax::lex::TokenKind;
+
+/// The values of a constant array stand in round brackets.
+const ROUND: Factor =
+    evidence("the values of an array that is a constant stand in round brackets", 9.5);
+/// The type is a pointer already.
+const POINTER: Factor = evidence("the type is a pointer already", 9.5);
+/// A statement stands behind the mark.
+const CASE: Factor = evidence("a statement stands behind the value of a case", 9.5);
+/// The last of the names is a type.
+const TYPE: Factor = evidence("the last of the names is a type", 9.5);
+
+pub(super) static FAMILY: Family = Family {
+    id: "pascal-marks",
+    recipes: &[],
+    phases: Phases::Any,
+    within_text: false,
+    propose,
+    example: Example {
+        language: "pascal",
+        before: "program Quay;\nconst\n  Places: array[1..2] of string = <|>['Quay', 'Steps'];\nbegin\nend.\n",
+        message: "Syntax error, \"(\" expected but \"[\" found",
+        after: "program Quay;\nconst\n  Places: array[1..2] of string = ('Quay', 'Steps');\nbegin\nend.\n",
+    },
+};
+
+fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    if !case.language().returns_by_name {
+        return;
+    }
+    // Seen with fpc 3.2.
+    let said = &case.message.text;
+    if said.starts_with("Syntax error, \"(\" expected but \"[\"") {
+        values(case, all);
+    }
+    if said.starts_with("Incompatible types: got") && said.contains('^') {
+        pointer(case, all);
+    }
+    if said.starts_with("Operator is not overloaded")
+        || said.contains("expected but")
+        || said.starts_with("Constant Expression")
+    {
+        of_case(case, all);
+    }
+    if said.starts_with("Syntax error, \":\" expected but \";\"") {
+        typed(case, all);
+    }
+}
+
+fn values(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let above = lexed.on_line(lexed.code[case.token].line.saturating_sub(1).max(1));
+    let open = above.chain(line).find(|at| lexed.is(*at, "[") && *at > 0 && lexed.is(at - 1, "="));
+    let close = open.and_then(|open| case.text.pairs.partner_of(open));
+    if let (Some(open), Some(close)) = (open, close) {
+        let edits = vec![case.replace_token(open, "("), case.replace_token(close, ")")];
+        all.push(Candidate::new(MistakeId::MismatchedBracket, ROUND, edits).guess());
+    }
+}
+
+/// `Next: ^PFind;` where `PFind = ^TFind`, told where the two types meet.
+fn pointer(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let told = case.message.text.to_ascii_lowercase();
+    let of_pointer = |at: &usize| {
+        lexed.is(*at, "^")
+            && lexed.before(*at) == ":"
+            && lexed.is(at + 2, ";")
+            && told.contains(&format!("^{}\"", lexed.word(at + 1)))
+    };
+    let is_pointer = |at: usize| {
+        let mut seen = case.text.names.of(lexed.word(at + 1));
+        seen.any(|one| lexed.is(one.token + 1, "=") && lexed.is(one.token + 2, "^"))
+    };
+    let mut marks = (1..lexed.code.len()).filter(of_pointer).filter(|at| is_pointer(*at));
+    if let (Some(mark), None) = (marks.next(), marks.next()) {
+        let edit = case.delete_token(mark);
+        all.push(Candidate::new(MistakeId::ExtraMark, POINTER, vec![edit]).guess());
+    }
+}
+
+/// `Nail = Result := 'nail';` between `case` and `end`.
+fn of_case(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let reported = lexed.code[case.token].line;
+    let lines = reported.saturating_sub(1).max(1)..=reported;
+    for value in lines.map(|line| lexed.on_line(line).start) {
+        let mark = value + 1;
+        let end = case.statement_end(value);
+        let behind = (mark + 1..end).any(|at| lexed.is(at, ":=") || lexed.is(at, "("));
+        let plain =
+            matches!(lexed.kind(value), Some(TokenKind::Name | TokenKind::Number | TokenKind::Str));
+        let block = case.text.pairs.block_of(lexed, value);
+        let within = block.is_some_and(|open| {
+            lexed.is(open, "case")
+                || lexed.on_line(lexed.code[open].line).any(|at| lexed.is(at, "case"))
+        });
+        if plain && behind && within && matches!(lexed.word(mark), "=" | "->" | "=>") {
+            let edit = case.replace_token(mark, ":");
+            all.push(Candidate::new(MistakeId::WrongMark, CASE, vec![edit]).guess());
+        }
+    }
+}
+
+/// `Sum, Integer;` where a type is declared last.
+fn typed(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let reported = lexed.code[case.token].line;
+    let lines = reported.saturating_sub(1).max(1)..=reported;
+    for line in lines.map(|line| lexed.on_line(line)) {
+        let Some(end) = line.clone().skip(3).find(|at| lexed.is(*at, ";")) else { continue };
+        let (mark, name) = (end - 2, end - 1);
+        let is_type = case.language().is_type(lexed.word(name))
+            || case
+                .text
+                .names
+                .of(lexed.word(name))
+                .any(|one| one.kind == erratum_syntax::names::NameKind::Type);
+        if lexed.is(mark, ",") && is_type && mark > line.start {
+            let edit = case.replace_token(mark, ":");
+            all.push(Candidate::new(MistakeId::WrongMark, TYPE, vec![edit]).guess());
+            return;
+        }
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::super::testing::check_fix;
+    use super::FAMILY;
+
+    #[test]
+    fn a_pointer_type_has_its_mark_already() {
+        let text = |mark: &str, place: &str| {
+            format!(
+                "program Quay;\ntype\n  PFind = ^TFind;\n  TFind = record\n    Next: {mark}PFind;\n  end;\nvar First, F: PFind;\nbegin\n  F^.Next := {place}First;\nend.\n"
+            )
+        };
+        check_fix(
+            &FAMILY,
+            "pascal",
+            &text("^", "<|>"),
+            "Incompatible types: got \"PFind\" expected \"TFind.^PFind\"",
+            &text("", ""),
+        );
+    }
+
+    #[test]
+    fn a_case_has_its_mark() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program Quay;\nvar K, R: Integer;\nbegin\n  case K of\n    1: R := 2;\n    2 = <|>R := 3;\n  end;\nend.\n",
+            "Constant Expression expected",
+            "program Quay;\nvar K, R: Integer;\nbegin\n  case K of\n    1: R := 2;\n    2 : R := 3;\n  end;\nend.\n",
+        );
+    }
+
+    #[test]
+    fn a_type_is_no_further_name() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program Quay;\nvar\n  Sum, Integer<|>;\n  N: Integer;\nbegin\nend.\n",
+            "Syntax error, \":\" expected but \";\" found",
+            "program Quay;\nvar\n  Sum: Integer;\n  N: Integer;\nbegin\nend.\n",
+        );
+    }
+}
