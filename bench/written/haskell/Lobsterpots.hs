@@ -17,7 +17,7 @@ insert x ⟪Node l y r⟶(Node l y r)⟫
 
 toList :: Tree a -> [a]
 toList Leaf = []
-toList (Node l x r) = toList l ++ ⟪x⟶[x]⟫ ++ toList r
+toList (Node l x r) = toList l ⟪++ x ++⟶++ [x] ++⟶≡++ x :⟫ toList r
 
 total :: Pot -> Int
 total p = ⟪sum catch p⟶sum (catch p)⟶sum $ catch p⟫
@@ -49,4 +49,4 @@ main = do
         Just p -> putStrLn (describe p⟪⟶)⟫
     let tree = foldr insert Leaf ⟪map total pots⟶(map total pots)⟶$ map total pots⟫
     print (toList tree)
-    print (mean ⟪pots⟶(head pots)⟫)
+    print (⟪mean pots⟶mean (head pots)⟶map mean pots⟫)

@@ -44,7 +44,7 @@ begin
   while F <> ⟪null⟶nil⟫ do
   begin
     if F^.Kind = AKind then
-      ⟪Result++⟶Inc(Result)⟶Result := Result + 1⟫;
+      ⟪Result++⟶Inc(Result)⟶≡Result := Result + 1⟫;
     F := F^.Next;
   end;
 end;

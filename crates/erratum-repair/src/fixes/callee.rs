@@ -318,6 +318,14 @@ fn method_type(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let partner = |at: usize| case.text.pairs.partner_of(at);
+    // What is called as its class is but for a letter's case is the constructor.
+    let small = |one: &Declared| {
+        let class = lexed.word(one.token);
+        class != lexed.word(name) && class.eq_ignore_ascii_case(lexed.word(name))
+    };
+    if case.text.names.declared.iter().any(|one| one.kind == NameKind::Type && small(one)) {
+        return;
+    }
     let body = partner(name + 1).and_then(|close| {
         let open = (close..lexed.code.len()).find(|at| lexed.divides(*at))?;
         lexed.opens_block(open).then_some(open)

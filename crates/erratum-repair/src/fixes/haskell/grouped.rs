@@ -272,7 +272,9 @@ fn patterns(case: &Case, all: &mut Vec<Candidate>) {
     let heads = (0..lexed.code.len()).filter(|at| lexed.code[*at].first && lexed.is(*at, name));
     let equations = heads.filter_map(|head| {
         let line = lexed.on_line(lexed.code[head].line);
-        let mark = line.into_iter().find(|at| matches!(lexed.word(*at), "=" | "|"))?;
+        // Guards may stand below the patterns.
+        let below = Some(line.end).filter(|end| lexed.is(*end, "|"));
+        let mark = line.into_iter().find(|at| matches!(lexed.word(*at), "=" | "|")).or(below)?;
         Some(application(case, head, mark))
     });
     let equations: Vec<Vec<Range<usize>>> = equations.collect();
@@ -483,6 +485,17 @@ mod tests {
             "<|>step North (P x y) = P x (y + 1)\nstep West P x y = P (x - 1) y\n",
             "Equations for 'step' have different numbers of arguments",
             "step North (P x y) = P x (y + 1)\nstep West (P x y) = P (x - 1) y\n",
+        );
+    }
+
+    #[test]
+    fn guards_may_stand_below_a_pattern() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "data T = L | N T Int T\n<|>put x L = N L x L\nput x N l y r\n  | x < y = N (put x l) y r\n",
+            "Equations for 'put' have different numbers of arguments",
+            "data T = L | N T Int T\nput x L = N L x L\nput x (N l y r)\n  | x < y = N (put x l) y r\n",
         );
     }
 
