@@ -79,6 +79,17 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// Whether the head of the function that is called takes any number of values: `...lines`.
+fn takes_more(case: &Case, call: &Call) -> bool {
+    let lexed = case.lexed();
+    let mut heads = case.text.names.of(lexed.word(call.name)).filter_map(|one| {
+        let open = one.token + 1;
+        let close = case.text.pairs.partner_of(open).filter(|_| lexed.is(open, "("))?;
+        (close > open).then_some((open, close))
+    });
+    heads.any(|(open, close)| (open..close).any(|at| matches!(lexed.word(at), "..." | "params")))
+}
+
 /// A call with too few, too many, or misplaced arguments.
 pub(super) fn arguments(case: &Case, call: &Call, less: Factor, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -89,7 +100,7 @@ pub(super) fn arguments(case: &Case, call: &Call, less: Factor, all: &mut Vec<Ca
     let count = wanted.as_ref().map(Vec::len);
     // Where nothing counts the values, one that is taken out only silences the compiler.
     let counts = case.diagnosis.shows(MistakeId::ExtraArgument);
-    if count.map_or(counts, |count| given > count) {
+    if count.map_or(counts, |count| given > count) && !takes_more(case, call) {
         for index in 0..given {
             // What holds the reported place would take the message with it, whatever is wrong.
             let (first, last) = call.arguments[index];

@@ -419,6 +419,11 @@ fn function_at(case: &Case, first: usize, last: usize) -> bool {
         Some(open) => open,
         None => before,
     };
+    // Behind the value of a case stands what is given back.
+    let line = lexed.on_line(lexed.code[first].line);
+    if matches!(lexed.word(line.start), "case" | "default") {
+        return true;
+    }
     let starts_value = matches!(lexed.before(start), "(" | "," | "=");
     let condition = start.checked_sub(2).is_some_and(|at| matches!(lexed.word(at), "if" | "while"));
     starts_value && (!condition || lexed.opens_block(last + 1))
@@ -471,6 +476,17 @@ fn each(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix, rated};
     use super::FAMILY;
+
+    #[test]
+    fn a_case_gives_its_value_behind_an_arrow() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    int go(String s) {\n        return switch (s) {\n            case \"low\" <|>=> 3;\n            default -> 4;\n        };\n    }\n}\n",
+            "illegal start of expression",
+            "class Quay {\n    int go(String s) {\n        return switch (s) {\n            case \"low\" -> 3;\n            default -> 4;\n        };\n    }\n}\n",
+        );
+    }
 
     #[test]
     fn a_trait_is_implemented_for_a_type() {

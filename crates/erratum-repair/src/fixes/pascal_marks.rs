@@ -4,8 +4,9 @@
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
-use erratum_catalogue::MistakeId;
+use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
 
 /// The values of a constant array stand in round brackets.
 const ROUND: Factor =
@@ -14,6 +15,10 @@ const ROUND: Factor =
 const POINTER: Factor = evidence("the type is a pointer already", 9.5);
 /// A statement stands behind the mark.
 const CASE: Factor = evidence("a statement stands behind the value of a case", 9.5);
+/// Nothing stands behind the last unit.
+const LAST_UNIT: Factor = evidence("nothing stands behind the last unit", 9.5);
+/// What an exception tells is its message.
+const TELLS: Factor = evidence("what an exception tells is its message", 9.0);
 /// The last of the names is a type.
 const TYPE: Factor = evidence("the last of the names is a type", 9.5);
 
@@ -51,6 +56,12 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     if said.starts_with("Syntax error, \":\" expected but \";\"") {
         typed(case, all);
+    }
+    if case.phase <= Phase::Syntax {
+        unit(case, all);
+    }
+    if said.starts_with("Can't read or write variables of this type") {
+        exception(case, all);
     }
 }
 
@@ -110,6 +121,44 @@ fn of_case(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `uses SysUtils, Classes.;`
+fn unit(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let reported = lexed.code[case.token].line;
+    for line in reported.saturating_sub(1).max(1)..=reported {
+        let mut marks = lexed
+            .on_line(line)
+            .filter(|at| matches!(lexed.word(*at), "." | ",") && lexed.is(at + 1, ";"));
+        let listed = |at: usize| {
+            let start = case.statement_start(at);
+            lexed.is(start, "uses") || lexed.is(start.saturating_sub(1), "uses")
+        };
+        if let Some(at) = marks.next().filter(|at| listed(*at)) {
+            let edit = case.delete_token(at);
+            all.push(Candidate::new(MistakeId::ExtraMark, LAST_UNIT, vec![edit]).guess());
+        }
+    }
+}
+
+/// `WriteLn(E)` of an exception that is handled.
+fn exception(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let handled = |at: &usize| {
+        let name = lexed.word(*at);
+        let caught =
+            |one: usize| lexed.is(one, "on") && lexed.is(one + 1, name) && lexed.is(one + 2, ":");
+        lexed.kind(*at) == Some(TokenKind::Name)
+            && matches!(lexed.before(*at), "(" | ",")
+            && matches!(lexed.word(at + 1), ")" | ",")
+            && (0..*at).any(caught)
+    };
+    if let Some(at) = line.into_iter().find(handled) {
+        let edit = case.insert(lexed.code[at].end, ".Message");
+        all.push(Candidate::new(MistakeId::MissingToString, TELLS, vec![edit]).guess());
+    }
+}
+
 /// `Sum, Integer;` where a type is declared last.
 fn typed(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -119,11 +168,7 @@ fn typed(case: &Case, all: &mut Vec<Candidate>) {
         let Some(end) = line.clone().skip(3).find(|at| lexed.is(*at, ";")) else { continue };
         let (mark, name) = (end - 2, end - 1);
         let is_type = case.language().is_type(lexed.word(name))
-            || case
-                .text
-                .names
-                .of(lexed.word(name))
-                .any(|one| one.kind == erratum_syntax::names::NameKind::Type);
+            || case.text.names.of(lexed.word(name)).any(|one| one.kind == NameKind::Type);
         if lexed.is(mark, ",") && is_type && mark > line.start {
             let edit = case.replace_token(mark, ":");
             all.push(Candidate::new(MistakeId::WrongMark, TYPE, vec![edit]).guess());
@@ -161,6 +206,28 @@ mod tests {
             "program Quay;\nvar K, R: Integer;\nbegin\n  case K of\n    1: R := 2;\n    2 = <|>R := 3;\n  end;\nend.\n",
             "Constant Expression expected",
             "program Quay;\nvar K, R: Integer;\nbegin\n  case K of\n    1: R := 2;\n    2 : R := 3;\n  end;\nend.\n",
+        );
+    }
+
+    #[test]
+    fn a_list_of_units_ends_with_its_last() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program Quay;\nuses SysUtils, Classes<|>.;\nbegin\nend.\n",
+            "Syntax error, \"identifier\" expected but \";\" found",
+            "program Quay;\nuses SysUtils, Classes;\nbegin\nend.\n",
+        );
+    }
+
+    #[test]
+    fn an_exception_tells_its_message() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program Quay;\nbegin\n  try\n    Go;\n  except\n    on E: ELate do\n      WriteLn(<|>E);\n  end;\nend.\n",
+            "Can't read or write variables of this type",
+            "program Quay;\nbegin\n  try\n    Go;\n  except\n    on E: ELate do\n      WriteLn(E.Message);\n  end;\nend.\n",
         );
     }
 

@@ -33,6 +33,7 @@ pub(super) mod last_comma;
 pub(super) mod layout;
 pub(super) mod list_meant;
 pub(super) mod lost_else;
+pub(super) mod lost_marks;
 pub(super) mod mapped;
 pub(super) mod marks;
 pub(super) mod numbers;

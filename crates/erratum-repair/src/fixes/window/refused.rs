@@ -34,8 +34,13 @@ impl Window<'_, '_> {
             && (lexed.opens_block(token) || word_of_head)
             && lexed.before(token) == ")";
         let ends = matches!(mark, ";" | "=") && starting || second || headed;
+        // Behind the `:` of a choice stands its second value.
+        let half = mark == ":"
+            && matches!(lexed.word(token), ";" | ")" | "]" | "}")
+            && (self.case.statement_start(token)..token).any(|at| lexed.is(at, "?"));
         starts_file && !matches!(mark, "(" | "[" | "{")
             || ends
+            || half
             || mark == "." && self.no_member(token)
             || word && matches!(mark, "," | "." | ":")
             || self.header_is_full(mark, token)
