@@ -65,7 +65,7 @@ namespace Saltworks
             Pan pan;
             if (pans.TryGetValue(name, ⟪pan⟶out pan⟫))
                 return pan;
-            ⟪⟶return null;⟫
+            ⟪⟶return null;⟶≡return pan;⟫
         }
 
         static void Main(string[] args)

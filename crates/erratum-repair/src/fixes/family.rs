@@ -295,6 +295,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::truth::FAMILY,
     &super::entry_mark::FAMILY,
     &super::exceptions::FAMILY,
+    &super::cs_members::FAMILY,
     &super::date_text::FAMILY,
     &super::decimal_comma::FAMILY,
     &super::above_type::FAMILY,

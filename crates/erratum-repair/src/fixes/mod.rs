@@ -73,6 +73,7 @@ mod copied_type;
 mod copied_value;
 mod counted;
 mod counting_loop;
+mod cs_members;
 mod date_text;
 mod decimal_comma;
 mod decimals;

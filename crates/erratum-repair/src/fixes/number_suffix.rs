@@ -13,6 +13,8 @@ const DECLARED_LARGE: Factor = evidence("the variable is declared for large numb
 const BOTH_LARGE: Factor =
     evidence("the number needs a larger type, and so does its variable", 6.5);
 
+/// The number is marked for another type than is wanted.
+const NO_MONEY: Factor = evidence("the number is marked for another type", 9.0);
 /// The value beside it is of a type for money.
 const OF_MONEY: Factor = evidence("the number beside it has a type of its own", 9.0);
 
@@ -36,6 +38,7 @@ pub(super) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     decimal(case, all);
+    no_decimal(case, all);
     // Seen with javac 17.
     let told = case.message.text.starts_with("integer number too large");
     if !told || lexed.kind(case.token) != Some(TokenKind::Number) {
@@ -52,6 +55,25 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         None => DECLARED_LARGE,
     };
     all.push(Candidate::new(MistakeId::NumberForm, why, edits).guess());
+}
+
+/// C#: `measure(0.8m)` where a `double` is wanted.
+fn no_decimal(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Seen with mcs 6.8.
+    let said = &case.message.text;
+    let told = said.contains("'decimal' expression to type 'double'")
+        || said.contains("convert type 'decimal' to 'double'")
+        || said.ends_with("has some invalid arguments") && said.contains("double");
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let mut marked = line.filter(|at| {
+        told && lexed.kind(*at) == Some(TokenKind::Number) && lexed.word(*at).ends_with(['m', 'M'])
+    });
+    if let (Some(at), None) = (marked.next(), marked.next()) {
+        let end = lexed.code[at].end;
+        let edit = Edit::delete(case.file(), end - 1, end);
+        all.push(Candidate::new(MistakeId::WrongNumberType, NO_MONEY, vec![edit]).guess());
+    }
 }
 
 /// C#: `price > 3.0` of a `decimal`: the number beside it says with `m` that it is one.
@@ -136,6 +158,17 @@ mod tests {
             "class Quay {\n    int tons = <|>3000000000;\n}\n",
             "integer number too large",
             "class Quay {\n    long tons = 3000000000L;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_number_loses_the_mark_of_another_type() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    void Go(double n) {\n        Go(<|>0.8m);\n    }\n}\n",
+            "[CS1502] The best overloaded method match for `Quay.Go(double)' has some invalid arguments",
+            "class Quay {\n    void Go(double n) {\n        Go(0.8);\n    }\n}\n",
         );
     }
 }

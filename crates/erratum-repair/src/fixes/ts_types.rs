@@ -153,12 +153,19 @@ fn at_hand(case: &Case, all: &mut Vec<Candidate>) {
             && one.token < at
     };
     let members = case.text.names.of(name).any(|one| one.kind == NameKind::Member);
-    let keyed =
-        ["Record<", "{ [", "Timetable", "Map"].iter().any(|word| case.message.text.contains(word))
-            || case.message.text.contains("[x: string]");
+    let of_type = case.message.text.rsplit_once("on type '").map_or("", |(_, rest)| rest);
+    let of_type = of_type.trim_end_matches(['.', '\'']);
+    // `type Table = { [line in Line]: string[] };` and `interface Table { [line: string]: number; }`
+    let indexed = || {
+        let mut declared = case.text.names.of(of_type).filter(|one| one.kind == NameKind::Type);
+        declared.any(|one| {
+            let open = one.token + 1 + usize::from(lexed.is(one.token + 1, "="));
+            lexed.is(open, "{") && lexed.is(open + 1, "[") || lexed.is(open, "Record")
+        })
+    };
+    let keyed = of_type.starts_with("Record<") || of_type.starts_with("{ [") || indexed();
     let declared = case.text.names.of(name).find(here);
-    let typed_key = declared.is_some_and(|one| one.typed.is_some()) || keyed;
-    if declared.is_some() && !members && typed_key {
+    if declared.is_some() && !members && keyed {
         let (start, end) = (lexed.code[at - 1].start, lexed.code[at].end);
         let edit = Edit::replace(case.file(), start, end, format!("[{name}]"));
         all.push(Candidate::new(MistakeId::ElementForm, AT_HAND, vec![edit]).guess());

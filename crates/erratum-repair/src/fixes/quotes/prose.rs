@@ -95,6 +95,11 @@ fn is_coined(word: &str) -> bool {
     humps || word.contains('_') || word.contains(|letter: char| letter.is_ascii_digit())
 }
 
+/// Whether a question to a list starts here, as C# writes it: `from pan in pans where …`.
+fn asks(lexed: &Lexed, start: usize) -> bool {
+    lexed.is(start, "from") && lexed.is(start + 2, "in")
+}
+
 fn is_word(lexed: &Lexed, index: usize) -> bool {
     matches!(lexed.kind(index), Some(TokenKind::Name | TokenKind::Keyword))
 }
@@ -136,6 +141,7 @@ fn quoted(case: &Case, line: u32, far: f64, all: &mut Vec<Candidate>) {
             if !closes
                 || unknown == 0
                 || coined
+                || asks(lexed, start)
                 || !reads_like_text(lexed, start, end)
                 || is_code(case, start, end)
             {
