@@ -405,7 +405,10 @@ fn marks(case: &Case, line: u32, far: Factor, only: Option<&str>, all: &mut Vec<
             let arrow = *mark == "=>" && language.arrow_parameters && function_at(case, first, end);
             let here = if arrow { "->" } else { here };
             let edit = Edit::replace(case.file(), start, last.end, here);
-            all.push(Candidate::new(MistakeId::ForeignMark, NO_SUCH_MARK + far, vec![edit]));
+            let mended = Candidate::new(MistakeId::ForeignMark, NO_SUCH_MARK + far, vec![edit]);
+            // A case may also have the older mark.
+            let of_case = lexed.is(lexed.on_line(line).start, "case");
+            all.push(if of_case { mended.guess() } else { mended });
         }
     }
 }
