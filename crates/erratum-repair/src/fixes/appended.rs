@@ -46,6 +46,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if builds
         && lexed.kind(name) == Some(TokenKind::Name)
         && lexed.code[name].first
+        && end > mark + 1
         && lexed.is(end, ";")
     {
         let opened = format!(".{method}(");
@@ -71,6 +72,16 @@ mod tests {
             "class Quay {\n    void go(int n) {\n        StringBuilder out = new StringBuilder();\n        out <|>+= n + 1;\n    }\n}\n",
             "bad operand types for binary operator '+'",
             "class Quay {\n    void go(int n) {\n        StringBuilder out = new StringBuilder();\n        out.append(n + 1);\n    }\n}\n",
+        );
+    }
+
+    #[test]
+    fn nothing_is_appended_where_nothing_stands() {
+        check_no_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go() {\n        StringBuilder out = new StringBuilder();\n        out <|>+=;\n    }\n}\n",
+            "bad operand types for binary operator '+'",
         );
     }
 

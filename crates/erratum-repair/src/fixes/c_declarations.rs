@@ -119,7 +119,7 @@ fn pointer(case: &Case, all: &mut Vec<Candidate>) {
             continue;
         };
         // A parameter, with its type in front.
-        let parameter = declared < open
+        let parameter = (1..open).contains(&declared)
             && matches!(lexed.word(declared + 1), "," | ")")
             && lexed.kind(declared - 1) == Some(TokenKind::Name);
         let mut uses = (open..close).filter(|at| lexed.is(*at, lexed.word(name))).peekable();
@@ -167,6 +167,13 @@ mod tests {
             "struct weir { int used; int open; };\nint sum(const struct weir w)\n{\n    return w<|>->used + w->open;\n}\n",
             "invalid type argument of '->' (have 'struct weir')",
             "struct weir { int used; int open; };\nint sum(const struct weir *w)\n{\n    return w->used + w->open;\n}\n",
+        );
+        // A text that begins in the middle of a head has no type in front.
+        check_no_fix(
+            &FAMILY,
+            "c",
+            "w) {\n    return w<|>->used + w->open;\n}\n",
+            "invalid type argument of '->' (have 'struct weir')",
         );
         check_no_fix(
             &FAMILY,

@@ -125,7 +125,9 @@ fn constant(case: &Case, all: &mut Vec<Candidate>) {
     let Some(close) = open.and_then(|open| case.text.pairs.partner_of(open)) else { return };
     let marks = (mark..close).filter(|at| ends(*at));
     let edits: Vec<Edit> = marks.map(|at| case.delete_token(at)).collect();
-    all.push(Candidate::new(MistakeId::ExtraMark, OWN_LINE, edits).guess());
+    if !edits.is_empty() {
+        all.push(Candidate::new(MistakeId::ExtraMark, OWN_LINE, edits).guess());
+    }
 }
 
 /// `rope := new(map[string]int)`: what it points at is nil, and the pointer has no elements.
