@@ -77,7 +77,7 @@ pub fn means(
         return Ok(coded);
     }
     if let Some(entry) = catalogue.entry(&asked.to_lowercase().replace(' ', "-"))
-        && !entry.id.starts_with("other")
+        && !matches!(entry.id.as_str(), "other" | "other-warning")
     {
         return Ok(vec![of_entry(catalogue, entry, &Captures::new(), language, Subject::Mistake)]);
     }
@@ -343,6 +343,9 @@ mod tests {
             means(&Catalogue::shipped(), "missing-terminator", None).unwrap()[0].subject,
             Subject::Mistake
         );
+        // What no entry knows is no answer; a kind whose name begins alike is one.
+        assert!(means(&Catalogue::shipped(), "other-kind", None).is_ok());
+        assert!(means(&Catalogue::shipped(), "other", None).is_err());
     }
 
     #[test]
