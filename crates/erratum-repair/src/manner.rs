@@ -247,19 +247,7 @@ fn csharp(code: &str) -> Option<Phase> {
         1001..=1044 | 1513..=1529 | 1547 | 8025 => Some(Phase::Syntax),
         145 | 225 | 1552 | 1586 | 1737 | 8076 | 8967 | 9010 => Some(Phase::Syntax),
         // What the parser of mcs 6.8 says as well: behind it no type is looked at.
-        210
-        | 231
-        | 401
-        | 409
-        | 449
-        | 514
-        | 525
-        | 526
-        | 548
-        | 742..=746
-        | 1100
-        | 1104
-        | 1105
+        210 | 231 | 401 | 409 | 449 | 514 | 525 | 526 | 548 | 742 | 746 | 1100 | 1104 | 1105
         | 1627 => Some(Phase::Syntax),
         _ => None,
     }

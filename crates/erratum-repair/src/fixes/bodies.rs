@@ -1,6 +1,7 @@
 //! The body of a header that lies on several lines without the brackets around it: two statements between
 //! `if` and `else`, and a body by its layout alone where every body stands in brackets.
 
+use super::condition::may_loop;
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
@@ -51,9 +52,8 @@ fn needless_do(case: &Case, all: &mut Vec<Candidate>) {
     if let Some(word) = word {
         let edit = case.delete_token(word);
         // Where no condition stands behind its block, it is the word of another language.
-        let end = pairs.partner_of(word + 1).filter(|end| *end > word);
-        let foreign = end.is_some_and(|end| !lexed.is(end + 1, "while"));
-        let mistake = if foreign { MistakeId::ForeignWord } else { MistakeId::ExtraWord };
+        let looped = may_loop(case, word);
+        let mistake = if looped { MistakeId::ExtraWord } else { MistakeId::ForeignWord };
         all.push(Candidate::new(mistake, SECOND_LOOP, vec![edit]).guess());
     }
 }

@@ -5,6 +5,7 @@ use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::pairs::{Odd, OddBracket};
 
 /// The lines below the header stand deeper than it, and a bracket is left over behind them.
 const BLOCK_BELOW: Factor = evidence("the block of the header stands below it", 9.5);
@@ -28,9 +29,8 @@ const REACH: u32 = 40;
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    let odd = &case.text.pairs.odd;
-    // A bracket is left over, or what stands behind the block is outside of all blocks.
-    if odd.is_empty() {
+    let over = |one: &OddBracket| one.odd == Odd::Unopened && lexed.is(one.token, "}");
+    if !case.text.pairs.odd.iter().any(over) {
         return;
     }
     let reported = lexed.code[case.token].line;

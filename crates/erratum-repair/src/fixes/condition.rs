@@ -292,20 +292,25 @@ fn word_of_elsewhere(case: &Case, all: &mut Vec<Candidate>) {
         if !behind {
             continue;
         }
-        // Where a loop may stand behind the condition, what ends it is lost perhaps.
-        let end = match lexed.is(at + 1, "{") {
-            true => case.text.pairs.partner_of(at + 1).filter(|end| *end > at),
-            false => Some(case.statement_end(at + 1)),
-        };
-        let looped = lexed.is(at, "do")
-            && case.language().is_keyword("do")
-            && end.is_none_or(|end| lexed.is(end + 1, "while"));
+        let looped = may_loop(case, at);
         let edit = case.delete_token(at);
         let far = PER_LINE * f64::from(reported - lexed.code[at].line);
         let mistake = if looped { MistakeId::ExtraWord } else { MistakeId::ForeignWord };
         let candidate = Candidate::new(mistake, ELSEWHERE + far, vec![edit]);
         all.push(if looped { candidate } else { candidate.guess() });
     }
+}
+
+/// Whether a loop of its own may start at a `do` behind a condition: what ends it stands there, or is lost perhaps.
+pub(super) fn may_loop(case: &Case, word: usize) -> bool {
+    let lexed = case.lexed();
+    let end = match lexed.is(word + 1, "{") {
+        true => case.text.pairs.partner_of(word + 1).filter(|end| *end > word),
+        false => Some(case.statement_end(word + 1)),
+    };
+    lexed.is(word, "do")
+        && case.language().is_keyword("do")
+        && end.is_none_or(|end| lexed.is(end + 1, "while"))
 }
 
 /// `for (i = 0; i < 3; i++;)`: the header of a loop has two marks.

@@ -1,16 +1,12 @@
-//! C#: a word that a member lacks: `static` of an extension method, the accessor behind `private` of a property.
+//! C#: a word that is told where it lacks: the accessor behind `private` of a property, what a query gives.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
 
-/// The message says which word the method lacks.
-const TOLD: Factor = evidence("the message says which word the method lacks", 9.5);
 /// A word that hides an accessor stands before none.
 const ACCESSOR: Factor = evidence("the word stands before an accessor", 9.5);
-/// One part of the pair is of the type that is wanted.
-const PART: Factor = evidence("one part of the pair is of the type that is wanted", 9.5);
 /// What asks ends with what it gives.
 const GIVES: Factor = evidence("what asks a list ends with what it gives", 9.0);
 
@@ -43,14 +39,6 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             all.push(Candidate::new(MistakeId::MissingWord, ACCESSOR, vec![edit]).guess());
         }
     }
-    if said.contains("Extension methods must be declared static") {
-        let mut own = case.text.names.declared.iter().filter(|one| line.contains(&one.token));
-        if let Some((first, _)) = own.find_map(|one| one.typed) {
-            let edit = case.insert(lexed.code[first].start, "static ");
-            all.push(Candidate::new(MistakeId::MissingStatic, TOLD, vec![edit]).guess());
-        }
-    }
-    part(case, all);
     // `from pan in pans where pan.Mean() > 1;`
     if said.contains("A query body must end with select or group clause") {
         let word = line.clone().find(|at| lexed.is(*at, "from") && lexed.is(at + 2, "in"));
@@ -63,66 +51,10 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
-/// `string best = pans.First();` of a map, and Java's `Entry`: one part of the pair is wanted.
-fn part(case: &Case, all: &mut Vec<Candidate>) {
-    let lexed = case.lexed();
-    // Seen with mcs 6.8 and javac 17.
-    let said = &case.message.text;
-    let Some((types, wanted, [key, value])) = told_pair(said) else { return };
-    let mut types = types.split(',').map(str::trim);
-    let (first, second) = (types.next().unwrap_or(""), types.next().unwrap_or(""));
-    let member = match wanted {
-        wanted if wanted == first && wanted != second => key,
-        wanted if wanted == second && wanted != first => value,
-        _ => return,
-    };
-    let line = lexed.on_line(lexed.code[case.token].line);
-    let Some(last) = line.end.checked_sub(2) else { return };
-    if lexed.is(last + 1, ";") && lexed.is(last, ")") {
-        let edit = case.insert(lexed.code[last].end, member);
-        all.push(Candidate::new(MistakeId::WrongType, PART, vec![edit]).guess());
-    }
-}
-
-/// The types of a pair, the type that is wanted in its place, and how its parts are asked for.
-fn told_pair(said: &str) -> Option<(&str, &str, [&'static str; 2])> {
-    if let Some((_, rest)) =
-        said.split_once("convert type 'System.Collections.Generic.KeyValuePair<")
-    {
-        let (types, rest) = rest.split_once(">' to '")?;
-        return Some((types, rest.trim_end_matches('\''), [".Key", ".Value"]));
-    }
-    let (_, rest) = said.split_once("incompatible types: Entry<")?;
-    let (types, wanted) = rest.split_once("> cannot be converted to ")?;
-    Some((types, wanted, [".getKey()", ".getValue()"]))
-}
-
 #[cfg(test)]
 mod tests {
     use super::super::testing::check_fix;
     use super::FAMILY;
-
-    #[test]
-    fn an_extension_method_is_static() {
-        check_fix(
-            &FAMILY,
-            "csharp",
-            "static class Pans {\n    public double <|>Mean(this Pan pan) { return 3; }\n}\n",
-            "[CS1105] `Pans.Mean(this Pan)': Extension methods must be declared static",
-            "static class Pans {\n    public static double Mean(this Pan pan) { return 3; }\n}\n",
-        );
-    }
-
-    #[test]
-    fn one_part_of_a_pair_is_wanted() {
-        check_fix(
-            &FAMILY,
-            "java",
-            "class Quay {\n    void go(Map<String, Integer> m) {\n        String s = m.entrySet().iterator().<|>next();\n    }\n}\n",
-            "incompatible types: Entry<String,Integer> cannot be converted to String",
-            "class Quay {\n    void go(Map<String, Integer> m) {\n        String s = m.entrySet().iterator().next().getKey();\n    }\n}\n",
-        );
-    }
 
     #[test]
     fn a_question_says_what_it_gives() {

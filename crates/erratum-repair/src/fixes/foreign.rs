@@ -407,7 +407,7 @@ fn marks(case: &Case, line: u32, far: Factor, only: Option<&str>, all: &mut Vec<
             let edit = Edit::replace(case.file(), start, last.end, here);
             let mended = Candidate::new(MistakeId::ForeignMark, NO_SUCH_MARK + far, vec![edit]);
             // A case may also have the older mark.
-            let of_case = lexed.is(lexed.on_line(line).start, "case");
+            let of_case = matches!(lexed.word(lexed.on_line(line).start), "case" | "default");
             all.push(if of_case { mended.guess() } else { mended });
         }
     }
@@ -422,9 +422,10 @@ fn function_at(case: &Case, first: usize, last: usize) -> bool {
         Some(open) => open,
         None => before,
     };
-    // Behind the value of a case stands what is given back.
+    // Behind the values of a case stands what is given back.
     let line = lexed.on_line(lexed.code[first].line);
-    if matches!(lexed.word(line.start), "case" | "default") {
+    let label = matches!(lexed.word(line.start), "case" | "default");
+    if label && !(line.start + 1..first).any(|at| matches!(lexed.word(at), ":" | "(" | "->")) {
         return true;
     }
     let starts_value = matches!(lexed.before(start), "(" | "," | "=");
@@ -479,6 +480,17 @@ fn each(case: &Case, line: u32, far: Factor, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix, rated};
     use super::FAMILY;
+
+    #[test]
+    fn a_comparison_behind_a_label_is_one() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(int n) {\n        switch (n) {\n            case 1: if (n <|>=> 3) return;\n        }\n    }\n}\n",
+            "illegal start of expression",
+            "class Quay {\n    void go(int n) {\n        switch (n) {\n            case 1: if (n >= 3) return;\n        }\n    }\n}\n",
+        );
+    }
 
     #[test]
     fn a_case_gives_its_value_behind_an_arrow() {

@@ -10,6 +10,9 @@ use erratum_catalogue::MistakeId;
 /// The map is declared with the type of its keys and of its values.
 const PART_OF_ENTRY: Factor = evidence("the loop wants one part of each entry", 9.0);
 
+/// One part of the entry is of the type that is wanted.
+const ENTRY: Factor = evidence("one part of the entry is of the type that is wanted", 9.5);
+
 pub(super) static FAMILY: Family = Family {
     id: "map-parts",
     recipes: &[],
@@ -39,6 +42,12 @@ fn parts(case: &Case) -> Option<(String, String, [&'static str; 2])> {
         return None;
     };
     let (list, words) = list;
+    let (key, value, _) = two_types(list)?;
+    Some((key, value, words))
+}
+
+/// The two types at the start of `K, V> ...`, without what leads to them, and what stands behind.
+fn two_types(list: &str) -> Option<(String, String, &str)> {
     let mut depth = 0;
     let at = list.find(|c: char| {
         depth += i32::from(c == '<') - i32::from(c == '>');
@@ -50,7 +59,35 @@ fn parts(case: &Case) -> Option<(String, String, [&'static str; 2])> {
         depth == 0
     })?;
     let name = |typed: &str| typed.trim().rsplit('.').next().unwrap_or("").to_owned();
-    (at < end).then(|| (name(&list[..at]), name(&list[at + 1..end]), words))
+    (at < end).then(|| (name(&list[..at]), name(&list[at + 1..end]), &list[end + 1..]))
+}
+
+/// `string best = fares.First();`: one part of an entry is wanted in its place.
+fn part_of_entry(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Seen with mcs 6.8 and javac 17.
+    let said = &case.message.text;
+    let forms = [
+        ("convert type 'System.Collections.Generic.KeyValuePair<", "' to '", [".Key", ".Value"]),
+        ("incompatible types: Entry<", " cannot be converted to ", [".getKey()", ".getValue()"]),
+    ];
+    let told = forms.into_iter().find_map(|(start, middle, members)| {
+        let (key, value, rest) = two_types(said.split_once(start)?.1)?;
+        let wanted = rest.strip_prefix(middle)?.trim_end_matches('\'').to_owned();
+        Some((key, value, wanted, members))
+    });
+    let Some((key, value, wanted, members)) = told else { return };
+    let member = match (wanted == key, wanted == value) {
+        (true, false) => members[0],
+        (false, true) => members[1],
+        _ => return,
+    };
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let Some(last) = line.end.checked_sub(2) else { return };
+    if lexed.is(last + 1, ";") && lexed.is(last, ")") {
+        let edit = case.insert(lexed.code[last].end, member);
+        all.push(Candidate::new(MistakeId::WrongType, ENTRY, vec![edit]).guess());
+    }
 }
 
 /// C#: what a loop names by `var` is asked for a member of the values: `foreach (var boat in boats)` with
@@ -76,6 +113,7 @@ fn asked_of_entry(case: &Case, all: &mut Vec<Candidate>) {
 }
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
+    part_of_entry(case, all);
     let lexed = case.lexed();
     asked_of_entry(case, all);
     let Some((keys, values, words)) = parts(case) else { return };
@@ -107,6 +145,24 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn one_part_of_an_entry_is_wanted() {
+        check_fix(
+            &FAMILY,
+            "java",
+            "class Quay {\n    void go(Map<String, List<Integer>> m) {\n        String s = m.entrySet().iterator().<|>next();\n    }\n}\n",
+            "incompatible types: Entry<String,List<Integer>> cannot be converted to String",
+            "class Quay {\n    void go(Map<String, List<Integer>> m) {\n        String s = m.entrySet().iterator().next().getKey();\n    }\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "class Quay {\n    void Go(Dictionary<string, int> m) {\n        string s = m.<|>First();\n    }\n}\n",
+            "[CS0029] Cannot implicitly convert type `System.Collections.Generic.KeyValuePair<string,int>' to `string'",
+            "class Quay {\n    void Go(Dictionary<string, int> m) {\n        string s = m.First().Key;\n    }\n}\n",
+        );
+    }
 
     #[test]
     fn the_values_of_a_dictionary() {

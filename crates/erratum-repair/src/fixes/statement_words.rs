@@ -14,11 +14,6 @@ const GOES_ON: Factor = evidence("the word stands alone within a loop", 8.5);
 /// A call stands behind the word, and nothing here is tried.
 const CALLED: Factor = evidence("a call stands behind the word", 8.5);
 
-/// Words by which a loop goes on with its next round.
-const NEXT: &[&str] = &["next", "skip"];
-/// Words by which a loop ends.
-const LAST: &[&str] = &["leave", "stop"];
-
 /// Words at the head of a loop.
 const LOOPS: &[&str] = &["for", "while", "do", "foreach", "loop"];
 
@@ -55,12 +50,14 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         let ends = lexed.is(at + 1, ";")
             || lexed.closes_block(at + 1)
             || language.line_ends && lexed.code.get(at + 1).is_some_and(|next| next.first);
-        let loops = [(NEXT, "continue"), (LAST, "break")];
-        for (_, own) in loops.iter().filter(|(words, _)| words.contains(&word)) {
-            if ends && unknown(at) && language.is_keyword(own) && in_loop(case, at) {
-                let edit = case.replace_token(at, *own);
-                all.push(Candidate::new(MistakeId::ForeignWord, GOES_ON, vec![edit]).guess());
-            }
+        if word == "next"
+            && ends
+            && unknown(at)
+            && language.is_keyword("continue")
+            && in_loop(case, at)
+        {
+            let edit = case.replace_token(at, "continue");
+            all.push(Candidate::new(MistakeId::ForeignWord, GOES_ON, vec![edit]).guess());
         }
         // Go 1.19 knows no such word, so it reads two names.
         if lexed.is(at, "try")

@@ -7,7 +7,7 @@ use crate::score::{Factor, evidence};
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
-use erratum_syntax::names::NameKind;
+use erratum_syntax::names::{Declared, NameKind};
 
 /// What a type must be stands behind a word.
 const BOUND: Factor = evidence("what a type must be stands behind `extends`", 9.5);
@@ -147,7 +147,7 @@ fn at_hand(case: &Case, all: &mut Vec<Candidate>) {
     {
         return;
     }
-    let here = |one: &&erratum_syntax::names::Declared| {
+    let here = |one: &&Declared| {
         (one.scope.0..=one.scope.1).contains(&at)
             && matches!(one.kind, NameKind::Value)
             && one.token < at

@@ -1,4 +1,4 @@
-//! C#: what a `static` class holds is `static`, too.
+//! C#: what a `static` class holds is `static`, too, and a method that extends another type.
 
 use crate::fixes::family::{Example, Family, Phases};
 use crate::fixes::{Candidate, Case};
@@ -8,10 +8,13 @@ use erratum_catalogue::MistakeId;
 /// Each member of a `static` class is so.
 const STATIC_CLASS: Factor = evidence("each member of a static class is so", 7.5);
 
+/// A method that extends another type is so.
+const EXTENDS: Factor = evidence("a method that extends another type is static", 9.5);
+
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "static-member",
     recipes: &[],
-    phases: Phases::Late,
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -25,21 +28,36 @@ pub(in crate::fixes) static FAMILY: Family = Family {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     // Seen with mcs 6.8.
-    if !case.message.text.contains("cannot declare instance members in a static class") {
+    let said = &case.message.text;
+    let extends = said.contains("Extension methods must be declared static");
+    if !extends && !said.contains("cannot declare instance members in a static class") {
         return;
     }
     let line = lexed.on_line(lexed.code[case.token].line);
     let mut own = case.text.names.declared.iter().filter(|one| line.contains(&one.token));
     if let Some((first, _)) = own.find_map(|one| one.typed) {
         let edit = case.insert(lexed.code[first].start, "static ");
-        all.push(Candidate::new(MistakeId::MissingStatic, STATIC_CLASS, vec![edit]));
+        let why = if extends { EXTENDS } else { STATIC_CLASS };
+        let candidate = Candidate::new(MistakeId::MissingStatic, why, vec![edit]);
+        all.push(if extends { candidate.guess() } else { candidate });
     }
 }
 
 #[cfg(test)]
 mod tests {
     use super::FAMILY;
-    use crate::fixes::testing::check_no_fix;
+    use crate::fixes::testing::{check_fix, check_no_fix};
+
+    #[test]
+    fn a_method_that_extends_is_static() {
+        check_fix(
+            &FAMILY,
+            "csharp",
+            "static class Pans {\n    public double <|>Mean(this Pan pan) { return 3; }\n}\n",
+            "[CS1105] `Pans.Mean(this Pan)': Extension methods must be declared static",
+            "static class Pans {\n    public static double Mean(this Pan pan) { return 3; }\n}\n",
+        );
+    }
 
     #[test]
     fn another_message_is_left() {
