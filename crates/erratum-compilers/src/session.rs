@@ -80,6 +80,8 @@ pub struct Session {
     origin: PathBuf,
     cache: Option<Arc<Cache>>,
     headers: Option<Headers>,
+    /// What asked for the errors in files of the library, in the texts before.
+    traced: Mutex<templates::Memory>,
     /// How long the first compile took.
     took: Duration,
     // Last, so that the folder goes after everything that works in it.
@@ -136,6 +138,7 @@ impl Session {
             origin,
             cache: None,
             headers: None,
+            traced: Mutex::default(),
             took: Duration::ZERO,
             scratch,
         })

@@ -81,7 +81,7 @@ impl Session {
             reader.feed(&output.stdout);
             reader.feed(b"\n");
             reader.feed(&output.stderr);
-            errors(&reader.finish().messages) == errors(&report.messages)
+            alike(&reader.finish().messages, &report.messages)
         });
         Some((job, same))
     }
@@ -95,8 +95,45 @@ impl Session {
     }
 }
 
-/// The errors of a compile, to hold it against another: lines and texts.
-fn errors(messages: &[Message]) -> Vec<(Option<u32>, &str)> {
-    let errors = messages.iter().filter(|message| message.is_error());
-    errors.map(|message| (message.line(), message.text.as_str())).collect()
+/// Whether two compiles of one text tell the same errors. Places are held against each other only within a
+/// file: a report leads an error in a file of the library home to the line that asked for it, and
+/// what is read raw does not.
+fn alike(raw: &[Message], told: &[Message]) -> bool {
+    let is_error = |message: &&Message| message.is_error();
+    let raw: Vec<&Message> = raw.iter().filter(is_error).collect();
+    let told: Vec<&Message> = told.iter().filter(is_error).collect();
+    let place = |message: &Message| message.at.as_ref().map(|at| (at.file.clone(), at.line));
+    raw.len() == told.len()
+        && raw.iter().zip(told).all(|(raw, told)| {
+            let same_place = match (place(raw), place(told)) {
+                (Some((one, at)), Some((other, line))) => one != other || at == line,
+                (one, other) => one == other,
+            };
+            raw.text == told.text && same_place
+        })
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use erratum_repair::message::Place;
+
+    fn error(file: &str, line: u32, text: &str) -> Message {
+        let log = format!("{file}:{line}:1: error: {text}\n");
+        let mut reader = read::LogReader::new();
+        reader.feed(log.as_bytes());
+        let mut message = reader.finish().messages.remove(0);
+        message.at = Some(Place::point(file, line, 1));
+        message
+    }
+
+    #[test]
+    fn an_error_of_the_library_may_have_been_led_home() {
+        let raw = [error("quay.cpp", 4, "no berth"), error("/usr/x.h", 754, "no type")];
+        let led = [error("quay.cpp", 4, "no berth"), error("quay.cpp", 81, "no type")];
+        assert!(alike(&raw, &led));
+        assert!(!alike(&raw, &led[..1]));
+        assert!(!alike(&raw, &[error("quay.cpp", 5, "no berth"), led[1].clone()]));
+        assert!(!alike(&raw, &[led[0].clone(), error("quay.cpp", 81, "another")]));
+    }
 }
