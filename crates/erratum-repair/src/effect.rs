@@ -197,6 +197,17 @@ pub(crate) fn of_edits(
     if mistake == MistakeId::WrongNumberType && edits.iter().all(real) {
         return Effect::Converts;
     }
+    // What a word of the language says anyway is the same without it, and so is a word that only leads to
+    // something else where that follows.
+    let leads = |edit: &Edit| {
+        let old = program.file(&edit.file).map(|file| file.slice(edit.start, edit.end));
+        old.is_some_and(|old| matches!(old.trim(), "if" | "then" | "do" | "of" | "in" | "let"))
+    };
+    let spare = mistake == MistakeId::NeedlessWord
+        || mistake == MistakeId::ExtraWord && edits.iter().all(leads);
+    if spare && taken_out {
+        return Effect::Restores;
+    }
     // The value stays, if the text holds one.
     if mistake == MistakeId::MissingToNumber {
         return Effect::Converts;
@@ -255,13 +266,16 @@ fn translates(lexed: &Lexed, edit: &Edit) -> Effect {
     // Where all numbers are of one type, no other can be meant.
     let usual = &language.usual;
     let only = usual.whole == usual.real && new == usual.whole;
+    // Two names of the one type of texts.
+    let bare = |typed: &'static str| typed.trim_start_matches("const ");
+    let texts = matches!(&*old.to_lowercase(), "string" | "str") && new == bare(usual.text);
     // `printf` ends no line, and `println` does.
     let ends_line = |word: &str| {
         let word = word.trim_end_matches("()").to_lowercase();
         word.ends_with("ln") || word.ends_with("line") || word == "log"
     };
     match () {
-        () if typed && !only && !same(&old) => Effect::Redeclares,
+        () if typed && !only && !same(&old) && !texts => Effect::Redeclares,
         () if ends_line(&old) != ends_line(new) => Effect::Reinterprets,
         () => Effect::Restores,
     }

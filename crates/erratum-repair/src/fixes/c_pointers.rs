@@ -14,6 +14,8 @@ const ITSELF: Factor = evidence("the function gives back the pointer itself", 9.
 const MEMBER: Factor = evidence("a member is asked of a pointer", 9.5);
 /// An array is handed on by its name.
 const BY_NAME: Factor = evidence("an array is handed on by its name", 9.0);
+/// What is read through a pointer is first turned into a pointer.
+const TURNED: Factor = evidence("what is read through a pointer is turned into one first", 9.0);
 
 pub(super) static FAMILY: Family = Family {
     id: "c-pointers",
@@ -39,6 +41,34 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.language().directives {
         returned(case, all);
         halved_arrow(case, all);
+        read_through(case, all);
+    }
+}
+
+/// `*(double)a`, where `a` is a pointer.
+fn read_through(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    // Seen with gcc 12.
+    let said = &case.message.text;
+    if !said.starts_with("pointer value used where a ")
+        && !said.starts_with("invalid type argument of unary '*'")
+    {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for star in line.filter(|at| lexed.is(*at, "*") && lexed.is(at + 1, "(")) {
+        let Some(close) = case.text.pairs.partner_of(star + 1).filter(|close| *close > star + 2)
+        else {
+            continue;
+        };
+        let typed = (star + 2..close).all(|at| {
+            lexed.kind(at) == Some(TokenKind::Keyword) || case.language().is_type(lexed.word(at))
+        });
+        let bare = !lexed.is(close - 1, "*") && lexed.kind(close + 1) == Some(TokenKind::Name);
+        if typed && bare {
+            let edit = case.insert(lexed.code[close - 1].end, " *");
+            all.push(Candidate::new(MistakeId::CastRules, TURNED, vec![edit]).guess());
+        }
     }
 }
 

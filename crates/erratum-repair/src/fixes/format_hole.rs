@@ -4,10 +4,13 @@ use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::MistakeId;
+use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
 
 /// The message says which brace the format lacks.
 const TOLD: Factor = evidence("the message says which brace the format lacks", 8.0);
+/// The form of a value stands behind a colon.
+const FORM: Factor = evidence("the form of a value stands behind a colon", 9.0);
 
 pub(super) static FAMILY: Family = Family {
     id: "format-hole",
@@ -38,6 +41,21 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let line = lexed.on_line(lexed.code[case.token].line);
+    if said.ends_with("found `.`") {
+        for at in line.clone().filter(|at| lexed.kind(*at) == Some(TokenKind::Str)) {
+            let edits: Vec<Edit> = bare_forms(lexed.word(at))
+                .into_iter()
+                .map(|(from, to, form)| {
+                    let start = lexed.code[at].start;
+                    Edit::replace(case.file(), start + from, start + to, form)
+                })
+                .collect();
+            if !edits.is_empty() {
+                all.push(Candidate::new(MistakeId::WrongFormat, FORM, edits).guess());
+                return;
+            }
+        }
+    }
     for at in line.filter(|at| lexed.kind(*at) == Some(TokenKind::Str)) {
         let (start, text) = (lexed.code[at].start, lexed.word(at));
         let edit = match (odd_brace(text), opened) {
@@ -47,6 +65,20 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         };
         all.push(Candidate::new(MistakeId::MissingBracket, TOLD, vec![edit]));
     }
+}
+
+/// Forms without their colon, as another language writes them: `{.1f}` and `{.2}`, each with what stands inside
+/// here.
+fn bare_forms(text: &str) -> Vec<(usize, usize, String)> {
+    let mut found = Vec::new();
+    for (open, _) in text.match_indices("{.") {
+        let Some(close) = text[open..].find('}').map(|close| open + close) else { continue };
+        let digits = text[open + 2..close].trim_end_matches('f');
+        if !digits.is_empty() && digits.bytes().all(|byte| byte.is_ascii_digit()) {
+            found.push((open + 1, close, format!(":.{digits}")));
+        }
+    }
+    found
 }
 
 /// The byte of the first brace without a partner, and whether it opens. Two of one kind stand for the
@@ -124,6 +156,17 @@ mod tests {
             "rust",
             "fn main() {\n    println!(<|>\"{{}}\");\n}\n",
             "invalid format string: expected `}` but string was terminated",
+        );
+    }
+
+    #[test]
+    fn a_form_stands_behind_a_colon() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn main() {\n    println!(<|>\"{.1f} of {.2}\", 2.5, 3.5);\n}\n",
+            "invalid format string: expected `}`, found `.`",
+            "fn main() {\n    println!(\"{:.1} of {:.2}\", 2.5, 3.5);\n}\n",
         );
     }
 }

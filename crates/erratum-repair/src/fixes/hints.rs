@@ -16,6 +16,8 @@ const CALLED: Factor = evidence("a function stands where its result is wanted", 
 const LISTED: Factor = evidence("the list of traits lacks some that the use needs", 4.0);
 /// Rust: the function belongs to the type.
 const OF_TYPE: Factor = evidence("the function belongs to the type", 5.0);
+/// A method that gives back its own type gives back the object.
+const ITSELF: Factor = weight("the method gives back its own type", 6.5);
 /// Rust: what is there stands where something that may be missing is wanted.
 const WRAPPED: Factor = weight("what is there is given as what may be missing", 4.0);
 /// A copy, a forced value or an attribute is seldom what was meant.
@@ -90,6 +92,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             score += OF_TYPE;
         } else if listed {
             score += LISTED;
+        } else if edits.iter().all(|edit| edit.text.trim() == "self") {
+            score += ITSELF;
         } else if suggestion.text.contains("use parentheses to call")
             && edits.iter().all(|edit| edit.text == "()")
         {

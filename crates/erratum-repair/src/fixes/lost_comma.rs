@@ -78,7 +78,9 @@ fn values(case: &Case, at: usize) -> bool {
     let starts = plain(at) || lexed.kind(at) == Some(TokenKind::Name);
     let texts =
         lexed.kind(at - 1) == Some(TokenKind::Str) && lexed.kind(at) == Some(TokenKind::Str);
-    ends && starts && (plain(at - 1) || plain(at)) && !texts
+    // A type stands behind its name there.
+    let names = case.language().parted_parameters && lexed.kind(at - 1) == Some(TokenKind::Name);
+    ends && starts && (plain(at - 1) || plain(at) || names) && !texts
 }
 
 /// Whether a bracket holds a list of values: those of a call, or the elements of one.
@@ -155,6 +157,17 @@ mod tests {
             "java",
             "class Quay {\n    void show(int berth) {\n        System.out.println(\"berth \" <|>berth);\n    }\n}\n",
             "')' expected",
+        );
+    }
+
+    #[test]
+    fn two_names_of_a_call() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program Quay;\nbegin\n  WriteLn(Boat <|>Depth(3):0:2);\nend.\n",
+            "Syntax error, \")\" expected but \"identifier DEPTH\" found",
+            "program Quay;\nbegin\n  WriteLn(Boat, Depth(3):0:2);\nend.\n",
         );
     }
 }

@@ -46,13 +46,17 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let Some((_, make)) = owner else { return };
     let line = lexed.on_line(lexed.code[case.token].line);
     for new in line.filter(|at| lexed.is(*at, "new")) {
-        let open = new + 2;
+        // The name may be one of a namespace.
+        let mut open = new + 2;
+        while lexed.is(open, "::") {
+            open += 2;
+        }
         let called = lexed.kind(new + 1) == Some(TokenKind::Name) && lexed.is(open, "(");
         let owned = lexed.before(new) == "(" && lexed.before(new - 1).ends_with('>');
         if called && !owned {
-            let text = format!("{make}{}>", lexed.word(new + 1));
-            let edit =
-                Edit::replace(case.file(), lexed.code[new].start, lexed.code[new + 1].end, text);
+            let (from, to) = (lexed.code[new].start, lexed.code[open - 1].end);
+            let typed = lexed.source.slice(lexed.code[new + 1].start, to);
+            let edit = Edit::replace(case.file(), from, to, format!("{make}{typed}>"));
             all.push(Candidate::new(MistakeId::WrongType, OWNED, vec![edit]).guess());
         }
     }

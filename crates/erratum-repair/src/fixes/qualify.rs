@@ -16,6 +16,8 @@ const ENUMERATED: Factor = weight("an enumeration has this name", 6.0);
 const OF_MODULE: Factor = weight("a module is brought in under this name", 7.0);
 /// The message says where the name stands.
 const TOLD: Factor = evidence("the message says where the name stands", 6.5);
+/// A namespace of the program declares the name.
+const DECLARES: Factor = evidence("a namespace of the program declares the name", 8.0);
 /// A name of the program is declared as something by itself, too.
 const BY_ITSELF: Factor = weight("the name is declared by itself, too", -4.0);
 
@@ -44,6 +46,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     of_module(case, all);
     told(case, all);
+    in_namespace(case, all);
     let mark = case.language().scope_mark;
     let name = case.token;
     let unknown = case.phase == Phase::Name || case.text.names.resolve(lexed, name).is_none();
@@ -92,6 +95,41 @@ fn told(case: &Case, all: &mut Vec<Candidate>) {
         }
         let edit = case.insert(lexed.code[case.token].start, format!("{owner}{mark}"));
         all.push(Candidate::new(MistakeId::MissingPrefix, TOLD, vec![edit]));
+    }
+}
+
+/// C++: a name that a namespace of the program declares, outside of it.
+fn in_namespace(case: &Case, all: &mut Vec<Candidate>) {
+    let (lexed, pairs) = (case.lexed(), &case.text.pairs);
+    let (mark, name) = (case.language().scope_mark, case.token);
+    let word = lexed.word(name);
+    // Seen with g++ 12.
+    let told = case.message.text.contains(&format!("'{word}'"));
+    let alone = !matches!(lexed.before(name), "." | "::" | "->");
+    if !case.language().is_keyword("namespace") || case.phase != Phase::Name || !told || !alone {
+        return;
+    }
+    let mut owners: Vec<String> = Vec::new();
+    let declared = case.text.names.of(word);
+    for one in declared.filter(|one| matches!(one.kind, NameKind::Type | NameKind::Function)) {
+        let blocks = std::iter::successors(pairs.block_of(lexed, one.token), |open| {
+            pairs.block_of(lexed, *open)
+        });
+        let blocks: Vec<usize> = blocks.take(16).collect();
+        let named = |open: &usize| *open > 1 && lexed.is(open - 2, "namespace");
+        let inside =
+            |open: &usize| pairs.partner_of(*open).is_some_and(|end| (*open..end).contains(&name));
+        if blocks.is_empty() || !blocks.iter().all(named) || blocks.iter().any(inside) {
+            continue;
+        }
+        let path: Vec<&str> = blocks.iter().rev().map(|open| lexed.before(*open)).collect();
+        owners.push(path.join(mark));
+    }
+    owners.sort_unstable();
+    owners.dedup();
+    for owner in owners {
+        let edit = case.insert(lexed.code[name].start, format!("{owner}{mark}"));
+        all.push(Candidate::new(MistakeId::MissingPrefix, DECLARES, vec![edit]).guess());
     }
 }
 
@@ -273,6 +311,17 @@ mod tests {
             "namespace harbour { class Tower {}; }\n\nint main() {\n    <|>Tower north;\n}\n",
             "'Tower' was not declared in this scope; did you mean 'harbour::Tower'?",
             "namespace harbour { class Tower {}; }\n\nint main() {\n    harbour::Tower north;\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_namespace_of_the_program_declares_it() {
+        check_fix(
+            &FAMILY,
+            "cpp",
+            "namespace lamps {\nstruct Entry { int hours; };\n}\nint go() {\n    const <|>Entry one{3};\n    return one.hours;\n}\n",
+            "'Entry' does not name a type",
+            "namespace lamps {\nstruct Entry { int hours; };\n}\nint go() {\n    const lamps::Entry one{3};\n    return one.hours;\n}\n",
         );
     }
 }

@@ -27,6 +27,9 @@ const AT_END: Factor = evidence("one more element stands behind the list", 8.0);
 const COMPARES: Factor = evidence("the function compares two elements", 9.0);
 
 /// A case with values outside of a choice is a class.
+/// Between what a case looks for and what it gives stands one mark.
+const CASE_ARROW: Factor = evidence("what a case gives stands behind its own arrow", 9.5);
+
 const CASE_CLASS: Factor = evidence("a case with values outside of a choice is a class", 9.5);
 
 pub(super) static FAMILY: Family = Family {
@@ -58,6 +61,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if said.contains("illegal start of simple") || said.contains("expected but") {
         loop_over_pairs(case, all);
     }
+    if said.starts_with("'=>' expected but") {
+        case_arrow(case, all);
+    }
     if said.starts_with("not found: value ") {
         function_head(case, all);
     }
@@ -86,6 +92,23 @@ fn object_pattern(case: &Case, all: &mut Vec<Candidate>) {
     if let Some(open) = open {
         let edit = Edit::delete(case.file(), lexed.code[open].start, lexed.code[open + 1].end);
         all.push(Candidate::new(MistakeId::ExtraBracket, ALONE, vec![edit]).guess());
+    }
+}
+
+/// `case (ship, all) -> ship -> all.size`: the first mark is that of the case.
+fn case_arrow(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let reported = case.token;
+    for word in line.clone().filter(|at| lexed.is(*at, "case") && *at < reported) {
+        let level = case.text.pairs.inside_of(word);
+        let own = |at: &usize| case.text.pairs.inside_of(*at) == level;
+        let mut marks = (word..line.end).filter(own);
+        let mark = marks.find(|at| matches!(lexed.word(*at), "->" | "=>"));
+        if let Some(mark) = mark.filter(|at| lexed.is(*at, "->")) {
+            let edit = case.replace_token(mark, "=>");
+            all.push(Candidate::new(MistakeId::WrongMark, CASE_ARROW, vec![edit]).guess());
+        }
     }
 }
 
@@ -342,6 +365,17 @@ mod tests {
             "object Quay {\n  val up = List(3).sortBy((<|>a, b) => a < b)\n}\n",
             "missing parameter type",
             "object Quay {\n  val up = List(3).sortWith((a, b) => a < b)\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_case_has_its_own_arrow() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  val all = Map(1 -> 2).map { case (ship, n) -> ship -> n <|>}\n}\n",
+            "'=>' expected but '}' found.",
+            "object Quay {\n  val all = Map(1 -> 2).map { case (ship, n) => ship -> n }\n}\n",
         );
     }
 }

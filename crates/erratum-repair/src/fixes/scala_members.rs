@@ -1,5 +1,5 @@
 //! Scala: what a class, a map or a number does not have as it is declared: a parameter that is meant as a member,
-//! a member that is set, `seen(port) = 3` of a map that stays as it is, `sum =+ 1`.
+//! a member that is set, `seen(port) = 3` of a map that stays as it is, `sum =+ 1`, `text = "low"` without its `def`.
 
 use super::family::{Example, Family, Phases};
 use super::{Candidate, Case};
@@ -16,11 +16,21 @@ const SET: Factor = evidence("the member is set", 9.0);
 const CHANGED: Factor = evidence("another kind of map can change", 8.0);
 /// Both marks are there, in the other order.
 const TURNED: Factor = evidence("both marks stand there in the other order", 9.5);
+/// The class above declares a method of this name.
+const DECLARED: Factor = evidence("the class above has a method of this name", 9.0);
+/// A list that grows has its own mark for one more.
+const ONE_MORE: Factor = evidence("a list that grows takes one more by its own mark", 9.0);
+/// A number is counted up with a sum.
+const COUNTED: Factor = evidence("a number is counted up with a sum", 9.5);
+/// The value has the part under its plain name.
+const PLAIN_NAME: Factor = evidence("the value has the part under its plain name", 9.0);
+/// There is no mark for powers.
+const TIMES_ITSELF: Factor = evidence("a square is a value times itself", 8.5);
 
 pub(super) static FAMILY: Family = Family {
     id: "scala-members",
     recipes: &[],
-    phases: Phases::Late,
+    phases: Phases::Any,
     within_text: false,
     propose,
     example: Example {
@@ -48,6 +58,114 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     if said.starts_with("value =") && said.contains(" is not a member of ") {
         turned(case, all);
+    }
+    if said.starts_with("expected start of definition")
+        || said.starts_with("not found: value ")
+        || said.contains("_= is not a member of ")
+    {
+        method(case, all);
+        counted(case, all);
+    }
+    if said.starts_with("type mismatch") || said.starts_with("value << is not a member of ") {
+        one_more(case, all);
+    }
+    if said.starts_with("value get") {
+        plain_name(case, all);
+    }
+    if said.starts_with("value ^ is not a member of ") {
+        squared(case, all);
+    }
+}
+
+/// `override urgent: Boolean = true`, and `text = "low"` in a class.
+fn method(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let name = line.start + usize::from(lexed.is(line.start, "override"));
+    let declares =
+        lexed.kind(name) == Some(TokenKind::Name) && matches!(lexed.word(name + 1), ":" | "=");
+    let word = lexed.word(name);
+    // A method of this name is declared elsewhere, in the class above as a rule.
+    let known = case.text.names.of(word).any(|one| lexed.before(one.token) == "def");
+    let block = case.text.pairs.inside_of(name).filter(|open| lexed.is(*open, "{"));
+    let class = block.is_some_and(|open| {
+        (case.statement_start(open)..open)
+            .any(|at| matches!(lexed.word(at), "class" | "object" | "trait"))
+    });
+    if declares && known && class {
+        let edit = case.insert(lexed.code[name].start, "def ");
+        all.push(Candidate::new(MistakeId::MissingWord, DECLARED, vec![edit]).guess());
+    }
+}
+
+/// `++count`.
+fn counted(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let mark = line.start;
+    let step = match lexed.word(mark) {
+        "++" => "+=",
+        "--" => "-=",
+        _ => return,
+    };
+    if line.len() == 2 && lexed.kind(mark + 1) == Some(TokenKind::Name) {
+        let (from, to) = (lexed.code[mark].start, lexed.code[mark + 1].end);
+        let text = format!("{} {step} 1", lexed.word(mark + 1));
+        let edit = Edit::replace(case.file(), from, to, text);
+        all.push(Candidate::new(MistakeId::ForeignMark, COUNTED, vec![edit]).guess());
+    }
+}
+
+/// `sent << signal`.
+fn one_more(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let mark = line.start + 1;
+    // Here it is no mark, and is read as two.
+    let start = lexed.code.get(mark).map_or(0, |token| token.start);
+    let doubled = &*lexed.source.slice(start, start + 2) == "<<";
+    let list = case.text.names.resolve(lexed, line.start).filter(|_| doubled);
+    let Some(list) = list else { return };
+    let said = case.statement_start(list.token)..case.statement_end(list.token) + 1;
+    if said.into_iter().any(|at| lexed.word(at).ends_with("Buffer")) {
+        let edit = Edit::replace(case.file(), start, start + 2, "+=");
+        all.push(Candidate::new(MistakeId::ForeignMark, ONE_MORE, vec![edit]).guess());
+    }
+}
+
+/// `pond.getName` where the class has `name`.
+fn plain_name(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let name = case.message.text.split(' ').nth(1).unwrap_or("");
+    let Some(rest) = name.strip_prefix("get").filter(|rest| rest.starts_with(char::is_uppercase))
+    else {
+        return;
+    };
+    let mut letters = rest.chars();
+    let first = letters.next().map(|letter| letter.to_ascii_lowercase());
+    let plain: String = first.into_iter().chain(letters).collect();
+    let mut line = lexed.on_line(lexed.code[case.token].line);
+    let at = line.find(|at| lexed.is(*at, name) && lexed.before(*at) == ".");
+    let known = case.text.names.of(&plain).next().is_some();
+    if let Some(at) = at.filter(|_| known) {
+        let called = lexed.is(at + 1, "(") && lexed.is(at + 2, ")");
+        let end = lexed.code[if called { at + 2 } else { at }].end;
+        let edit = Edit::replace(case.file(), lexed.code[at].start, end, plain);
+        all.push(Candidate::new(MistakeId::MisspeltName, PLAIN_NAME, vec![edit]).guess());
+    }
+}
+
+/// `radius ^ 2`.
+fn squared(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for mark in line.skip(1).filter(|at| lexed.is(*at, "^") && lexed.is(at + 1, "2")) {
+        if lexed.kind(mark - 1) == Some(TokenKind::Name) && lexed.before(mark - 1) != "." {
+            let (from, to) = (lexed.code[mark].start, lexed.code[mark + 1].end);
+            let text = format!("* {}", lexed.word(mark - 1));
+            let edit = Edit::replace(case.file(), from, to, text);
+            all.push(Candidate::new(MistakeId::ForeignMark, TIMES_ITSELF, vec![edit]).guess());
+        }
     }
 }
 
@@ -188,6 +306,61 @@ mod tests {
             "scala",
             "case class Boat(name: String)\nclass Pilot(name: String)\ncase class Quay(name: String)\nobject Go {\n  def go(boat: Boat) {\n    <|>boat.name = \"Gull\"\n  }\n}\n",
             "reassignment to val",
+        );
+    }
+
+    #[test]
+    fn a_method_is_declared_by_its_word() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "trait Lock {\n  def deep: Int\n}\nclass Gate extends Lock {\n  override <|>deep: Int = 3\n}\n",
+            "expected start of definition",
+            "trait Lock {\n  def deep: Int\n}\nclass Gate extends Lock {\n  override def deep: Int = 3\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_number_is_counted_up() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(): Unit = {\n    var boats = 0\n    <|>++boats\n  }\n}\n",
+            "not found: value ++",
+            "object Quay {\n  def go(): Unit = {\n    var boats = 0\n    boats += 1\n  }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_list_takes_one_more() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "object Quay {\n  def go(): Unit = {\n    val sent = ArrayBuffer[Int]()\n    sent <|><< 3\n  }\n}\n",
+            "value << is not a member of scala.collection.mutable.ArrayBuffer[Int]",
+            "object Quay {\n  def go(): Unit = {\n    val sent = ArrayBuffer[Int]()\n    sent += 3\n  }\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_part_has_its_plain_name() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "class Pond(val name: String)\nobject Quay {\n  def go(p: Pond) = p.<|>getName()\n}\n",
+            "value getName is not a member of Pond",
+            "class Pond(val name: String)\nobject Quay {\n  def go(p: Pond) = p.name\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_square_is_a_product() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "class Pond(r: Double) {\n  def area = 3.0 * r <|>^ 2\n}\n",
+            "value ^ is not a member of Double",
+            "class Pond(r: Double) {\n  def area = 3.0 * r * r\n}\n",
         );
     }
 }

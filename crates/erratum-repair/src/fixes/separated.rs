@@ -27,6 +27,9 @@ pub(super) static FAMILY: Family = Family {
 /// A type ends before the mark, and behind it a name gets one.
 const TYPED_APART: Factor = evidence("a parameter with its own type starts behind the mark", 8.5);
 
+/// The words of what has parameters.
+const HEADS: &[&str] = &["procedure", "function", "constructor", "destructor", "operator"];
+
 /// Pascal: `(boat: string, seats: integer)`: parameters of other types are parted by `;`.
 fn parameters(case: &Case, all: &mut Vec<Candidate>) {
     let (lexed, pairs) = (case.lexed(), &case.text.pairs);
@@ -36,6 +39,12 @@ fn parameters(case: &Case, all: &mut Vec<Candidate>) {
     let line = lexed.on_line(lexed.code[case.token].line);
     let apart = line.filter(|at| {
         let open = pairs.inside_of(*at).filter(|open| lexed.is(*open, "("));
+        // In a call a colon says how wide a value is shown.
+        let head = |open: usize| {
+            let line = lexed.on_line(lexed.code[open].line);
+            (line.start..open).any(|at| HEADS.contains(&lexed.word(at)))
+        };
+        let open = open.filter(|open| head(*open));
         let mark = |at: &usize| matches!(lexed.word(*at), ":" | "," | ";" | "(");
         let typed = (0..*at).rev().find(mark).is_some_and(|mark| lexed.is(mark, ":"));
         lexed.is(*at, ",") && open.is_some() && typed

@@ -80,7 +80,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 let (start, end) = (lexed.code[at].start, lexed.code[last].end);
                 let edit = Edit::replace(case.file(), start, end, *meant);
                 let score = if condition { COMPARES } else { ONE_MARK };
-                let candidate = Candidate::new(MistakeId::WrongMark, score, vec![edit]);
+                let foreign = matches!(*written, "!==" | "===");
+                let mistake = if foreign { MistakeId::ForeignMark } else { MistakeId::WrongMark };
+                let candidate = Candidate::new(mistake, score, vec![edit]);
                 all.push(if condition { candidate } else { candidate.guess() });
             }
         }

@@ -317,6 +317,7 @@ pub(super) static PASCAL: Language = Language {
         ("&&", "and"),
         ("||", "or"),
         ("->", "."),
+        ("%", "mod"),
     ],
     spelling: &[
         "IntToStr",

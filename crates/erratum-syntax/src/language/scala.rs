@@ -271,6 +271,14 @@ pub(super) static SCALA: Language = Language {
         Synonyms { elsewhere: &["empty", "is_empty", "IsEmpty"], here: &["isEmpty"] },
         Synonyms { elsewhere: &["includes", "has", "containsKey"], here: &["contains"] },
         Synonyms { elsewhere: &["ToString", "to_string"], here: &["toString"] },
+        Synonyms {
+            elsewhere: &["toUpper", "ToUpper", "upper", "to_uppercase"],
+            here: &["toUpperCase"],
+        },
+        Synonyms {
+            elsewhere: &["toLower", "ToLower", "lower", "to_lowercase"],
+            here: &["toLowerCase"],
+        },
         Synonyms { elsewhere: &["join", "Join", "joined"], here: &["mkString"] },
     ],
     scope_mark: ".",

@@ -156,7 +156,9 @@ fn is_counter(case: &Case, first: usize) -> bool {
 fn tagged(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let name = lexed.word(case.token);
-    if !case.language().directives || lexed.kind(case.token) != Some(TokenKind::Name) {
+    // C++ knows a type by its name alone.
+    let by_word = case.language().directives && !case.language().is_keyword("class");
+    if !by_word || lexed.kind(case.token) != Some(TokenKind::Name) {
         return;
     }
     let seen = case.text.names.seen.get(name).map_or(&[][..], Vec::as_slice);

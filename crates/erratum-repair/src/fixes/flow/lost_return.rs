@@ -105,8 +105,8 @@ fn gives_back(case: &Case) -> bool {
 /// A function ends with a value that goes nowhere: the word before it is lost.
 fn lost_word(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
-    // Where the last value is given back, no word says so.
-    if case.language().returns_unsaid {
+    // Where the last value is given back, no word says so; in Rust a mark behind it is one too many.
+    if case.language().returns_unsaid || case.language().borrows {
         return;
     }
     // The message stands at the name, at the type or at the end of the function.

@@ -24,6 +24,9 @@ const LACKS_CONSTRUCTOR: Factor = evidence("the value lacks the constructor of i
 /// The value is the good one of two.
 const GOOD_ONE: Factor = evidence("the value is the good one of the two", 4.5);
 
+/// The value is what went wrong.
+const WHAT_FAILED: Factor = evidence("the value is of the type of what goes wrong", 6.0);
+
 /// A function of the same library gives the value itself.
 const NEEDED: Factor = evidence("a like function gives the value itself", 8.0);
 
@@ -83,13 +86,16 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 fn perhaps(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let last = expected.rsplit(' ').next().unwrap_or(expected);
+    let wrong = expected.strip_prefix("Either ").and_then(|sides| sides.split(' ').next());
+    let failed = wrong == Some(found) && last != found;
     let constructor = match expected.split(' ').next() {
         Some("Maybe") => "Just",
+        Some("Either") if failed => "Left",
         Some("Either") => "Right",
         _ => return,
     };
-    let same =
-        last.trim_matches(')') == found.rsplit(' ').next().unwrap_or(found).trim_matches(')');
+    let same = failed
+        || last.trim_matches(')') == found.rsplit(' ').next().unwrap_or(found).trim_matches(')');
     if !same && alias(case, last).is_none_or(|meant| meant != found) {
         return;
     }
@@ -99,7 +105,8 @@ fn perhaps(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
     if !bare {
         edits.push(case.insert(lexed.code[last].end, ")"));
     }
-    all.push(Candidate::new(MistakeId::BareValue, GOOD_ONE, edits));
+    let why = if failed { WHAT_FAILED } else { GOOD_ONE };
+    all.push(Candidate::new(MistakeId::BareValue, why, edits));
 }
 
 /// What a name of the program stands for: `type Stock = Map.Map String Int`.
@@ -355,6 +362,17 @@ mod tests {
             "haskell",
             "low n = <|>Just n\n",
             "Couldn't match expected type: Tide with actual type: Maybe Tide",
+        );
+    }
+
+    #[test]
+    fn what_goes_wrong_stands_on_the_left() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "deep :: Int -> Either Problem Double\ndeep n = <|>Dry\n",
+            "Couldn't match expected type 'Either Problem Double' with actual type 'Problem'",
+            "deep :: Int -> Either Problem Double\ndeep n = Left Dry\n",
         );
     }
 }

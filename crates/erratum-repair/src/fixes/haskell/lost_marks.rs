@@ -13,6 +13,8 @@ const HEAD: Factor = evidence("the names of the head end where a function begins
 const PAIR: Factor = evidence("several values for each element stand in brackets", 9.5);
 /// Two dots stand between the ends of a range.
 const RANGE: Factor = evidence("two dots stand between the ends of a range", 9.5);
+/// A bar by itself begins a condition.
+const CONDITION: Factor = evidence("a bar by itself begins the condition of an equation", 9.0);
 
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "lost-marks",
@@ -48,7 +50,16 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     if case.phase <= Phase::Syntax {
         line.clone().for_each(|at| pair(case, at, all));
-        line.for_each(|at| arrow(case, at, all));
+        line.clone().for_each(|at| arrow(case, at, all));
+        let bar = line.start;
+        let ends = line.clone().any(|at| lexed.is(at, "="))
+            && !line.clone().any(|at| lexed.is(at, "then"));
+        if lexed.is(bar, "|") && lexed.is(bar + 1, "if") && ends {
+            let (from, to) = (lexed.code[bar + 1].start, lexed.code[bar + 1].end);
+            let to = lexed.code.get(bar + 2).map_or(to, |next| next.start);
+            let edit = Edit::delete(case.file(), from, to);
+            all.push(Candidate::new(MistakeId::ExtraWord, CONDITION, vec![edit]).guess());
+        }
     }
 }
 
@@ -140,5 +151,16 @@ mod tests {
     #[test]
     fn a_list_that_is_written_out_is_left() {
         check_no_fix(&FAMILY, "haskell", "all = [1, 2 <|>| 4]\n", "parse error on input '|'");
+    }
+
+    #[test]
+    fn a_bar_begins_a_condition() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "most a b\n  | <|>if a > b = a\n  | otherwise = b\n",
+            "parse error on input '='",
+            "most a b\n  | a > b = a\n  | otherwise = b\n",
+        );
     }
 }

@@ -39,7 +39,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     // gcc names both only in a note, or without a hole (seen with 12).
     let notes = case.message.notes.iter().map(|note| note.text.as_str());
     let quoted = notes.chain([case.message.text.as_str()]).flat_map(|text| {
-        text.split(['\'', '\u{2018}', '\u{2019}']).skip(1).step_by(2).map(str::to_owned)
+        text.split(['\'', '\u{2018}', '\u{2019}', '"']).skip(1).step_by(2).map(str::to_owned)
     });
     types.extend(quoted);
     // Seen with scalac 2.11.
@@ -55,13 +55,17 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let parts = pairs.into_iter().find_map(|(found, wanted)| {
         let bare = found.split('<').next().unwrap_or(found);
         let bare = bare.rsplit(['.', ':', ' ']).next().unwrap_or(bare);
+        let lower = if case.language().any_case { bare.to_lowercase() } else { bare.to_owned() };
+        let bare = lower.as_str();
         let parts = match tuple_parts(case, found, wanted) {
             parts if parts.is_empty() => parts_of(case, bare, wanted),
             parts => parts,
         };
         (found != wanted && !parts.is_empty()).then_some(parts)
     });
-    let (Some(parts), Some((first, last))) = (parts, value(case)) else { return };
+    let (Some(parts), Some((first, last))) = (parts, argument(case).or_else(|| value(case))) else {
+        return;
+    };
     if operand_end(case, first) != Some(last) || lexed.kind(first) != Some(TokenKind::Name) {
         return;
     }
@@ -86,6 +90,15 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// The argument that fpc 3.2 tells of by its number, at the end of the call.
+fn argument(case: &Case) -> Option<(usize, usize)> {
+    let (_, rest) = case.message.text.split_once("arg no. ")?;
+    let number: usize = rest.split(':').next()?.parse().ok()?;
+    let close = Some(case.token).filter(|at| case.lexed().is(*at, ")"))?;
+    let call = call_at(case, case.text.pairs.partner_of(close)?)?;
+    call.arguments.get(number.checked_sub(1)?).copied()
+}
+
 /// The parts of a tuple that are of a type: `_1` in Scala, `0` in Rust.
 fn tuple_parts(case: &Case, found: &str, wanted: &str) -> Vec<String> {
     let inner = found.strip_prefix('(').and_then(|rest| rest.strip_suffix(')'));
@@ -107,6 +120,13 @@ fn parts_of(case: &Case, of: &str, wanted: &str) -> Vec<String> {
     let owner = |one: &Declared| {
         let open = case.text.pairs.inside_of(one.token)?;
         let head = case.statement_start(open)..open;
+        // The parts of a class may stand in the brackets behind its name.
+        let shown = lexed.is(open, "(") && case.language().calls_elements;
+        if shown && lexed.before(open) == of && lexed.before(open - 1) == "class" {
+            let word = lexed.before(one.token);
+            return (matches!(word, "val" | "var") || head.clone().any(|at| lexed.is(at, "case")))
+                .then_some(());
+        }
         let mut types = case.text.names.of(of).filter(|one| one.kind == NameKind::Type);
         types.find(|one| head.contains(&one.token)).map(|_| ())
     };
@@ -115,7 +135,10 @@ fn parts_of(case: &Case, of: &str, wanted: &str) -> Vec<String> {
         let method = one.kind == NameKind::Function
             && lexed.is(one.token + 1, "(")
             && lexed.is(one.token + 2, ")");
-        (one.kind == NameKind::Member || method)
+        let shown = matches!(lexed.before(one.token), "val" | "var" | "(" | ",")
+            && case.text.pairs.inside_of(one.token).is_some_and(|open| lexed.is(open, "("))
+            && case.language().calls_elements;
+        (one.kind == NameKind::Member || method || shown)
             && typed.is_some_and(|typed| {
                 typed == wanted || case.language().any_case && typed.eq_ignore_ascii_case(wanted)
             })
@@ -140,6 +163,17 @@ fn parts_of(case: &Case, of: &str, wanted: &str) -> Vec<String> {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_fix, check_no_fix};
+
+    #[test]
+    fn a_part_stands_in_the_head_of_a_class() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "class Pond(val area: Double, val name: String)\nobject Quay {\n  def grade(area: Double) = area\n  def go(p: Pond) = grade(<|>p)\n}\n",
+            "type mismatch; found : Pond required: Double",
+            "class Pond(val area: Double, val name: String)\nobject Quay {\n  def grade(area: Double) = area\n  def go(p: Pond) = grade(p.area)\n}\n",
+        );
+    }
 
     #[test]
     fn a_part_of_a_structure_is_handed_on() {

@@ -4,7 +4,7 @@
 use super::found_types;
 use super::parsed::value;
 use crate::fixes::family::{Example, Family, Phases};
-use crate::fixes::shape::operand_end;
+use crate::fixes::shape::{operand_end, operand_start};
 use crate::fixes::{Candidate, Case};
 use crate::score::{Factor, weight};
 use erratum_catalogue::MistakeId;
@@ -12,6 +12,8 @@ use erratum_syntax::lex::TokenKind;
 
 /// The value may be missing, and is taken as there.
 const TAKEN_AS_THERE: Factor = weight("the value is taken as there", -1.0);
+/// The function gives it back as the value itself.
+const HANDED_ON: Factor = weight("the function says that it gives the value itself", 4.0);
 /// The same, with another value in its place.
 const ANOTHER_INSTEAD: Factor = weight("another value stands in its place", -1.0);
 
@@ -42,19 +44,33 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     else {
         return;
     };
-    let Some((first, last)) = value(case) else { return };
+    let Some((first, last)) = chain(case).or_else(|| value(case)) else { return };
     if operand_end(case, first) != Some(last) {
         return;
     }
     let end = case.lexed().code[last].end;
     let there = vec![case.insert(end, perhaps.there)];
-    all.push(Candidate::new(MistakeId::MaybeNothing, TAKEN_AS_THERE, there).guess());
+    let more = HANDED_ON.when(case.lexed().before(first) == "return");
+    let taken = TAKEN_AS_THERE + more;
+    all.push(Candidate::new(MistakeId::MaybeNothing, taken, there).guess());
     let default = case.language().defaults.iter().find(|(typed, _)| typed == wanted);
     if let Some((_, default)) = default {
         let (before, after) = perhaps.instead;
         let instead = vec![case.insert(end, format!("{before}{default}{after}"))];
         all.push(Candidate::new(MistakeId::MaybeNothing, ANOTHER_INSTEAD, instead).guess());
     }
+}
+
+/// A chain of calls that javac 17 points at by the dot of its last member or by the bracket behind that.
+fn chain(case: &Case) -> Option<(usize, usize)> {
+    let lexed = case.lexed();
+    let member = match lexed.word(case.token) {
+        "." => case.token + 1,
+        "(" => case.token.checked_sub(1)?,
+        _ => return None,
+    };
+    let first = operand_start(case, member);
+    Some((first, operand_end(case, first)?)).filter(|(_, last)| lexed.is(*last, ")"))
 }
 
 /// A member of a value that may be missing.

@@ -18,6 +18,8 @@ const NUMBER_TO_TEXT: Factor = weight("a number where a text is wanted", 0.5);
 const BORROWED: Factor = weight("a reference is wanted", 3.5);
 /// A text in quotes is lent already.
 const LITERAL_AS_IT_IS: Factor = weight("a text in quotes is lent already", 7.0);
+/// What is compared with a number is read first, as rustc proposes.
+const COMPARED: Factor = weight("what is compared with a number is read first", 6.5);
 /// A reference where a value is wanted.
 const NOT_BORROWED: Factor = weight("a reference too many", 2.5);
 /// A copy of what is lent.
@@ -95,7 +97,10 @@ pub(super) fn rust(case: &Case, all: &mut Vec<Candidate>) {
                 }
             }
             _ if expected.starts_with('&') && !found.starts_with("&") => {
-                push(MistakeId::MissingBorrow, BORROWED, wrap("&", ""))
+                push(MistakeId::MissingBorrow, BORROWED, wrap("&", ""));
+                if let Some(edit) = compared(case, &base) {
+                    push(MistakeId::MissingDereference, COMPARED, vec![edit]);
+                }
             }
             _ if found.starts_with('&') && !expected.starts_with('&') => {
                 let at = lexed.at(from);
@@ -113,7 +118,10 @@ pub(super) fn rust(case: &Case, all: &mut Vec<Candidate>) {
                 }
                 // What is no plain value cannot be moved out of what is lent: a copy is.
                 let plain = case.language().is_type(&expected) && expected != "str";
-                if plain {
+                let lent_here = lexed.is(at, "&");
+                if lent_here {
+                    // Without the mark it is the value.
+                } else if plain {
                     push(MistakeId::MissingDereference, DEREFERENCED, wrap("*", ""));
                 } else {
                     push(MistakeId::WrongArgument, COPIED, wrap("", ".clone()"));
@@ -138,6 +146,18 @@ pub(super) fn rust(case: &Case, all: &mut Vec<Candidate>) {
             unit(case, &expected, &found, all);
         }
     }
+}
+
+/// `tide > best`, where `tide` is a reference to a number and `best` a number: the star that reads the number.
+fn compared(case: &Case, base: &str) -> Option<Edit> {
+    let lexed = case.lexed();
+    let mark = lexed.at(case.range.0).checked_sub(1)?;
+    let name = mark.checked_sub(1)?;
+    let compares = matches!(lexed.word(mark), "<" | ">" | "<=" | ">=" | "==" | "!=");
+    let alone = lexed.kind(name) == Some(TokenKind::Name)
+        && !matches!(lexed.before(name), "." | "::" | "&" | "*");
+    let number = case.language().is_type(base) && !matches!(base, "str" | "bool" | "char");
+    (compares && alone && number).then(|| case.insert(lexed.code[name].start, "*"))
 }
 
 /// Takes off what makes a text of its own of one in quotes: `"Gull".to_string()`.
@@ -253,7 +273,8 @@ fn unit(case: &Case, expected: &str, found: &str, all: &mut Vec<Candidate>) {
         // Where the header is told, the last statement may be right and a value lost behind it.
         if bare || within {
             let edit = case.delete_token(close - 1);
-            all.push(Candidate::new(MistakeId::ExtraMark, score, vec![edit]));
+            let value = Candidate::new(MistakeId::ExtraMark, score, vec![edit]);
+            all.push(if bare { value } else { value.guess() });
         }
     }
 }
