@@ -260,6 +260,9 @@ impl<'a> Walk<'a> {
                 TokenKind::Keyword if self.by_layout && self.starts_statement(index) => {
                     self.drop_parentheses(index);
                 }
+                _ if self.by_layout && token.first && self.next_arm(index) => {
+                    self.drop_parentheses(index);
+                }
                 _ => {}
             }
         }
@@ -485,6 +488,21 @@ impl<'a> Walk<'a> {
             });
         // In Rust a statement may be a value inside parentheses.
         first && (starts || of_line) && self.stack.last().is_some_and(|frame| frame.open != b'{')
+    }
+
+    /// Whether the next arm of a choice starts behind one that ends with its mark: no bracket of the one before
+    /// is open there.
+    fn next_arm(&self, index: usize) -> bool {
+        let (lexed, line) = (self.lexed, self.lexed.code[index].line);
+        lexed.before(index) == ","
+            && self.stack.last().is_some_and(|frame| {
+                let opener = lexed.code[frame.token];
+                let mut before = lexed.on_line(opener.line).start..frame.token;
+                frame.open != b'{'
+                    && line > opener.line
+                    && lexed.source.indent(line) <= lexed.source.indent(opener.line)
+                    && before.any(|at| lexed.is(at, "=>"))
+            })
     }
 
     /// Rust: whether the innermost open bracket is that of an attribute, which ends with its line.

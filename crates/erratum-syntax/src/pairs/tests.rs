@@ -142,6 +142,14 @@ fn headers_and_attributes_end_with_their_line() {
 }
 
 #[test]
+fn the_next_arm_of_a_choice_ends_the_one_before() {
+    let text = "fn go() {\n    match n {\n        1 => put(\"a\", n,\n        2 -> put(\"b\", n),\n    }\n}\n";
+    assert_eq!(odd("rust", text), vec![(3, "(".to_owned(), Odd::Unclosed, vec![4])]);
+    let sound = "fn go() {\n    match n {\n        1 => put(\n            n,\n        ),\n        _ => {}\n    }\n}\n";
+    assert_eq!(odd("rust", sound), vec![]);
+}
+
+#[test]
 fn words_open_and_close_blocks() {
     let pascal = "procedure A;\nbegin\n  if x then\n  begin\n    b;\n  c;\nend;\n\nbegin\nend.\n";
     assert_eq!(odd("pascal", pascal), vec![(4, "begin".into(), Odd::Unclosed, vec![6])]);
