@@ -11,6 +11,11 @@ const RESULTS: Factor = evidence("several results stand behind the parameters", 
 /// Braces make a value of a type.
 const VALUE: Factor = evidence("braces make a value of a type", 8.5);
 
+/// What may go wrong has a type of its own.
+const OF_ERRORS: Factor = evidence("what may go wrong has a type of its own", 9.5);
+/// A value of this type is never missing, and starts so.
+const STARTS_SO: Factor = evidence("a value of this type starts so", 9.0);
+
 /// Where one result has a name, each has.
 const NAMED: Factor = evidence("where one result has a name, each has", 9.5);
 /// A name that is used behind the mark is declared by it.
@@ -38,6 +43,38 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     made(case, all);
     asked(case, all);
     named_error(case, all);
+    if case.message.text.starts_with("undefined: ") {
+        error_type(case, all);
+        no_value(case, all);
+    }
+}
+
+/// `func (s *Sloop) Advance() err {`: what may go wrong has a type of its own.
+fn error_type(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let name = case.token;
+    let result = lexed.is(name, "err")
+        && (lexed.before(name) == ")" && lexed.is(name + 1, "{")
+            || lexed.before(name) == "," && lexed.is(name + 1, ")") && lexed.is(name + 2, "{"));
+    let head = lexed.on_line(lexed.code[name].line).any(|at| lexed.is(at, "func"));
+    if result && head {
+        let edit = case.replace_token(name, "error");
+        all.push(Candidate::new(MistakeId::MisspeltName, OF_ERRORS, vec![edit]).guess());
+    }
+}
+
+/// `var best float64 = null`: a number starts with zero.
+fn no_value(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let value = case.token;
+    let nothing = matches!(lexed.word(value), "null" | "None" | "undefined" | "NULL" | "none");
+    let typed = value.checked_sub(2).filter(|_| lexed.before(value) == "=" && nothing);
+    let Some(typed) = typed else { return };
+    let start = case.language().defaults.iter().find(|(name, _)| lexed.is(typed, name));
+    if let Some((_, start)) = start {
+        let edit = case.replace_token(value, *start);
+        all.push(Candidate::new(MistakeId::ForeignWord, STARTS_SO, vec![edit]).guess());
+    }
 }
 
 /// `(seen int, error)`: where one result has a name, each has.
@@ -177,6 +214,28 @@ mod tests {
             "go",
             "package quay\n\nfunc load(a, b string<|>) ([]string, error) {\n\treturn nil, nil\n}\n",
             "syntax error: unexpected name",
+        );
+    }
+
+    #[test]
+    fn what_may_go_wrong_has_a_type() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc load() <|>err {\n\treturn nil\n}\n",
+            "undefined: err",
+            "package quay\n\nfunc load() error {\n\treturn nil\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_number_is_never_missing() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc go() {\n\tvar best float64 = <|>null\n\t_ = best\n}\n",
+            "undefined: null",
+            "package quay\n\nfunc go() {\n\tvar best float64 = 0\n\t_ = best\n}\n",
         );
     }
 }

@@ -406,13 +406,37 @@ pub(super) fn statement(lexed: &Lexed, token: usize) -> (usize, usize) {
     if lexed.kind(token) == Some(TokenKind::Directive) {
         return (token, token);
     }
-    let starts = |at: usize| lexed.divides(at - 1) || lexed.starts_line(at) || directive(lexed, at);
-    let ends =
-        |at: usize| lexed.divides(at) || lexed.starts_line(at + 1) || lexed.closes_block(at + 1);
+    let starts =
+        |at: usize| divides(lexed, at - 1) || lexed.starts_line(at) || directive(lexed, at);
+    let ends = |at: usize| divides(lexed, at) || lexed.starts_line(at + 1) || closes(lexed, at + 1);
     let first = (1..=token).rev().find(|at| starts(*at)).unwrap_or(0);
     let end = lexed.code.len().saturating_sub(1);
     let last = (token..end).find(|at| ends(*at)).unwrap_or(end);
     (behind_label(lexed, first, token), last)
+}
+
+/// Whether a token closes the block that a statement stands in.
+fn closes(lexed: &Lexed, at: usize) -> bool {
+    lexed.closes_block(at) && (!lexed.divides(at) || divides(lexed, at))
+}
+
+/// Whether statements are parted at a token. In Go the brace of a value ends none where another value follows:
+/// `return Barge{3}, nil`.
+fn divides(lexed: &Lexed, at: usize) -> bool {
+    let goes_on = lexed.language.receivers
+        && lexed.is(at, "}")
+        && lexed.is(at + 1, ",")
+        && !lexed.starts_line(at + 1);
+    // So does the one that opens it, behind the name of its type.
+    let opens = lexed.language.receivers
+        && lexed.is(at, "{")
+        && lexed.kind(at.wrapping_sub(1)) == Some(TokenKind::Name)
+        && lexed.code.get(at + 1).is_some_and(|next| !next.first)
+        && (0..at)
+            .rev()
+            .take_while(|one| lexed.code[*one].line == lexed.code[at].line)
+            .any(|one| matches!(lexed.word(one), "return" | ":=" | "=") && !lexed.is(one, "=="));
+    lexed.divides(at) && !goes_on && !opens
 }
 
 /// Where a statement starts behind the word that says who may use what follows: that word is of all that
@@ -441,7 +465,7 @@ fn whole_statement(lexed: &Lexed, pairs: &Pairs, token: usize) -> (usize, usize)
     let end = lexed.code.len().saturating_sub(1);
     let mut first = outermost;
     while first > 0
-        && (bracket(first - 1).is_some() || !lexed.divides(first - 1))
+        && (bracket(first - 1).is_some() || !divides(lexed, first - 1))
         && !lexed.starts_line(first)
         && !directive(lexed, first)
     {
@@ -449,8 +473,8 @@ fn whole_statement(lexed: &Lexed, pairs: &Pairs, token: usize) -> (usize, usize)
     }
     let mut last = outermost;
     while last < end
-        && (bracket(last).is_some() || !lexed.divides(last))
-        && (bracket(last + 1).is_some() || !lexed.closes_block(last + 1))
+        && (bracket(last).is_some() || !divides(lexed, last))
+        && (bracket(last + 1).is_some() || !closes(lexed, last + 1))
         && !lexed.starts_line(last + 1)
     {
         last += 1;
@@ -564,6 +588,14 @@ mod tests {
             each_without("rust", text, "high", |text, at| element(text, at).into_iter().collect())
                 .is_empty()
         );
+    }
+
+    #[test]
+    fn a_value_in_braces_goes_with_the_one_behind_it() {
+        let text = "package quay\n\nfunc low() (Pier, error) {\n\treturn Pier{slips: 3}, nil\n}\n";
+        for at in ["slips", "nil", "Pier{"] {
+            assert_eq!(statement_at("go", text, at), "return Pier{slips: 3}, nil", "{at}");
+        }
     }
 
     #[test]

@@ -228,6 +228,7 @@ pub(super) static GO: Language = Language {
         ("float", "float64"),
         ("boolean", "bool"),
         ("String", "string"),
+        ("str", "string"),
         ("char", "rune"),
         ("null", "nil"),
         ("Null", "nil"),
