@@ -517,8 +517,17 @@ impl<'a> Change<'a> {
             && matches!(lexed.word(self.old.start + 1), "." | "->");
         let label = lexed.before(self.old.start) == "case"
             && self.old.clone().all(|at| lexed.is(at, ".") || lexed.is(at + 1, "."));
+        // An arrow between the parameters and the body of a function says nothing where there is none.
+        let arrow = lexed.before(self.old.start) == ")" && lexed.opens_block(self.old.end) && {
+            let (first, last) = (self.old.start, self.old.end.max(1) - 1);
+            let ends = (lexed.code.get(first), lexed.code.get(last));
+            let text = |one: &Token, other: &Token| lexed.source.slice(one.start, other.end);
+            matches!(ends, (Some(a), Some(b)) if matches!(&*text(a, b), "=>" | "->"))
+        };
         match () {
-            () if doubled || marks || object || label || self.is_import() => Effect::Restores,
+            () if doubled || marks || object || label || arrow || self.is_import() => {
+                Effect::Restores
+            }
             () if call => Effect::Reinterprets,
             () => Effect::Removes,
         }

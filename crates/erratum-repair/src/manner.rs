@@ -232,8 +232,9 @@ fn rust(code: &str) -> Option<Phase> {
 fn typescript(code: &str) -> Option<Phase> {
     match number(code, "TS")? {
         1002 | 1010 | 1127 | 1160 | 1161 => Some(Phase::Lexical),
-        // The types are checked when this is found (seen with tsc 5.9).
+        // The types are checked when these are found (seen with tsc 5.9).
         1064 => None,
+        1155 | 1182 => Some(Phase::Name),
         0..2000 => Some(Phase::Syntax),
         _ => None,
     }

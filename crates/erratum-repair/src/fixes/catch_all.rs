@@ -40,6 +40,21 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let line = lexed.on_line(lexed.code[case.token].line);
+    // A word of the language can be no pattern, and is told where it stands.
+    let told = line.start;
+    let block = case.text.pairs.inside_of(told).filter(|open| lexed.opens_block(*open));
+    let of_match = block.is_some_and(|open| {
+        lexed
+            .on_line(lexed.code[open].line)
+            .take_while(|at| *at < open)
+            .any(|at| lexed.is(at, "match"))
+    });
+    let keyword = matches!(lexed.word(told), "else" | "default" | "otherwise");
+    if keyword && lexed.is(told + 1, "=>") && of_match && case.language().borrows {
+        let edit = case.replace_token(told, "_");
+        all.push(Candidate::new(MistakeId::ForeignWord, THE_REST, vec![edit]).guess());
+        return;
+    }
     let Some(word) = line.clone().find(|at| lexed.is(*at, "match")) else { return };
     let Some(open) = (word..line.end).rev().find(|at| lexed.opens_block(*at)) else { return };
     let Some(close) = case.text.pairs.partner_of(open) else { return };
@@ -103,6 +118,17 @@ mod tests {
             "rust",
             "fn go(tides: &[String]) {\n    match <|>tides[0] {\n        other => show(other),\n    }\n}\n",
             "[E0507] cannot move out of type `[String]`, a non-copy slice",
+        );
+    }
+
+    #[test]
+    fn a_word_of_the_language_is_no_pattern() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn go(n: u32) -> u32 {\n    match n {\n        1 => 2,\n        <|>else => 3,\n    }\n}\n",
+            "expected pattern, found keyword `else`",
+            "fn go(n: u32) -> u32 {\n    match n {\n        1 => 2,\n        _ => 3,\n    }\n}\n",
         );
     }
 }

@@ -11,6 +11,8 @@ use erratum_syntax::names::NameKind;
 
 /// A mark that this language does not have at all.
 const NO_SUCH_MARK: Factor = evidence("a mark of another language", 5.0);
+/// A body stands right behind the parameters.
+const BEFORE_BODY: Factor = evidence("a body stands right behind the parameters", 8.0);
 /// An arrow leads to a member only in other languages.
 const ARROW_TO_MEMBER: Factor = evidence("an arrow to a member, as another language has it", 6.0);
 /// The end of the line ends a field.
@@ -399,6 +401,14 @@ fn marks(case: &Case, line: u32, far: Factor, only: Option<&str>, all: &mut Vec<
             }
             // `<>` before a bracket names a type by what is wanted.
             if *mark == "<>" && matches!(lexed.word(end + 1), "(" | "{") {
+                continue;
+            }
+            // Between parameters and a body stands no such mark where a function has none.
+            let body = *mark == "=>" && lexed.opens_block(end + 1) && lexed.before(first) == ")";
+            if body && !language.arrow_parameters {
+                let until = lexed.code[end + 1].start;
+                let edit = Edit::delete(case.file(), start, until);
+                all.push(Candidate::new(MistakeId::ExtraMark, BEFORE_BODY, vec![edit]).guess());
                 continue;
             }
             // Between parameters and a body stands the mark of a function, in the form of here.

@@ -1,16 +1,23 @@
 //! Go: several results without their brackets, and the type of a value without the braces that make one.
 
 use super::family::{Example, Family, Phases};
-use super::shape::text_of;
+use super::shape::{function_around, text_of};
 use super::{Candidate, Case};
 use crate::score::{Factor, evidence};
 use erratum_catalogue::{MistakeId, Phase};
+use erratum_syntax::lex::TokenKind;
 
 /// The results of a function stand behind its parameters.
 const RESULTS: Factor = evidence("several results stand behind the parameters", 9.5);
 /// Braces make a value of a type.
 const VALUE: Factor = evidence("braces make a value of a type", 8.5);
 
+/// Every result is a type.
+const TWO_TYPES: Factor = evidence("two types of results stand there", 9.5);
+/// What the pointer leads to is read on the same line.
+const THROUGH: Factor = evidence("what the pointer leads to is read on the same line", 9.0);
+/// A place from the end is counted from the length.
+const FROM_END: Factor = evidence("a place from the end is counted from the length", 9.5);
 /// What may go wrong has a type of its own.
 const OF_ERRORS: Factor = evidence("what may go wrong has a type of its own", 9.5);
 /// A value of this type is never missing, and starts so.
@@ -43,9 +50,68 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     made(case, all);
     asked(case, all);
     named_error(case, all);
-    if case.message.text.starts_with("undefined: ") {
+    // Seen with go 1.19.
+    let said = &case.message.text;
+    if said.contains("return values") {
+        two_types(case, all);
+    }
+    if said.contains("in assignment") {
+        pointed(case, all);
+    }
+    if said.contains("must not be negative") {
+        from_the_end(case, all);
+    }
+    if said.starts_with("undefined: ") {
         error_type(case, all);
         no_value(case, all);
+    }
+}
+
+/// `(int error)`: two types of results, not a name and its type.
+fn two_types(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Some(function) = function_around(case, case.token) else { return };
+    let open = function.parameters_close + 1;
+    let result = lexed.is(open, "(")
+        && case.language().is_type(lexed.word(open + 1))
+        && (case.language().is_type(lexed.word(open + 2)) || lexed.is(open + 2, "error"))
+        && lexed.is(open + 3, ")");
+    if result {
+        let edit = case.insert(lexed.code[open + 1].end, ",");
+        all.push(Candidate::new(MistakeId::MissingSeparator, TWO_TYPES, vec![edit]).guess());
+    }
+}
+
+/// `p = append(*p, n)`: what the pointer leads to is given the value.
+fn pointed(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let name = line.start;
+    let given = lexed.kind(name) == Some(TokenKind::Name) && lexed.is(name + 1, "=");
+    let through = line.skip(3).any(|at| lexed.is(at, lexed.word(name)) && lexed.before(at) == "*");
+    if given && through {
+        let edit = case.insert(lexed.code[name].start, "*");
+        all.push(Candidate::new(MistakeId::MissingDereference, THROUGH, vec![edit]).guess());
+    }
+}
+
+/// `part[:-1]`: an end is counted from the length.
+fn from_the_end(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for minus in line.skip(3).filter(|at| lexed.is(*at, "-")) {
+        let close = case.text.pairs.inside_of(minus).and_then(|open| {
+            let end = case.text.pairs.partner_of(open)?;
+            (lexed.is(open, "[") && end == minus + 2).then_some(open)
+        });
+        let list = close.and_then(|open| open.checked_sub(1));
+        let Some(list) = list.filter(|at| lexed.kind(*at) == Some(TokenKind::Name)) else {
+            continue;
+        };
+        if matches!(lexed.before(minus), ":" | "[") && lexed.before(list) != "." {
+            let edit = case.insert(lexed.code[minus].start, format!("len({})", lexed.word(list)));
+            all.push(Candidate::new(MistakeId::ElementForm, FROM_END, vec![edit]).guess());
+        }
     }
 }
 
@@ -236,6 +302,39 @@ mod tests {
             "package quay\n\nfunc go() {\n\tvar best float64 = <|>null\n\t_ = best\n}\n",
             "undefined: null",
             "package quay\n\nfunc go() {\n\tvar best float64 = 0\n\t_ = best\n}\n",
+        );
+    }
+
+    #[test]
+    fn two_types_of_results_are_parted() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc load() (int error) {\n\treturn 3<|>, nil\n}\n",
+            "too many return values",
+            "package quay\n\nfunc load() (int, error) {\n\treturn 3, nil\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_pointer_leads_to_what_is_set() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc (p *Peal) Add(n Note) {\n\tp = <|>append(*p, n)\n}\n",
+            "cannot use append(*p, n) (value of type []Note) as type *Peal in assignment",
+            "package quay\n\nfunc (p *Peal) Add(n Note) {\n\t*p = append(*p, n)\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_end_is_counted_from_the_length() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package quay\n\nfunc cut(part string) string {\n\treturn part[:<|>-1]\n}\n",
+            "invalid argument: index -1 (constant of type int) must not be negative",
+            "package quay\n\nfunc cut(part string) string {\n\treturn part[:len(part)-1]\n}\n",
         );
     }
 }

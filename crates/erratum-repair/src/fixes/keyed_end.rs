@@ -9,7 +9,7 @@ use erratum_syntax::lex::TokenKind;
 
 /// Where the parts of a value have names, each has.
 const NAMELESS: Factor =
-    evidence("the parts of the value have names, and what follows has none", 7.0);
+    evidence("the parts of the value have names, and what follows has none", 9.5);
 
 pub(super) static FAMILY: Family = Family {
     id: "keyed-end",

@@ -11,6 +11,8 @@ use erratum_syntax::names::NameKind;
 /// The values of a constant array stand in round brackets.
 const ROUND: Factor =
     evidence("the values of an array that is a constant stand in round brackets", 9.5);
+/// The mark of a pointer stands before the type that it points at.
+const BEFORE_TYPE: Factor = evidence("the mark of a pointer stands before its type", 9.5);
 /// The type is a pointer already.
 const POINTER: Factor = evidence("the type is a pointer already", 9.5);
 /// A statement stands behind the mark.
@@ -59,9 +61,25 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     if case.phase <= Phase::Syntax {
         unit(case, all);
+        pointer_type(case, all);
     }
     if said.starts_with("Can't read or write variables of this type") {
         exception(case, all);
+    }
+}
+
+/// `PCrew^ = TCrew;` in a list of types: the mark stands before the type that it points at.
+fn pointer_type(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let name = lexed.on_line(lexed.code[case.token].line).start;
+    let typed = lexed.kind(name) == Some(TokenKind::Name)
+        && lexed.is(name + 1, "^")
+        && lexed.is(name + 2, "=")
+        && lexed.kind(name + 3) == Some(TokenKind::Name)
+        && lexed.is(name + 4, ";");
+    if typed {
+        let edits = vec![case.delete_token(name + 1), case.insert(lexed.code[name + 3].start, "^")];
+        all.push(Candidate::new(MistakeId::WrongOrder, BEFORE_TYPE, edits).guess());
     }
 }
 
@@ -239,6 +257,17 @@ mod tests {
             "program Quay;\nvar\n  Sum, Integer<|>;\n  N: Integer;\nbegin\nend.\n",
             "Syntax error, \":\" expected but \";\" found",
             "program Quay;\nvar\n  Sum: Integer;\n  N: Integer;\nbegin\nend.\n",
+        );
+    }
+
+    #[test]
+    fn the_mark_of_a_pointer_stands_before_its_type() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program Quay;\ntype\n  PBoat<|>^ = TBoat;\n  TBoat = record\n    Next: PBoat;\n  end;\nbegin\nend.\n",
+            "Syntax error, \"=\" expected but \"^\" found",
+            "program Quay;\ntype\n  PBoat = ^TBoat;\n  TBoat = record\n    Next: PBoat;\n  end;\nbegin\nend.\n",
         );
     }
 }

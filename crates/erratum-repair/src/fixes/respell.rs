@@ -47,6 +47,8 @@ const EACH_USE: Factor = weight("uses that change", -0.5);
 const KEYWORD_AS_NAME: Factor = weight("a keyword where a name stands", -0.8);
 /// What a form or a header calls it, too, is hardly the slip.
 const KNOWN_BESIDE: Factor = weight("files beside it know the name", 2.0);
+/// Of two words for nothing, the one that the text has.
+const STANDS_HERE: Factor = weight("the text has this word for nothing", 1.5);
 /// A word that people use elsewhere is hardly the misspelt one: from 0 to 2.
 const FAMILIAR: Factor = weight("words that stand elsewhere in the text", 1.0);
 /// A declaration is right unless something speaks against it.
@@ -520,10 +522,14 @@ fn near_names(case: &Case, token: usize, base: &Score, all: &mut Vec<Candidate>)
     });
     // `(double) sum` is more than the name of a type.
     let foreign = foreign.filter(|_| super::foreign_cast::cast_at(case, token).is_none());
+    let stands = |here: &str| lexed.code.iter().any(|token| lexed.text(token) == here);
     for (number, (_, here)) in foreign.enumerate() {
         all.push(Candidate::new(
             MistakeId::ForeignWord,
-            base.clone() + w::FOREIGN + LESS_LIKELY * number as f64,
+            base.clone()
+                + w::FOREIGN
+                + LESS_LIKELY * number as f64
+                + STANDS_HERE.when(matches!(*here, "null" | "undefined") && stands(here)),
             vec![case.replace_token(token, case.written_here(token, here))],
         ));
     }

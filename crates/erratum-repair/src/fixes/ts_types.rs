@@ -20,6 +20,13 @@ const MEMBER: Factor = evidence("a member of the enum has this text", 9.5);
 /// A value at hand is called so, and no member.
 const AT_HAND: Factor = evidence("a value at hand is called so, and no member", 9.0);
 
+/// An empty list is the value of a list.
+const EMPTY_LIST: Factor = evidence("a type stands where the value of a list belongs", 9.0);
+/// A type stands in round brackets.
+const HELD: Factor = evidence("the type of what is held stands between angle brackets", 9.0);
+/// The arrow says that it is a function.
+const BY_ARROW: Factor = evidence("the arrow says that it is a function", 9.5);
+
 pub(super) static FAMILY: Family = Family {
     id: "ts-types",
     recipes: &[],
@@ -41,6 +48,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     if case.phase <= Phase::Syntax {
         bound(case, all);
         apart(case, all);
+        empty_list(case, all);
+        headless(case, all);
     }
     // Seen with tsc 5.9.
     let said = &case.message.text;
@@ -52,8 +61,61 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     {
         member(case, all);
     }
+    if said.starts_with("This expression is not callable")
+        || said.contains("only refers to a type, but is being used as a value here")
+        || said.starts_with("Expected 0 arguments, but got 1")
+    {
+        held_type(case, all);
+    }
     if said.starts_with("Property '") && said.contains("' does not exist on type '") {
         at_hand(case, all);
+    }
+}
+
+/// `new Bus(Tide)()`: the type of what an object holds stands between angle brackets.
+fn held_type(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for word in line.filter(|at| lexed.is(*at, "new") && lexed.is(at + 2, "(")) {
+        let (typed, close) = (word + 3, word + 4);
+        let is_type = case.text.names.of(lexed.word(typed)).any(|one| one.kind == NameKind::Type);
+        if is_type && lexed.is(close, ")") && lexed.is(close + 1, "(") {
+            let edits = vec![case.replace_token(word + 2, "<"), case.replace_token(close, ">")];
+            all.push(Candidate::new(MistakeId::MismatchedBracket, HELD, edits).guess());
+        }
+    }
+}
+
+/// `const out = Tide[];`: the type of a list stands behind the name, and an empty list is its value.
+fn empty_list(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for mark in line.skip(2).filter(|at| lexed.is(*at, "=")) {
+        let (name, typed) = (mark - 1, mark + 1);
+        let list = lexed.is(typed + 1, "[") && lexed.is(typed + 2, "]");
+        let whole = matches!(lexed.word(typed + 3), ";" | "");
+        let declares = matches!(lexed.before(name), "const" | "let" | "var");
+        let named = lexed.kind(name) == Some(TokenKind::Name);
+        if declares && named && list && whole {
+            let (from, to) = (lexed.code[name].end, lexed.code[typed + 2].end);
+            let typed = lexed.source.slice(lexed.code[typed].start, to);
+            let edit = Edit::replace(case.file(), from, to, format!(": {typed} = []"));
+            all.push(Candidate::new(MistakeId::WrongMark, EMPTY_LIST, vec![edit]).guess());
+        }
+    }
+}
+
+/// `map(function(w) => w.name)`: behind an arrow stands no word for a function.
+fn headless(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    for word in line.filter(|at| lexed.is(*at, "function") && lexed.is(at + 1, "(")) {
+        let close = case.text.pairs.partner_of(word + 1).filter(|close| *close > word);
+        if close.is_some_and(|close| lexed.is(close + 1, "=>")) {
+            let (from, to) = (lexed.code[word].start, lexed.code[word + 1].start);
+            let edit = Edit::delete(case.file(), from, to);
+            all.push(Candidate::new(MistakeId::NeedlessWord, BY_ARROW, vec![edit]).guess());
+        }
     }
 }
 
@@ -218,6 +280,39 @@ mod tests {
             "type Table = { [l in Line]: string[] };\nfunction go(table: Table, line: Line) {\n  return table.<|>line;\n}\n",
             "[TS2339] Property 'line' does not exist on type 'Table'.",
             "type Table = { [l in Line]: string[] };\nfunction go(table: Table, line: Line) {\n  return table[line];\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_empty_list_has_its_type_behind_its_name() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "function go() {\n  const out = Tide[<|>];\n  return out;\n}\n",
+            "[TS1011] An element access expression should take an argument.",
+            "function go() {\n  const out: Tide[] = [];\n  return out;\n}\n",
+        );
+    }
+
+    #[test]
+    fn an_arrow_needs_no_word() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "const names = boats.map(function(b) <|>=> b.name);\n",
+            "[TS1005] '{' expected.",
+            "const names = boats.map((b) => b.name);\n",
+        );
+    }
+
+    #[test]
+    fn what_an_object_holds_stands_between_angle_brackets() {
+        check_fix(
+            &FAMILY,
+            "typescript",
+            "interface Tide { deep: number }\nclass Bus<T> { all: T[] = []; }\nconst bus = new Bus<|>(Tide)();\n",
+            "[TS2349] This expression is not callable.",
+            "interface Tide { deep: number }\nclass Bus<T> { all: T[] = []; }\nconst bus = new Bus<Tide>();\n",
         );
     }
 }

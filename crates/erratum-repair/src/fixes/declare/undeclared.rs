@@ -62,6 +62,22 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
 }
 
+/// Go: `peal, ok = t.peals[name]`, where nothing declares the names.
+fn several(case: &Case, first: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let Declaring::Mark(mark) = case.language().declaring else { return };
+    let mut at = first;
+    while lexed.kind(at) == Some(TokenKind::Name) && lexed.is(at + 1, ",") {
+        at += 2;
+    }
+    let names = (first..=at).step_by(2);
+    let unknown = names.into_iter().all(|at| case.text.names.resolve(lexed, at).is_none());
+    if at > first && lexed.kind(at) == Some(TokenKind::Name) && lexed.is(at + 1, "=") && unknown {
+        let edit = case.replace_token(at + 1, mark);
+        all.push(Candidate::new(MistakeId::WrongMark, DECLARING_MARK, vec![edit]));
+    }
+}
+
 /// A name that is given a value without ever having been declared.
 fn undeclared(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
@@ -80,6 +96,9 @@ fn undeclared(case: &Case, all: &mut Vec<Candidate>) {
     let assigned = lexed.is(first + 1, "=") || lexed.is(first + 1, ":=");
     if !case.language().variable_section.is_empty() {
         pascal_variable(case, name, assigned.then_some(first), all);
+    }
+    if starts && !assigned {
+        several(case, first, all);
     }
     if !starts || !assigned {
         return;
@@ -289,6 +308,17 @@ fn declared_before(case: &Case, name: &str, call: usize, all: &mut Vec<Candidate
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_among, check_fix, check_no_fix};
+
+    #[test]
+    fn several_names_are_declared_at_once() {
+        check_fix(
+            &FAMILY,
+            "go",
+            "package main\n\nfunc main() {\n	<|>tide, ok = read()\n	println(tide, ok)\n}\n",
+            "undefined: tide",
+            "package main\n\nfunc main() {\n	tide, ok := read()\n	println(tide, ok)\n}\n",
+        );
+    }
 
     #[test]
     fn go_declares_with_its_mark() {

@@ -76,6 +76,8 @@ pub(super) fn value(case: &Case) -> Option<(usize, usize)> {
     let line = lexed.on_line(lexed.code[case.token].line);
     let typed = |at: usize| case.text.names.declared.iter().any(|d| d.token == at);
     let mut first = case.token;
+    // tsc 5.9 points at the word that gives the value back.
+    first += usize::from(lexed.is(first, "return"));
     let mark = (first + 1..line.end).find(|at| lexed.is(*at, "="));
     if lexed.is(first + 1, "=") {
         first += 2;
