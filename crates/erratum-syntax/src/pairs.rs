@@ -490,11 +490,12 @@ impl<'a> Walk<'a> {
         first && (starts || of_line) && self.stack.last().is_some_and(|frame| frame.open != b'{')
     }
 
-    /// Whether the next arm of a choice starts behind one that ends with its mark: no bracket of the one before
+    /// Rust: whether the next arm of a choice starts behind one that ends with its mark: no bracket of the one before
     /// is open there.
     fn next_arm(&self, index: usize) -> bool {
         let (lexed, line) = (self.lexed, self.lexed.code[index].line);
-        lexed.before(index) == ","
+        lexed.language.borrows
+            && lexed.before(index) == ","
             && self.stack.last().is_some_and(|frame| {
                 let opener = lexed.code[frame.token];
                 let mut before = lexed.on_line(opener.line).start..frame.token;

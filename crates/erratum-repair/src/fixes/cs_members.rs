@@ -107,9 +107,10 @@ fn last_name(case: &Case, all: &mut Vec<Candidate>) {
 /// `yield boat;`.
 fn handed_out(case: &Case, at: usize, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
+    // Java has the word without the other one.
     if lexed.is(at, "yield")
+        && lexed.language.is_keyword("foreach")
         && matches!(lexed.kind(at + 1), Some(TokenKind::Name | TokenKind::Number | TokenKind::Str))
-        && lexed.language.new_object == "new "
         && !lexed.is(at + 2, "=")
     {
         let edit = case.insert(lexed.code[at].end, " return");

@@ -44,6 +44,10 @@ enum Form {
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[case.token].line);
+    // What the program declares may take what it likes.
+    if case.text.names.of("get").next().is_some() {
+        return;
+    }
     for (_, method, form) in FORMS.iter().filter(|(said, ..)| case.message.text.contains(said)) {
         for name in line.clone().filter(|at| lexed.is(*at, method) && lexed.before(*at) == ".") {
             let close = case.text.pairs.partner_of(name + 1).filter(|_| lexed.is(name + 1, "("));
