@@ -234,7 +234,7 @@ fn typescript(code: &str) -> Option<Phase> {
         1002 | 1010 | 1127 | 1160 | 1161 => Some(Phase::Lexical),
         // The types are checked when these are found (seen with tsc 5.9).
         1064 => None,
-        1155 | 1182 => Some(Phase::Name),
+        1155 | 1182 | 1246 => Some(Phase::Name),
         0..2000 => Some(Phase::Syntax),
         _ => None,
     }

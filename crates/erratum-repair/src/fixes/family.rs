@@ -176,6 +176,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::taken_self::FAMILY,
     &super::template_arguments::FAMILY,
     &super::scala_values::FAMILY,
+    &super::ts_members::FAMILY,
     &super::ts_types::FAMILY,
     &super::tuple_result::FAMILY,
     &super::set_from_parameter::FAMILY,

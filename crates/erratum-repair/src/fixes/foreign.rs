@@ -418,6 +418,10 @@ fn marks(case: &Case, line: u32, far: Factor, only: Option<&str>, all: &mut Vec<
             let mended = Candidate::new(MistakeId::ForeignMark, NO_SUCH_MARK + far, vec![edit]);
             // A case may also have the older mark.
             let of_case = matches!(lexed.word(lexed.on_line(line).start), "case" | "default");
+            // No case of TypeScript has the mark of a function.
+            if of_case && here == "=>" && language.object_required {
+                continue;
+            }
             all.push(if of_case { mended.guess() } else { mended });
         }
     }

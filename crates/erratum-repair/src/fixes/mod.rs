@@ -267,6 +267,7 @@ mod told_word;
 mod trailing_word;
 mod trait_object;
 mod truth;
+mod ts_members;
 mod ts_types;
 mod tuple_result;
 mod turned;
