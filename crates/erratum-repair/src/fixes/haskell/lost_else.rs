@@ -11,8 +11,13 @@ use erratum_syntax::lex::TokenKind;
 const THE_OTHER: Factor = evidence("the other of two values that are compared is left", 8.0);
 /// The line below gives the other value.
 const BELOW: Factor = evidence("the line below gives the value of the other case", 8.5);
+/// An action has nothing to do in the other case.
+const NOTHING: Factor = evidence("an action has nothing to do in the other case", 8.0);
 /// An empty value of the same kind.
 const EMPTY: Factor = weight("an empty value of the kind that the other case gives", 0.5);
+
+/// The names of actions that give nothing.
+const ACTS: &[&str] = &["putStrLn", "putStr", "print", "mapM_", "forM_", "return", "pure"];
 
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "lost-else",
@@ -38,6 +43,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let word = |at: &usize| matches!(lexed.word(*at), "then" | "else");
     let Some(then) = (0..end).rev().find(word).filter(|at| lexed.is(*at, "then")) else { return };
     on_next_line(case, then, all);
+    below(case, then, all);
     let line = lexed.on_line(lexed.code[then].line);
     let Some(start) = (0..then).rev().find(|at| lexed.is(*at, "if")) else { return };
     let last = line.end - 1;
@@ -84,6 +90,27 @@ fn on_next_line(case: &Case, then: usize, all: &mut Vec<Candidate>) {
     }
 }
 
+/// `if late then` with its actions below it, and nothing for the other case.
+fn below(case: &Case, then: usize, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[then].line);
+    let several = lexed.is(then + 1, "do");
+    let (start, first) = (line.start, then + 1 + usize::from(several));
+    let acts = several || ACTS.contains(&lexed.word(first));
+    if !lexed.is(start, "if") || first < line.end || !acts {
+        return;
+    }
+    let deep = lexed.source.indent(lexed.code[start].line);
+    // What is set in deeper goes with it.
+    let body = (first..lexed.code.len()).take_while(|at| {
+        !lexed.code[*at].first || lexed.source.indent(lexed.code[*at].line) > deep
+    });
+    let Some(last) = body.last() else { return };
+    let blanks = lexed.source.indent_text(lexed.code[start].line);
+    let edit = case.insert(lexed.code[last].end, format!("\n{blanks}  else return ()"));
+    all.push(Candidate::new(MistakeId::LostElse, NOTHING, vec![edit]).guess());
+}
+
 /// The other of two values that a condition compares, where one of them is given.
 fn left(case: &Case, start: usize, then: usize, first: usize, last: usize) -> Option<String> {
     let lexed = case.lexed();
@@ -105,11 +132,10 @@ fn left(case: &Case, start: usize, then: usize, first: usize, last: usize) -> Op
 /// An empty value of the kind that the other case gives.
 fn empty(case: &Case, first: usize, given: &str) -> Option<&'static str> {
     let lexed = case.lexed();
-    let acts = ["putStrLn", "putStr", "print", "mapM_", "forM_", "return", "pure"];
     match lexed.kind(first) {
         Some(TokenKind::Str) => Some("\"\""),
         Some(TokenKind::Number) => Some("0"),
-        _ if acts.contains(&lexed.word(first)) => Some("return ()"),
+        _ if ACTS.contains(&lexed.word(first)) => Some("return ()"),
         _ if given.starts_with("Just ") => Some("Nothing"),
         _ if given == "True" => Some("False"),
         _ if given == "False" => Some("True"),
@@ -133,6 +159,17 @@ mod tests {
             "main :: IO ()\nmain = do\n  if 3 > 2 then putStrLn \"low\"\n  <|>print 3\n",
             SAID,
             "main :: IO ()\nmain = do\n  if 3 > 2 then putStrLn \"low\" else return ()\n  print 3\n",
+        );
+    }
+
+    #[test]
+    fn actions_below_the_condition() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "main :: IO ()\nmain = do\n  if 3 > 2 then\n    putStrLn \"low\"\n  <|>print 3\n",
+            SAID,
+            "main :: IO ()\nmain = do\n  if 3 > 2 then\n    putStrLn \"low\"\n    else return ()\n  print 3\n",
         );
     }
 
