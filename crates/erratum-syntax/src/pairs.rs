@@ -321,6 +321,12 @@ impl<'a> Walk<'a> {
         if self.by_layout && self.lexed.language.attributes && self.in_attribute() {
             self.drop_parentheses(index);
         }
+        // Where the layout ends what is declared, no bracket reaches into the next declaration.
+        if self.by_layout && self.lexed.language.layout && indent == 0 {
+            while !self.stack.is_empty() && token.kind != TokenKind::Close {
+                self.leave_open(index);
+            }
+        }
         // Inside parentheses a line goes on with a statement that began further up.
         let inner = self.stack.last().filter(|frame| frame.open != b'{');
         // So does one without them that starts with a mark, or stands below one that ends with it.

@@ -150,6 +150,12 @@ fn the_next_arm_of_a_choice_ends_the_one_before() {
 }
 
 #[test]
+fn no_bracket_reaches_into_the_next_declaration() {
+    let text = "low = sum (map (+ 1) [1, 2]\n\nhigh = 3\nmain = do\n  print (low)\n";
+    assert_eq!(odd("haskell", text), vec![(1, "(".to_owned(), Odd::Unclosed, vec![3])]);
+}
+
+#[test]
 fn words_open_and_close_blocks() {
     let pascal = "procedure A;\nbegin\n  if x then\n  begin\n    b;\n  c;\nend;\n\nbegin\nend.\n";
     assert_eq!(odd("pascal", pascal), vec![(4, "begin".into(), Odd::Unclosed, vec![6])]);
