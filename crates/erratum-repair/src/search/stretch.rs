@@ -427,7 +427,7 @@ fn divides(lexed: &Lexed, at: usize) -> bool {
         && lexed.is(at, "}")
         && lexed.is(at + 1, ",")
         && !lexed.starts_line(at + 1);
-    // So does the one that opens it, behind the name of its type.
+    // Nor does the one that opens such a value, behind the name of its type.
     let opens = lexed.language.receivers
         && lexed.is(at, "{")
         && lexed.kind(at.wrapping_sub(1)) == Some(TokenKind::Name)
@@ -435,7 +435,7 @@ fn divides(lexed: &Lexed, at: usize) -> bool {
         && (0..at)
             .rev()
             .take_while(|one| lexed.code[*one].line == lexed.code[at].line)
-            .any(|one| matches!(lexed.word(one), "return" | ":=" | "=") && !lexed.is(one, "=="));
+            .any(|one| matches!(lexed.word(one), "return" | ":=" | "="));
     lexed.divides(at) && !goes_on && !opens
 }
 

@@ -118,12 +118,11 @@ pub(super) fn rust(case: &Case, all: &mut Vec<Candidate>) {
                 }
                 // What is no plain value cannot be moved out of what is lent: a copy is.
                 let plain = case.language().is_type(&expected) && expected != "str";
+                // What is lent right here is the value without the mark.
                 let lent_here = lexed.is(at, "&");
-                if lent_here {
-                    // Without the mark it is the value.
-                } else if plain {
+                if plain && !lent_here {
                     push(MistakeId::MissingDereference, DEREFERENCED, wrap("*", ""));
-                } else {
+                } else if !lent_here {
                     push(MistakeId::WrongArgument, COPIED, wrap("", ".clone()"));
                 }
             }
