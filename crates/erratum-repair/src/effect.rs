@@ -266,7 +266,7 @@ fn translates(lexed: &Lexed, edit: &Edit) -> Effect {
     // Where all numbers are of one type, no other can be meant.
     let usual = &language.usual;
     let only = usual.whole == usual.real && new == usual.whole;
-    // Two names of the one type of texts.
+    // Two names of the one type of texts; which of its forms is meant, the text does not say.
     let bare = |typed: &'static str| typed.trim_start_matches("const ");
     let texts = matches!(&*old.to_lowercase(), "string" | "str") && new == bare(usual.text);
     // `printf` ends no line, and `println` does.
@@ -275,7 +275,8 @@ fn translates(lexed: &Lexed, edit: &Edit) -> Effect {
         word.ends_with("ln") || word.ends_with("line") || word == "log"
     };
     match () {
-        () if typed && !only && !same(&old) && !texts => Effect::Redeclares,
+        () if texts && !same(&old) => Effect::Converts,
+        () if typed && !only && !same(&old) => Effect::Redeclares,
         () if ends_line(&old) != ends_line(new) => Effect::Reinterprets,
         () => Effect::Restores,
     }

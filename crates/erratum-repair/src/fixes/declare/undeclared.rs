@@ -74,7 +74,7 @@ fn several(case: &Case, first: usize, all: &mut Vec<Candidate>) {
     let unknown = names.into_iter().all(|at| case.text.names.resolve(lexed, at).is_none());
     if at > first && lexed.kind(at) == Some(TokenKind::Name) && lexed.is(at + 1, "=") && unknown {
         let edit = case.replace_token(at + 1, mark);
-        all.push(Candidate::new(MistakeId::WrongMark, DECLARING_MARK, vec![edit]));
+        all.push(Candidate::new(MistakeId::WrongMark, DECLARING_MARK, vec![edit]).guess());
     }
 }
 
