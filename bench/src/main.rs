@@ -12,6 +12,7 @@ mod sample;
 mod score;
 mod sound;
 mod speed;
+mod spoil;
 mod stream;
 mod tally;
 mod written;
@@ -38,6 +39,8 @@ enum Command {
     Score(score::Options),
     /// Score programs that were written wrong by hand
     Written(written::Options),
+    /// How much a line that nobody can read hides of the rest
+    Spoil(spoil::Options),
     /// Score mistakes of every day, one at a time
     Everyday(everyday::Options),
     /// How many messages there are words for
@@ -70,6 +73,7 @@ fn main() -> Result<(), Box<dyn Error>> {
     match Cli::parse().command {
         Command::Score(options) => score::run(&options),
         Command::Written(options) => written::run(&options),
+        Command::Spoil(options) => spoil::run(&options),
         Command::Everyday(options) => everyday::run(&options),
         Command::Known(options) => known::run(&options),
         Command::Speed(options) => speed::run(&options),

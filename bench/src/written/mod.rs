@@ -199,13 +199,14 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
     );
     let mut all = Counts::default();
     for language in LANGUAGES {
-        let folder = Path::new(env!("CARGO_MANIFEST_DIR")).join("written").join(language.id);
+        let folder = folder(language);
         let wanted = options.language.as_deref().is_none_or(|wanted| wanted == language.id);
         if !wanted || !folder.is_dir() {
             continue;
         }
         let mut counts = Counts::default();
-        for path in programs(&folder, options)? {
+        let held = (!options.check).then_some(options.held_back);
+        for path in programs(&folder, held, options.only.as_deref())? {
             let text = fs::read_to_string(&path)?;
             let name =
                 path.file_name().map(|n| n.to_string_lossy().into_owned()).unwrap_or_default();
@@ -250,14 +251,26 @@ pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
     Ok(())
 }
 
-/// The programs of a language, in order.
-fn programs(folder: &Path, options: &Options) -> Result<Vec<PathBuf>, Box<dyn Error>> {
+/// Where the programs of a language are.
+pub fn folder(language: &Language) -> PathBuf {
+    Path::new(env!("CARGO_MANIFEST_DIR")).join("written").join(language.id)
+}
+
+/// The programs of a folder, in order: the held-back ones, the others, or all; and only those whose
+/// path contains a text.
+///
+/// # Errors
+/// When the folder cannot be read.
+pub fn programs(
+    folder: &Path,
+    held: Option<bool>,
+    only: Option<&str>,
+) -> Result<Vec<PathBuf>, Box<dyn Error>> {
     let mut all: Vec<PathBuf> = fs::read_dir(folder)?.flatten().map(|entry| entry.path()).collect();
     all.sort();
     let picked = all.into_iter().filter(|path| {
-        let named = |part: &String| path.to_string_lossy().contains(part.as_str());
-        (options.check || held_back(path) == options.held_back)
-            && options.only.as_ref().is_none_or(named)
+        let named = |part: &str| path.to_string_lossy().contains(part);
+        held.is_none_or(|held| held_back(path) == held) && only.is_none_or(named)
     });
     Ok(picked.collect())
 }

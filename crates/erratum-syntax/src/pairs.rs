@@ -321,9 +321,11 @@ impl<'a> Walk<'a> {
         if self.by_layout && self.lexed.language.attributes && self.in_attribute() {
             self.drop_parentheses(index);
         }
-        // Where the layout ends what is declared, no bracket reaches into the next declaration.
-        if self.by_layout && self.lexed.language.layout && indent == 0 {
-            while !self.stack.is_empty() && token.kind != TokenKind::Close {
+        // Where the layout ends what is declared and each step, no bracket reaches into the next one.
+        if self.by_layout && self.lexed.language.layout && token.kind != TokenKind::Close {
+            let ends =
+                |frame: &Frame| indent == 0 || indent <= frame.base && token.kind != TokenKind::Op;
+            while self.stack.last().is_some_and(ends) {
                 self.leave_open(index);
             }
         }

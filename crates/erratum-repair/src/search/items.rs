@@ -47,6 +47,13 @@ pub(super) fn items(text: &Text, token: usize) -> Vec<Stretch> {
         let own = column(first);
         let next = starts[row + 1..].iter().find(|at| column(**at) <= own);
         let last = next.map_or(lexed.code.len(), |next| *next).saturating_sub(1);
+        // What a signature says, the compiler finds by itself; no value stands in it.
+        if is_signature(lexed, first, last) {
+            all.push(Stretch::of(first, last));
+            if own == 0 {
+                return all;
+            }
+        }
         let mut depth = 0;
         let bound = (first..token).find(|at| {
             match lexed.kind(*at) {
@@ -80,6 +87,18 @@ pub(super) fn items(text: &Text, token: usize) -> Vec<Stretch> {
         };
         row = outer;
     }
+}
+
+/// Whether an item says of which type names are: `low, high :: Int`.
+fn is_signature(lexed: &Lexed, first: usize, last: usize) -> bool {
+    let small =
+        |at: usize| lexed.word(at).starts_with(|one: char| one.is_lowercase() || one == '_');
+    let name = |at: usize| lexed.kind(at) == Some(TokenKind::Name) && small(at);
+    let mut at = first;
+    while name(at) && lexed.is(at + 1, ",") {
+        at += 2;
+    }
+    lexed.language.applies_bare && name(at) && at < last && lexed.is(at + 1, "::")
 }
 
 /// What may stand in the place of a line: a value, unless the line goes on with what stands above it.
