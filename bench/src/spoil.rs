@@ -1,7 +1,8 @@
 //! `spoil`: how much a line that nobody can read hides of the rest.
 //!
 //! A sound program gets one mistake that only its names or types show. Then each of its other lines is
-//! spoilt in turn, with marks that no line has: is the mistake still told?
+//! spoilt in turn, with marks that no line has: is the mistake still told, and nothing on the lines that
+//! have none?
 
 use crate::written::{self, Marked};
 use clap::Args;
@@ -42,10 +43,10 @@ pub struct Options {
     /// Compiles that a search may take
     #[arg(long, value_name = "N", default_value_t = 40)]
     compiles: usize,
-    /// Print each line that hides the mistake
+    /// Print each line that hides the mistake, or behind which one is told where there is none
     #[arg(long)]
     missed: bool,
-    /// Write each text in which the mistake is not told below this folder
+    /// Write each such text below this folder
     #[arg(long, value_name = "FOLDER")]
     texts: Option<PathBuf>,
 }
@@ -59,11 +60,13 @@ enum Late {
     Type,
 }
 
-/// How many lines were spoilt, and behind how many the mistake was told.
+/// How many lines were spoilt, behind how many the mistake was told, and how many mistakes were told on
+/// lines that have none.
 #[derive(Clone, Copy, Default)]
 struct Tally {
     spoilt: usize,
     told: usize,
+    wrong: usize,
 }
 
 pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
@@ -101,7 +104,7 @@ fn measure(language: &'static Language, options: &Options) -> Result<(), Box<dyn
     }
     print!("{:<12} {count:>8}", language.id);
     for tally in tallies.iter().flatten() {
-        print!(" {:>18}", format!("{} of {}", tally.told, tally.spoilt));
+        print!(" {:>18}", format!("{} of {}, {}", tally.told, tally.spoilt, tally.wrong));
     }
     println!();
     Ok(())
@@ -154,14 +157,18 @@ fn spoil(
             tally.spoilt += 1;
             let spoilt = edited(text, edit)?;
             let lines = told(&spoilt, language, options)?;
-            if lines.contains(&line) {
-                tally.told += 1;
+            let is_told = lines.contains(&line);
+            let wrong = lines.iter().filter(|one| **one != line && **one != token.line).count();
+            tally.told += usize::from(is_told);
+            tally.wrong += wrong;
+            if is_told && wrong == 0 {
                 continue;
             }
             if options.missed {
                 let shown = text.line_text(token.line).trim().to_owned();
                 let (name, spoilt) = (text.name(), token.line);
-                println!("{name}:{spoilt}: {shown} {marks} (hides line {line}: {lines:?})");
+                let what = if is_told { "beside" } else { "hides" };
+                println!("{name}:{spoilt}: {shown} {marks} ({what} line {line}: {lines:?})");
             }
             if let Some(folder) = &options.texts {
                 let own = folder.join(format!("{}-{}", token.line, tally.spoilt));

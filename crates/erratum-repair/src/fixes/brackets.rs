@@ -36,6 +36,8 @@ const EACH_START: Factor = weight("a further place for the opening", -0.5);
 const PARAMETERS: Factor = weight("the parameters end before the arrow", 2.0);
 /// People forget to close rather than open by mistake.
 const SURPLUS_OPENING: Factor = weight("an opening bracket is seldom surplus", -1.0);
+/// Behind a bracket at the end of its line stands nothing that it could hold.
+const HOLDS_NOTHING: Factor = weight("the bracket holds nothing there", 3.0);
 /// The lost opening of a bracket that starts its line may be far above.
 const FAR_OPENING: Factor = weight("the opening may be many lines above", -0.5);
 /// Of two brackets that do not fit, the first is the wrong one more seldom.
@@ -334,6 +336,7 @@ fn lost_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let close = closing(lexed, odd.token);
     let mut redundant = false;
+    let hangs = hangs(case, odd.token);
     for before in &odd.before {
         let token = lexed.code.get(*before);
         // `push((a, b),`: a list does not end with a comma on its line.
@@ -346,7 +349,8 @@ fn lost_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
         let score = w::INSERT
             + w::PAIRS_MENDED
             + w::LAYOUT_PLACE / 2.0
-            + w::DOUBLED_PAIR.when(doubles(case, odd.token, place));
+            + w::DOUBLED_PAIR.when(doubles(case, odd.token, place))
+            - HOLDS_NOTHING.when(hangs);
         let edit = case.insert(at, close);
         all.push(Candidate::new(MistakeId::MissingBracket, score.clone(), vec![edit]));
         if lexed.is(odd.token.wrapping_sub(2), "fn")
@@ -376,8 +380,22 @@ fn lost_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
         let edit = case.insert(lexed.code[last].end, close);
         all.push(Candidate::new(MistakeId::MissingBracket, score, vec![edit]));
     }
-    let score = w::DELETE + w::PAIRS_MENDED + SURPLUS_OPENING - w::DOUBLED_PAIR.when(redundant);
+    let score = w::DELETE + w::PAIRS_MENDED + SURPLUS_OPENING + HOLDS_NOTHING.when(hangs)
+        - w::DOUBLED_PAIR.when(redundant);
     all.push(Candidate::new(MistakeId::ExtraBracket, score, vec![case.delete_token(odd.token)]));
+}
+
+/// Whether a bracket at the end of its line stands behind a whole statement, or before what no value starts
+/// with: `Port::new(); (`.
+fn hangs(case: &Case, open: usize) -> bool {
+    let lexed = case.lexed();
+    let last = lexed.code.get(open + 1).is_none_or(|next| next.first);
+    let before = open.wrapping_sub(1);
+    let behind_whole = open > 0
+        && !lexed.code[open].first
+        && (lexed.divides(before) || lexed.kind(before) == Some(TokenKind::Open));
+    let goes_on = matches!(lexed.word(open + 1), "." | "," | ";" | "?." | "{" | "}");
+    last && (behind_whole || goes_on)
 }
 
 /// The word that starts the next part of a choice in whose part a bracket is open: `if (a) f(x else y`.
@@ -564,6 +582,24 @@ mod tests {
             "int up(int t) {\n    return rise(t<|>;\n}\n",
             "expected ')' before ';' token",
             "int up(int t) {\n    return rise(t);\n}\n",
+        );
+    }
+
+    #[test]
+    fn a_bracket_behind_a_whole_statement_goes() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn moor() {\n    let port = Port::new();(\n    port.low(3);\n<|>}\n",
+            "mismatched closing delimiter: `}`",
+            "fn moor() {\n    let port = Port::new();\n    port.low(3);\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "rust",
+            "fn moor() {\n    quay(\n        .low(3);\n<|>}\n",
+            "mismatched closing delimiter: `}`",
+            "fn moor() {\n    quay\n        .low(3);\n}\n",
         );
     }
 

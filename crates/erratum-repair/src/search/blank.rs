@@ -72,6 +72,9 @@ pub(super) fn blank_out(
         let copy = Copy { stretch: &stretch, edits: &edits, program: &program };
         let Some(left) = copy.left(case, setting, &report, &difference) else { continue };
         let reads_to = left.iter().map(|one| one.place).min();
+        if stretch.alone && reads_to.is_some() {
+            continue;
+        }
         let end = lexed.code[stretch.last].end;
         let reads_on = early && (stretch.pairs(lexed) || lexed.language.layout);
         let beats = |to: usize| furthest.as_ref().is_none_or(|(best, _)| to > *best);

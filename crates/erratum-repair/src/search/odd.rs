@@ -91,6 +91,27 @@ pub(super) fn line_of(lexed: &Lexed, token: usize) -> Stretch {
     Stretch::of(first, last).over(range)
 }
 
+/// What stands on the line of a token from there on, up to what ends the statement or opens a block: what
+/// stands before it may be whole. Nothing that is whole ends with marks: those may go with it. Whatever its
+/// brackets pair with, nothing may be left to say without it.
+pub(super) fn rest_of_line(lexed: &Lexed, token: usize) -> Vec<Stretch> {
+    let line = lexed.on_line(lexed.code[token].line);
+    let ends = |at: usize| {
+        let terminator = lexed.language.terminator;
+        lexed.opens_block(at) || !terminator.is_empty() && lexed.is(at, terminator)
+    };
+    let Some(last) = (token..line.end).rev().find(|at| !ends(*at)) else { return Vec::new() };
+    let mark = |at: &usize| lexed.kind(*at) == Some(TokenKind::Op) && !ends(*at);
+    let marks = (line.start..token).rev().take_while(mark).count();
+    let mut firsts = vec![token, token - marks];
+    firsts.dedup();
+    let part = |first: usize| {
+        let range = (lexed.code[first].start, lexed.code[last].end);
+        Stretch::of(first, last).over(range).alone()
+    };
+    firsts.into_iter().filter(|first| *first > line.start).map(part).collect()
+}
+
 /// How many brackets without a partner are tried one by one.
 const ODD: usize = 3;
 

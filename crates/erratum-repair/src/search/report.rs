@@ -23,7 +23,7 @@ use crate::explain::{Explained, explain};
 use crate::fixes::{Candidate, Case, Certainty};
 use crate::message::{Message, Place};
 use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Verdict};
-use erratum_catalogue::{Captures, MistakeId};
+use erratum_catalogue::{Captures, MistakeId, Phase};
 use erratum_syntax::edit::{self, Edit};
 use erratum_syntax::names::NameKind;
 use erratum_syntax::newer;
@@ -406,9 +406,14 @@ impl Teller<'_, '_> {
             matches!(candidate.mistake, MistakeId::NotAccessible | MistakeId::FixedValue)
                 && candidate.edits.iter().all(|edit| edit.start != edit.end)
         };
-        let placed = draft
-            .part
-            .filter(|(_, candidate)| part.is_some() || !whole_line(candidate) && !shows(candidate));
+        // Where several changes together are not likely, the first of them is no better a place than the
+        // one that was reported.
+        let several = diagnosis.phase <= Phase::Syntax
+            && draft.step.taken().is_some_and(|taken| !taken.candidate.then.is_empty());
+        let placed = draft.part.filter(|(_, candidate)| {
+            // A value that may be missing is that where it stands, whatever may be declared instead.
+            part.is_some() || !several && !missing && !whole_line(candidate) && !shows(candidate)
+        });
         let at = match placed {
             Some((part, candidate)) => self.faulty_place(draft, part, draft.edits(candidate)),
             None => self.unfinished(draft).unwrap_or_else(|| self.reported_place(draft)),

@@ -28,6 +28,8 @@ pub(super) struct Stretch {
     pub heads: bool,
     /// Whether a value of any type stands in its place: what is said there then comes of that.
     pub stands_in: bool,
+    /// Whether it may only go if nothing of its phase is left to say then.
+    pub alone: bool,
 }
 
 impl Stretch {
@@ -42,6 +44,7 @@ impl Stretch {
             wide: false,
             heads: false,
             stands_in: false,
+            alone: false,
         }
     }
 
@@ -53,6 +56,11 @@ impl Stretch {
     /// The same as one of more than one statement, or not.
     pub fn wide(self, wide: bool) -> Stretch {
         Stretch { wide, ..self }
+    }
+
+    /// The same as one that only goes if nothing is left to say then.
+    pub fn alone(self) -> Stretch {
+        Stretch { alone: true, ..self }
     }
 
     /// The same from one byte to another instead of from token to token.
@@ -131,6 +139,9 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
         false => Vec::new(),
     };
     let ended = phase == Phase::Syntax && odd::ended_before(&case.text, token);
+    if phase == Phase::Syntax {
+        all.extend(odd::rest_of_line(lexed, case.token));
+    }
     let evened_first = phase < Phase::Syntax || ended;
     if evened_first {
         all.extend(odd::evened(&case.text));
@@ -505,6 +516,16 @@ mod tests {
     use super::*;
     use erratum_syntax::language::by_id;
     use erratum_syntax::source::Source;
+
+    #[test]
+    fn what_stands_before_the_rest_of_a_line_stays() {
+        let rest = |text: &Text, at: usize| odd::rest_of_line(&text.lexed, at);
+        let text = "void moor(int n) => :: then\n{\n  low(3) 4;\n}\n";
+        let all = each_without("csharp", text, ":: then", rest);
+        assert_eq!(all, [text.replace(":: then", ""), text.replace("=> :: then", "")]);
+        assert_eq!(each_without("csharp", text, "4;", rest), [text.replace("4;", ";")]);
+        assert!(each_without("csharp", text, "low", rest).is_empty());
+    }
 
     #[test]
     fn a_type_stays_without_what_it_takes_over() {
