@@ -17,8 +17,9 @@ use std::error::Error;
 use std::fs;
 use std::path::PathBuf;
 
-/// What a line is spoilt with, behind its last mark.
-const MARKS: [&str; 3] = ["=> :: then", ") = => (", "("];
+/// What a line is spoilt with: behind its last mark, or behind its first.
+const MARKS: [(&str, bool); 4] =
+    [("=> :: then", true), (") = => (", true), ("(", true), ("=> ::", false)];
 
 /// How many places are tried until a mistake is told as the only one.
 const TRIED: usize = 6;
@@ -72,7 +73,10 @@ struct Tally {
 pub fn run(options: &Options) -> Result<(), Box<dyn Error>> {
     print!("{:<12} {:>8}", "", "programs");
     for late in [Late::Name, Late::Type] {
-        MARKS.iter().for_each(|marks| print!(" {:>18}", format!("{late:?} {marks}")));
+        for (marks, at_end) in MARKS {
+            let place = if at_end { "" } else { " .." };
+            print!(" {:>18}", format!("{late:?} {marks}{place}"));
+        }
     }
     println!();
     for language in LANGUAGES {
@@ -150,9 +154,14 @@ fn spoil(
 ) -> Result<(), Box<dyn Error>> {
     let lexed = Lexed::new(text, language);
     let lines = (1..=text.line_count()).filter(|other| *other != line);
-    let ends = lines.filter_map(|line| lexed.on_line(line).last().map(|at| lexed.code[at]));
-    for token in ends.step_by(options.every.max(1)) {
-        for (marks, tally) in MARKS.iter().zip(&mut *tallies) {
+    let filled = lines.filter_map(|line| {
+        let mut tokens = lexed.on_line(line).map(|at| lexed.code[at]);
+        let first = tokens.next()?;
+        Some((first, tokens.next_back().unwrap_or(first)))
+    });
+    for (first, last) in filled.step_by(options.every.max(1)) {
+        for ((marks, at_end), tally) in MARKS.iter().zip(&mut *tallies) {
+            let token = if *at_end { last } else { first };
             let edit = Edit::insert(text.name(), token.end, format!(" {marks}"));
             tally.spoilt += 1;
             let spoilt = edited(text, edit)?;

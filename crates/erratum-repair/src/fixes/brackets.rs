@@ -37,7 +37,7 @@ const PARAMETERS: Factor = weight("the parameters end before the arrow", 2.0);
 /// People forget to close rather than open by mistake.
 const SURPLUS_OPENING: Factor = weight("an opening bracket is seldom surplus", -1.0);
 /// Behind a bracket at the end of its line stands nothing that it could hold.
-const HOLDS_NOTHING: Factor = weight("the bracket holds nothing there", 3.0);
+pub(super) const HOLDS_NOTHING: Factor = weight("the bracket holds nothing there", 3.0);
 /// The lost opening of a bracket that starts its line may be far above.
 const FAR_OPENING: Factor = weight("the opening may be many lines above", -0.5);
 /// Of two brackets that do not fit, the first is the wrong one more seldom.
@@ -336,7 +336,7 @@ fn lost_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let close = closing(lexed, odd.token);
     let mut redundant = false;
-    let hangs = hangs(case, odd.token);
+    let hangs = hangs(case, odd);
     for before in &odd.before {
         let token = lexed.code.get(*before);
         // `push((a, b),`: a list does not end with a comma on its line.
@@ -385,17 +385,26 @@ fn lost_parenthesis(case: &Case, odd: &OddBracket, all: &mut Vec<Candidate>) {
     all.push(Candidate::new(MistakeId::ExtraBracket, score, vec![case.delete_token(odd.token)]));
 }
 
-/// Whether a bracket at the end of its line stands behind a whole statement, or before what no value starts
-/// with: `Port::new(); (`.
-fn hangs(case: &Case, open: usize) -> bool {
+/// Whether a bracket at the end of its line stands behind a whole statement, before what no value starts
+/// with, or where it would hold nothing and calls nothing: `Port::new(); (`, `rate = 25 (`.
+pub(super) fn hangs(case: &Case, odd: &OddBracket) -> bool {
     let lexed = case.lexed();
+    if !matches!(lexed.word(odd.token), "(" | "[") {
+        return false;
+    }
+    let open = odd.token;
     let last = lexed.code.get(open + 1).is_none_or(|next| next.first);
     let before = open.wrapping_sub(1);
     let behind_whole = open > 0
         && !lexed.code[open].first
         && (lexed.divides(before) || lexed.kind(before) == Some(TokenKind::Open));
-    let goes_on = matches!(lexed.word(open + 1), "." | "," | ";" | "?." | "{" | "}");
-    last && (behind_whole || goes_on)
+    let goes_on = matches!(
+        lexed.word(open + 1),
+        "." | "," | ";" | "?." | "{" | "}" | "case" | "default" | "return" | "var" | "val" | "def"
+    );
+    let empty = odd.before.first() == Some(&(open + 1));
+    let named = lexed.kind(before) == Some(TokenKind::Name) && !case.language().applies_bare;
+    last && (behind_whole || goes_on || empty && !named)
 }
 
 /// The word that starts the next part of a choice in whose part a bracket is open: `if (a) f(x else y`.
@@ -600,6 +609,13 @@ mod tests {
             "fn moor() {\n    quay(\n        .low(3);\n<|>}\n",
             "mismatched closing delimiter: `}`",
             "fn moor() {\n    quay\n        .low(3);\n}\n",
+        );
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "rate :: Int(\n<|>rate = 25\n",
+            "parse error (possibly incorrect indentation or mismatched brackets)",
+            "rate :: Int\nrate = 25\n",
         );
     }
 

@@ -56,6 +56,8 @@ pub(super) struct Lost {
     heir: Option<(String, u32, u32)>,
     /// The types that have fewer classes without the part.
     derives: Vec<String>,
+    /// The types that have fewer constructors without the part.
+    makers: Vec<String>,
 }
 
 impl Lost {
@@ -122,6 +124,7 @@ impl Lost {
             let never = lexed.language.never;
             lexed.language.layout && !never.is_empty() && edit.text.trim_end().ends_with(never)
         });
+        let makers = names.iter().filter(|at| is_constructor(text, **at)).map(word).collect();
         let edits = &blanked.trial.candidate.edits;
         Lost {
             names: lost,
@@ -139,6 +142,7 @@ impl Lost {
                 .map(str::to_owned)
                 .collect(),
             brought,
+            makers,
         }
     }
 
@@ -159,11 +163,16 @@ impl Lost {
             && (message.text.contains("'()'") || lacks && message.text.contains(" ())"));
         let class =
             lacks && self.derives.iter().any(|name| words(&message.text).contains(&name.as_str()));
+        // Seen with javac 17, mcs 6.8 and gcc 12.
+        let made = ["constructor", "no matching function"];
+        let maker = made.iter().any(|one| message.text.contains(one))
+            && self.makers.iter().any(|name| words(&message.text).contains(&name.as_str()));
         // Nothing is taken over any more.
         let heir = diagnosis.shows(MistakeId::WrongOverride) && is_within(message, &self.heir);
         let guessed = self.any_value && diagnosis.shows(MistakeId::CannotInfer);
         of_type
             || class
+            || maker
             || heir
             || guessed && self.holds(message)
             || (self.wide || of_choice) && self.holds(message)
@@ -534,4 +543,19 @@ fn function_around_token(text: &Text, at: usize) -> Option<(u32, u32)> {
         }
         open = pairs.block_of(lexed, open)?;
     }
+}
+
+/// Whether a name with a bracket behind it stands as a constructor in the block of its type.
+fn is_constructor(text: &Text, at: usize) -> bool {
+    let (lexed, names) = (&text.lexed, &text.names);
+    let Some(open) = text.pairs.block_of(lexed, at).filter(|_| lexed.is(at + 1, "(")) else {
+        return false;
+    };
+    let heads = |one: &Declared| {
+        one.kind == NameKind::Type
+            && one.token < open
+            && lexed.word(one.token) == lexed.word(at)
+            && !(one.token..open).any(|between| lexed.opens_block(between))
+    };
+    names.declared.iter().any(heads)
 }

@@ -91,7 +91,7 @@ pub(super) fn line_of(lexed: &Lexed, token: usize) -> Stretch {
     Stretch::of(first, last).over(range)
 }
 
-/// What stands on the line of a token from there on, up to what ends the statement or opens a block: what
+/// What stands on the line of a token from there on, behind more than a value, up to what ends the statement or opens a block: what
 /// stands before it may be whole. Nothing that is whole ends with marks: those may go with it. Whatever its
 /// brackets pair with, nothing may be left to say without it.
 pub(super) fn rest_of_line(lexed: &Lexed, token: usize) -> Vec<Stretch> {
@@ -109,7 +109,16 @@ pub(super) fn rest_of_line(lexed: &Lexed, token: usize) -> Vec<Stretch> {
         let range = (lexed.code[first].start, lexed.code[last].end);
         Stretch::of(first, last).over(range).alone()
     };
-    firsts.into_iter().filter(|first| *first > line.start).map(part).collect()
+    // A name that is left alone would be a value that does nothing.
+    let value = |first: usize| {
+        let before = statement(lexed, first - 1).0..first;
+        before.clone().all(|at| lexed.is(at, ".") || lexed.kind(at) == Some(TokenKind::Name))
+            && before
+                .filter(|at| !lexed.is(*at, "."))
+                .all(|at| at + 1 == first || lexed.is(at + 1, "."))
+    };
+    let fits = |first: &usize| *first > line.start && !value(*first);
+    firsts.into_iter().filter(fits).map(part).collect()
 }
 
 /// How many brackets without a partner are tried one by one.

@@ -140,6 +140,7 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
     };
     let ended = phase == Phase::Syntax && odd::ended_before(&case.text, token);
     if phase == Phase::Syntax {
+        all.extend(package(lexed, token));
         all.extend(odd::rest_of_line(lexed, case.token));
     }
     let evened_first = phase < Phase::Syntax || ended;
@@ -187,6 +188,14 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
     }
     all.retain(|stretch| stretch.first <= stretch.last && stretch.is_whole(&case.text.pairs));
     all
+}
+
+/// Go: the line that names the package, without which nothing is read.
+fn package(lexed: &Lexed, token: usize) -> Option<Stretch> {
+    let line = lexed.on_line(lexed.code[token].line);
+    let names = lexed.language.receivers && lexed.is(line.start, "package");
+    let part = || Stretch::of(line.start, line.end - 1).with("package main").alone();
+    names.then(part)
 }
 
 /// The element of a list in braces around a token, with the mark behind it: one field of a value.
@@ -360,19 +369,30 @@ pub(super) fn head(lexed: &Lexed, first: usize, open: usize) -> Option<Stretch> 
     (first <= last).then_some(Stretch { heads: true, ..Stretch::of(first, last).with(by) })
 }
 
-/// A head that does not read, before a block that stays: none, or one that any members may stand behind.
+/// A head that does not read, before a block that stays: what it declares by its word and its name, none, or
+/// one that any members may stand behind.
 fn neutral_heads(lexed: &Lexed, first: usize, open: usize) -> Vec<Stretch> {
     let language = lexed.language;
     if first >= open || !lexed.is(open, "{") {
         return Vec::new();
     }
     let head = || Stretch { heads: true, ..Stretch::of(first, open - 1) };
-    let name = (first..open).rev().find(|at| lexed.kind(*at) == Some(TokenKind::Name));
+    let named = |at: &usize| lexed.kind(*at) == Some(TokenKind::Name);
+    let is_word = |at: &usize| {
+        matches!(lexed.word(*at), "struct" | "enum" | "interface" | "trait")
+            && lexed.kind(*at) == Some(TokenKind::Keyword)
+    };
+    let of_type = (first..open).find(is_word).and_then(|word| {
+        let name = (word + 1..open).find(named)?;
+        Some(head().with(format!("{} {} ", lexed.word(word), lexed.word(name))))
+    });
+    let last = (first..open).rev().find(named);
     let words = ["class", "impl"].into_iter().filter(|word| language.is_keyword(word));
-    let named = name.map(|name| lexed.word(name).to_owned());
-    let of_members =
-        words.filter_map(|word| Some(head().with(format!("{word} {}", named.as_ref()?))));
-    [head()].into_iter().chain(of_members).collect()
+    let of_members = words.filter_map(|word| {
+        let name = lexed.word(last?);
+        Some(head().with(format!("{word} {name}")))
+    });
+    of_type.into_iter().chain([head()]).chain(of_members).collect()
 }
 
 /// Whether a token only ends a statement.
@@ -518,6 +538,15 @@ mod tests {
     use erratum_syntax::source::Source;
 
     #[test]
+    fn a_package_keeps_a_name() {
+        let text = "package => main\n\nfunc main() {}\n";
+        let all = each_without("go", text, "main\n", |text, at| {
+            package(&text.lexed, at).into_iter().collect()
+        });
+        assert_eq!(all, ["package main\n\nfunc main() {}\n"]);
+    }
+
+    #[test]
     fn what_stands_before_the_rest_of_a_line_stays() {
         let rest = |text: &Text, at: usize| odd::rest_of_line(&text.lexed, at);
         let text = "void moor(int n) => :: then\n{\n  low(3) 4;\n}\n";
@@ -579,6 +608,12 @@ mod tests {
             neutral_heads(&text.lexed, first, last)
         });
         assert_eq!(all, [text.replace("Object Pier", ""), text.replace("Object", "class")]);
+        let text = "struct => Pier : {\n    low: i32,\n}\n";
+        let all = each_without("rust", text, "Pier", |text, at| {
+            let (first, last) = statement(&text.lexed, at);
+            neutral_heads(&text.lexed, first, last)
+        });
+        assert_eq!(all[0], text.replace("=> Pier :", "Pier "));
     }
 
     #[test]

@@ -1,9 +1,10 @@
 //! How likely a change of the window is: by the model, its distance, the message and the brackets.
 
 use super::Window;
-use crate::fixes::weights as w;
+use crate::fixes::{brackets, weights as w};
 use crate::score::{Factor, Score, weight};
 use erratum_syntax::model::Class;
+use erratum_syntax::pairs::closing;
 
 /// The gain in the token model.
 const MORE_USUAL: Factor = weight("how much more usual the text gets", 1.0);
@@ -97,12 +98,15 @@ impl Window<'_, '_> {
         }
     }
 
-    /// `f((a)` with another `)` would be `f((a))`, which nobody means to write.
+    /// `f((a)` with another `)` would be `f((a))`, which nobody means to write; and a bracket that can hold
+    /// nothing is not closed.
     pub(super) fn doubled(&self, mark: &str, token: usize) -> Factor {
-        let odd = self.case.text.pairs.odd.iter().map(|odd| odd.token);
-        let twice = odd
-            .filter(|open| erratum_syntax::pairs::closing(self.case.lexed(), *open) == mark)
-            .any(|open| crate::fixes::brackets::doubles(self.case, open, token));
-        w::DOUBLED_PAIR.when(twice)
+        let (case, lexed) = (self.case, self.case.lexed());
+        let odd = case.text.pairs.odd.iter();
+        let mut closed = odd.filter(|odd| closing(lexed, odd.token) == mark && odd.token < token);
+        if closed.clone().any(|odd| brackets::hangs(case, odd)) {
+            return brackets::HOLDS_NOTHING * -1.0;
+        }
+        w::DOUBLED_PAIR.when(closed.any(|odd| brackets::doubles(case, odd.token, token)))
     }
 }
