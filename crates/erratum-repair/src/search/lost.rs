@@ -163,7 +163,7 @@ impl Lost {
             && (message.text.contains("'()'") || lacks && message.text.contains(" ())"));
         let class =
             lacks && self.derives.iter().any(|name| words(&message.text).contains(&name.as_str()));
-        // Seen with javac 17, mcs 6.8 and gcc 12.
+        // The words of javac and mcs, and those of gcc (seen with javac 17).
         let made = ["constructor", "no matching function"];
         let maker = made.iter().any(|one| message.text.contains(one))
             && self.makers.iter().any(|name| words(&message.text).contains(&name.as_str()));

@@ -91,9 +91,9 @@ pub(super) fn line_of(lexed: &Lexed, token: usize) -> Stretch {
     Stretch::of(first, last).over(range)
 }
 
-/// What stands on the line of a token from there on, behind more than a value, up to what ends the statement or opens a block: what
-/// stands before it may be whole. Nothing that is whole ends with marks: those may go with it. Whatever its
-/// brackets pair with, nothing may be left to say without it.
+/// What stands on the line of a token from there on, behind more than a value, up to what ends the statement or
+/// opens a block: what stands before it may be whole. Nothing that is whole ends with marks: those may go with
+/// it. Whatever its brackets pair with, nothing may be left to say without it.
 pub(super) fn rest_of_line(lexed: &Lexed, token: usize) -> Vec<Stretch> {
     let line = lexed.on_line(lexed.code[token].line);
     let ends = |at: usize| {
