@@ -48,7 +48,7 @@ fn warnings_alone_leave_the_status_at_nothing_unless_they_are_asked_for() {
     let plain = folder.run(&["ferry.c"]);
     assert_eq!(plain.status, 0);
     assert!(plain.stdout.contains("gcc also gives"), "{}", plain.stdout);
-    let ran = folder.run(&["look", "--warnings", "--quiet", "ferry.c"]);
+    let ran = folder.run(&["look", "--warnings", "--quiet", "--compiles", "80", "ferry.c"]);
     assert_eq!(ran.status, 1);
     let lines: Vec<&str> = ran.stdout.lines().collect();
     let wanted = [
