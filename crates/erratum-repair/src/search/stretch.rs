@@ -190,11 +190,12 @@ pub(super) fn stretches(case: &Case, phase: Phase) -> Vec<Stretch> {
     all
 }
 
-/// Go: the line that names the package, without which nothing is read.
+/// The line that names the package of a file, where nothing is read without it.
 fn package(lexed: &Lexed, token: usize) -> Option<Stretch> {
     let line = lexed.on_line(lexed.code[token].line);
-    let names = lexed.language.receivers && lexed.is(line.start, "package");
-    let part = || Stretch::of(line.start, line.end - 1).with("package main").alone();
+    let clause = lexed.language.package_clause;
+    let names = !clause.is_empty() && lexed.is(line.start, clause.trim_end());
+    let part = || Stretch::of(line.start, line.end - 1).with(format!("{clause}main")).alone();
     names.then(part)
 }
 

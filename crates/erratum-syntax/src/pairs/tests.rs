@@ -156,6 +156,14 @@ fn no_bracket_reaches_into_the_next_declaration() {
 }
 
 #[test]
+fn no_bracket_reaches_into_the_next_step() {
+    let text = "main = do\n  print (low 3\n  print (high 4)\n";
+    assert_eq!(odd("haskell", text), vec![(2, "(".to_owned(), Odd::Unclosed, vec![3])]);
+    let sound = "main = do\n  print (low\n    3)\n  mapM_ print\n    [ 1\n    , 2\n    ]\n";
+    assert_eq!(odd("haskell", sound), vec![]);
+}
+
+#[test]
 fn words_open_and_close_blocks() {
     let pascal = "procedure A;\nbegin\n  if x then\n  begin\n    b;\n  c;\nend;\n\nbegin\nend.\n";
     assert_eq!(odd("pascal", pascal), vec![(4, "begin".into(), Odd::Unclosed, vec![6])]);
