@@ -2,7 +2,7 @@
 //! then says comes from that mistake. A fix that can be taken back without a word was not needed.
 
 use super::compare::compare;
-use super::node::Node;
+use super::node::{Done, Node};
 use super::{Report, SeverityPolicy};
 use crate::message::Message;
 use erratum_syntax::edit::{self, Edit};
@@ -33,6 +33,8 @@ pub(super) struct Unit {
     pub brings: Vec<usize>,
     /// How likely it was before it was tried.
     score: f64,
+    /// Whether it switches a part of the text off instead of mending it.
+    off: bool,
 }
 
 /// The repair, minimised.
@@ -67,7 +69,8 @@ fn units(node: &Node, original: &Program) -> Option<Vec<Unit>> {
             let scores: Option<Vec<f64>> = one.of.iter().map(|of| score(*of)).collect();
             let score = scores?.into_iter().fold(f64::INFINITY, f64::min);
             let needed = !one.edits.is_empty();
-            Some(Unit { step, part, edits: one.edits, needed, brings: Vec::new(), score })
+            let off = !matches!(node.steps[step].done, Done::Mended { .. });
+            Some(Unit { step, part, edits: one.edits, needed, brings: Vec::new(), score, off })
         })
         .collect();
     let whole = with(original, units.as_ref()?, None)?;
@@ -102,8 +105,8 @@ pub(super) fn minimise(
     let mut units = units(node, original).filter(|units| units.len() > 1)?;
     let usual = graves(&node.report, compiles.policy());
     loop {
-        let gone = take_back(&mut units, first, original, usual, compiles)?;
-        match gone {
+        let spare = take_back(&mut units, first, original, usual, compiles)?;
+        match least_likely(&units, visible(spare, &units, node, original, compiles)) {
             Some(unneeded) => unneeded.into_iter().for_each(|index| units[index].needed = false),
             None => break,
         }
@@ -116,18 +119,18 @@ fn graves(report: &Report, policy: SeverityPolicy) -> usize {
     report.messages.iter().filter(|message| policy.counts(message)).count()
 }
 
-/// One round: notes what each fix keeps away. Gives those that are not needed, if any; nothing at
-/// all when the budget is spent.
+/// One round: notes what each fix keeps away. Gives those that are not needed while the others are
+/// there; nothing at all when the budget is spent.
 fn take_back(
     units: &mut [Unit],
     first: &Report,
     original: &Program,
     usual: usize,
     compiles: &mut dyn Compiles,
-) -> Option<Option<Vec<usize>>> {
+) -> Option<Vec<Vec<usize>>> {
     let needed: Vec<usize> = (0..units.len()).filter(|index| units[*index].needed).collect();
     if needed.len() < 2 {
-        return Some(None);
+        return Some(Vec::new());
     }
     let mut trials: Vec<Vec<usize>> = needed.iter().map(|index| vec![*index]).collect();
     trials.extend(opposites(units, &needed));
@@ -155,9 +158,42 @@ fn take_back(
             units[only].brings.sort_unstable();
         }
     }
-    // Of several that are not needed while the others are there, the least likely goes.
+    Some(spare)
+}
+
+/// Those of them that are not needed either where what was switched off after them stands: the text
+/// that asked for a fix may since be gone.
+fn visible(
+    spare: Vec<Vec<usize>>,
+    units: &[Unit],
+    node: &Node,
+    original: &Program,
+    compiles: &mut dyn Compiles,
+) -> Vec<Vec<usize>> {
+    let asked_for = |trial: &Vec<usize>, compiles: &mut dyn Compiles| {
+        let [only] = trial[..] else { return false };
+        let unit = &units[only];
+        let later =
+            |(_, other): &(usize, &Unit)| other.needed && other.off && other.step > unit.step;
+        let mut without: Vec<usize> =
+            units.iter().enumerate().filter(later).map(|(index, _)| index).collect();
+        if unit.off || without.is_empty() {
+            return false;
+        }
+        without.push(only);
+        let Some(program) = with(original, units, Some(&without)) else { return false };
+        let step = &node.steps[unit.step];
+        let said = &step.report.messages[step.target].text;
+        let report = compiles.reports(std::slice::from_ref(&program)).pop().flatten();
+        report.is_some_and(|report| report.messages.iter().any(|message| message.text == *said))
+    };
+    spare.into_iter().filter(|trial| !asked_for(trial, compiles)).collect()
+}
+
+/// Of several that are not needed while the others are there, the least likely goes.
+fn least_likely(units: &[Unit], spare: Vec<Vec<usize>>) -> Option<Vec<usize>> {
     let score = |trial: &Vec<usize>| trial.iter().map(|index| units[*index].score).sum::<f64>();
-    Some(spare.into_iter().min_by(|a, b| b.len().cmp(&a.len()).then(score(a).total_cmp(&score(b)))))
+    spare.into_iter().min_by(|a, b| b.len().cmp(&a.len()).then(score(a).total_cmp(&score(b))))
 }
 
 /// Pairs of fixes of which one takes out what the other puts in: a wrong step, and one that makes

@@ -2,6 +2,7 @@
 //! its part.
 
 mod compounds;
+mod placing;
 
 use super::belief;
 use super::compare::compare;
@@ -23,7 +24,7 @@ use crate::explain::{Explained, explain};
 use crate::fixes::{Candidate, Case, Certainty};
 use crate::message::{Message, Place};
 use crate::verdict::{Change, Evidence, Fix, Role, Root, SCHEMA, Verdict};
-use erratum_catalogue::{Captures, MistakeId, Phase};
+use erratum_catalogue::{Captures, MistakeId};
 use erratum_syntax::edit::{self, Edit};
 use erratum_syntax::names::NameKind;
 use erratum_syntax::newer;
@@ -398,22 +399,7 @@ impl Teller<'_, '_> {
         let kind = part.or(shown);
         let named = kind.filter(|(_, candidate)| candidate.mistake != MistakeId::Other);
         let mistake = named.map_or(usual, |(_, candidate)| candidate.mistake.as_str()).to_owned();
-        // Where a line is put in that may not have been meant, no line there is at fault.
-        let whole_line = |candidate: &Candidate| candidate.edits.iter().any(puts_in_line);
-        // What somebody hid or fixed with a word may be meant so: then its use is at fault. A word that is not
-        // there is easily forgotten.
-        let shows = |candidate: &Candidate| {
-            matches!(candidate.mistake, MistakeId::NotAccessible | MistakeId::FixedValue)
-                && candidate.edits.iter().all(|edit| edit.start != edit.end)
-        };
-        // Where several changes together are not likely, the first of them is no better a place than the
-        // one that was reported.
-        let several = diagnosis.phase <= Phase::Syntax
-            && draft.step.taken().is_some_and(|taken| !taken.candidate.then.is_empty());
-        let placed = draft.part.filter(|(_, candidate)| {
-            // A value that may be missing is that where it stands, whatever may be declared instead.
-            part.is_some() || !several && !missing && !whole_line(candidate) && !shows(candidate)
-        });
+        let placed = placing::told_there(draft, &fixes, usual, missing, diagnosis.phase);
         let at = match placed {
             Some((part, candidate)) => self.faulty_place(draft, part, draft.edits(candidate)),
             None => self.unfinished(draft).unwrap_or_else(|| self.reported_place(draft)),
