@@ -332,10 +332,21 @@ fn method_type(case: &Case, all: &mut Vec<Candidate>) {
     });
     let Some((open, close)) = body.and_then(|open| Some((open, partner(open)?))) else { return };
     let returns = |at: &usize| lexed.is(*at, "return") && !lexed.is(at + 1, ";");
-    let typed = match (open..close).find(returns) {
-        Some(at) => {
-            let end = (at..close).find(|end| lexed.is(*end, ";")).unwrap_or(close);
-            type_of(case, at + 1, end.saturating_sub(1))
+    let given = (open..close).filter(returns).map(|at| {
+        let end = (at..close).find(|end| lexed.is(*end, ";")).unwrap_or(close);
+        (at + 1, end.saturating_sub(1))
+    });
+    let given: Vec<(usize, usize)> = given.collect();
+    let typed = match given.first() {
+        Some((first, last)) => {
+            let usual = case.language().usual;
+            let whole = type_of(case, *first, *last);
+            // `return 0;` in one case, and a real number in another.
+            let real = |(first, last): &(usize, usize)| {
+                type_of(case, *first, *last).is_some_and(|typed| typed == *usual.real)
+            };
+            let real = whole.as_deref() == Some(usual.whole) && given.iter().any(real);
+            if real { Some(usual.real.to_owned()) } else { whole }
         }
         None => Some("void".to_owned()),
     };
@@ -350,6 +361,17 @@ fn method_type(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_among, check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_real_number_in_one_case_is_one_in_all() {
+        check_among(
+            &FAMILY,
+            "java",
+            "class Ferry {\n    double rate = 2.5;\n    <|>pay(int hours) {\n        if (hours == 0) return 0;\n        return hours * rate;\n    }\n}\n",
+            "invalid method declaration; return type required",
+            "class Ferry {\n    double rate = 2.5;\n    double pay(int hours) {\n        if (hours == 0) return 0;\n        return hours * rate;\n    }\n}\n",
+        );
+    }
 
     #[test]
     fn a_class_beside_its_companion_is_made_with_its_word() {

@@ -103,7 +103,7 @@ fn comparisons(case: &Case, all: &mut Vec<Candidate>) {
         if !over {
             continue;
         }
-        let part = start..at;
+        let part = inner(case, start..at);
         let compares = part.clone().any(|at| {
             COMPARES.contains(&lexed.word(at))
                 && case.text.pairs.inside_of(at) == case.text.pairs.inside_of(part.start)
@@ -119,6 +119,21 @@ fn comparisons(case: &Case, all: &mut Vec<Candidate>) {
     if edits.len() > 2 || one {
         all.push(Candidate::new(MistakeId::MissingBracket, BOUND_TIGHTER, edits));
     }
+}
+
+/// A part of a condition without the brackets at its ends that hold more than it.
+fn inner(case: &Case, mut part: std::ops::Range<usize>) -> std::ops::Range<usize> {
+    let lexed = case.lexed();
+    let within = |at: usize, part: &std::ops::Range<usize>| {
+        case.text.pairs.partner_of(at).is_some_and(|other| part.contains(&other))
+    };
+    while part.len() > 1 && lexed.is(part.start, "(") && !within(part.start, &part) {
+        part.start += 1;
+    }
+    while part.len() > 1 && lexed.is(part.end - 1, ")") && !within(part.end - 1, &part) {
+        part.end -= 1;
+    }
+    part
 }
 
 /// `/` divides real numbers: a whole one is made real first.
@@ -170,6 +185,17 @@ fn division(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn brackets_around_both_comparisons_stay() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "program quay;\nvar\n  tide, low: integer;\nbegin\n  if (tide > 2 <|>and low = 2) then\n    writeln('high');\nend.\n",
+            "Incompatible types: got \"Boolean\" expected \"Int64\"",
+            "program quay;\nvar\n  tide, low: integer;\nbegin\n  if ((tide > 2) and (low = 2)) then\n    writeln('high');\nend.\n",
+        );
+    }
 
     #[test]
     fn what_stands_at_a_place_is_asked_for_in_front() {

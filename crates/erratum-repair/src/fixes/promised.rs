@@ -55,7 +55,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 
 /// The methods that may be the promised one: those of the class that the message points at, or in Go
 /// those of any type.
-fn methods<'a>(case: &'a Case) -> Vec<&'a Declared> {
+pub(super) fn methods<'a>(case: &'a Case) -> Vec<&'a Declared> {
     let lexed = case.lexed();
     let functions = case.text.names.declared.iter().filter(|d| d.kind == NameKind::Function);
     if case.language().receivers {

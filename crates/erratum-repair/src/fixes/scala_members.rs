@@ -12,6 +12,8 @@ use erratum_syntax::lex::TokenKind;
 const MEANT: Factor = evidence("a parameter of the class is named like what is lacking", 9.0);
 /// The member is set, and declared to keep its first value.
 const SET: Factor = evidence("the member is set", 9.0);
+/// A copy of the object with another part is the value.
+const COPY: Factor = evidence("the value is the object with another part", 9.5);
 /// Only another kind of map can change.
 const CHANGED: Factor = evidence("another kind of map can change", 8.0);
 /// Both marks are there, in the other order.
@@ -211,11 +213,36 @@ fn member(case: &Case, all: &mut Vec<Candidate>) {
         })
         .collect();
     let [one] = declared[..] else { return };
+    if let Some(set) = set.filter(|_| lexed.before(one) != "val")
+        && copied(case, set, all)
+    {
+        return;
+    }
     let edit = match lexed.before(one) == "val" {
         true => case.replace_token(one - 1, "var"),
         false => case.insert(lexed.code[one].start, "var "),
     };
     all.push(Candidate::new(MistakeId::FixedValue, SET, vec![edit]).guess());
+}
+
+/// `def mend(n: Net) = n.torn = false`: where the object is the value, a copy of it with another part was
+/// meant. Whether one was.
+fn copied(case: &Case, dot: usize, all: &mut Vec<Candidate>) -> bool {
+    let lexed = case.lexed();
+    let Some(object) = dot.checked_sub(1) else { return false };
+    let line = lexed.on_line(lexed.code[dot].line);
+    let value = lexed.is(dot + 2, "=") && matches!(lexed.before(object), "=" | "=>" | "yield");
+    if !value || dot + 3 >= line.end || lexed.kind(object) != Some(TokenKind::Name) {
+        return false;
+    }
+    let close = case.text.pairs.inside_of(object).and_then(|open| case.text.pairs.partner_of(open));
+    let end = close.filter(|close| line.contains(close)).unwrap_or(line.end);
+    let edits = vec![
+        case.insert(lexed.code[dot + 1].start, "copy("),
+        case.insert(lexed.code[end - 1].end, ")"),
+    ];
+    all.push(Candidate::new(MistakeId::FixedValue, COPY, edits).guess());
+    true
 }
 
 /// `val seen = Map(…)` and `seen(port) = 3`.
@@ -265,6 +292,17 @@ fn turned(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn a_part_of_a_value_is_changed_in_a_copy() {
+        check_fix(
+            &FAMILY,
+            "scala",
+            "case class Net(id: Int, torn: Boolean)\nobject Loft {\n  def mend(n: Net) = n.torn <|>= false\n}\n",
+            "reassignment to val",
+            "case class Net(id: Int, torn: Boolean)\nobject Loft {\n  def mend(n: Net) = n.copy(torn = false)\n}\n",
+        );
+    }
 
     #[test]
     fn a_member_that_is_set_is_a_variable() {

@@ -175,6 +175,19 @@ fn patterns(case: &Case, all: &mut Vec<Candidate>) {
         return;
     }
     let arrows = (first..=last).filter(|at| lexed.is(*at, "->") && inside(*at, open)).count();
+    // A function is wanted, and the signature takes none.
+    let told = case.message.text.split_once("::").map_or("", |(_, told)| told);
+    let takes_function = (first..=last).any(|at| lexed.is(at, "->") && !inside(at, open));
+    // Another name may stand for one.
+    let named = (first..=last).any(|at| {
+        case.text.names.of(lexed.word(at)).any(|one| {
+            lexed.before(one.token) == "type"
+                && lexed.on_line(lexed.code[one.token].line).any(|at| lexed.is(at, "->"))
+        })
+    });
+    if told.contains("->") && !takes_function && !named {
+        return;
+    }
     let name = lexed.word(signed.token);
     let column = |at: usize| lexed.code[at].start - lexed.source.line_start(lexed.code[at].line);
     let own = column(signed.token);

@@ -187,7 +187,18 @@ fn changed_in_place(case: &Case, at: usize) -> bool {
     steps.contains(&mark)
         || steps.contains(&lexed.before(at))
         || matches!(mark, "+=" | "-=" | "*=" | "/=")
-        || matches!(mark, "=" | ":=") && lexed.word(at + 2) == lexed.word(at)
+        || matches!(mark, "=" | ":=") && again(case, at)
+}
+
+/// Whether the value behind the mark begins with what gets it: of a member with its object, for another
+/// name may be spelt as it is.
+fn again(case: &Case, at: usize) -> bool {
+    let lexed = case.lexed();
+    let mut first = at;
+    while first >= 2 && lexed.is(first - 1, ".") {
+        first -= 2;
+    }
+    (first..=at).all(|part| lexed.word(at + 2 + part - first) == lexed.word(part))
 }
 
 /// A name that is declared to keep its value: another word in front of it lets it change.

@@ -42,7 +42,35 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let first = case.token + usize::from(shown);
     let first = first + usize::from(lexed.is(first, "$") || lexed.is(first, "("));
     let parts = application(case, first, reported.end);
-    let Some(end) = parts.last().map(|last| last.end).filter(|_| parts.len() > 1) else { return };
+    let Some(end) = parts.last().map(|last| last.end) else { return };
+    // A function by itself is lacking its value where it stands between the marks of a computation.
+    let alone = parts.len() == 1;
+    let within = matches!(
+        lexed.before(first),
+        "=" | "$"
+            | "+"
+            | "-"
+            | "*"
+            | "/"
+            | "++"
+            | "<"
+            | ">"
+            | "<="
+            | ">="
+            | "=="
+            | "/="
+            | "&&"
+            | "||"
+            | "then"
+            | "else"
+            | "->"
+            | ","
+    );
+    let named = parts[0].len() == 1 && lexed.word(first).starts_with(char::is_lowercase);
+    if alone && !(within && named) {
+        local(case, &lacking, all);
+        return;
+    }
     // `Tide "Mole" 7, 1.1`: what is lacking stands behind a comma.
     let behind = application(case, end + 1, lexed.code.len());
     if lexed.is(end, ",") && behind.len() == 1 && !shown {
@@ -50,6 +78,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         all.push(Candidate::new(MistakeId::ExtraMark, BEHIND_COMMA, vec![edit]).guess());
         return;
     }
+    local(case, &lacking, all);
     let lines = signatures(case);
     let head = (0..=case.token)
         .rev()
@@ -81,6 +110,50 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     };
     let edit = case.insert(lexed.code[end - 1].end, format!(" {name}"));
     all.push(Candidate::new(MistakeId::MissingArgument, why, vec![edit]).guess());
+}
+
+/// A function of the same item that the reported line names does not use its parameter, and a value is
+/// lacking: `where add counts t = Map.insertWith (+) t 1`.
+fn local(case: &Case, lacking: &str, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let margin =
+        |at: &usize| lexed.code[*at].first && lexed.source.indent(lexed.code[*at].line) == Some(0);
+    let start = (0..=case.token).rev().find(margin).unwrap_or(0);
+    let item = start..next_item(case, start);
+    let reported = lexed.on_line(lexed.code[case.token].line);
+    let names = |at: usize| lexed.kind(at) == Some(TokenKind::Name);
+    for head in item.clone().filter(|at| *at > start && names(*at)) {
+        let opens = lexed.code[head].first || matches!(lexed.before(head), "where" | "let");
+        let called = reported.clone().any(|at| at != head && lexed.is(at, lexed.word(head)));
+        let line = lexed.on_line(lexed.code[head].line);
+        let mark = (head + 1..line.end).find(|at| lexed.is(*at, "="));
+        let Some(mark) = mark.filter(|_| opens && called) else { continue };
+        let parts = application(case, head, mark);
+        if parts.last().is_none_or(|last| last.end != mark) {
+            continue;
+        }
+        // What stands on further lines may use it.
+        let goes_on = item.contains(&line.end)
+            && lexed.source.indent(lexed.code[line.end].line)
+                > lexed.source.indent(lexed.code[head].line)
+            && !lexed.code[head].first;
+        let unused = parts[1..].iter().filter(|part| {
+            let name = lexed.word(part.start);
+            part.len() == 1
+                && name.starts_with(char::is_lowercase)
+                && !(mark..line.end).any(|at| lexed.is(at, name))
+        });
+        let unused: Vec<_> = unused.collect();
+        if let [one] = unused[..]
+            && mark + 1 < line.end
+            && !goes_on
+            && !lacking.is_empty()
+        {
+            let text = format!(" {}", lexed.word(one.start));
+            let edit = case.insert(lexed.code[line.end - 1].end, text);
+            all.push(Candidate::new(MistakeId::MissingArgument, UNUSED_YET, vec![edit]).guess());
+        }
+    }
 }
 
 /// The type of the first value that is still wanted: of what is there, if that is a function.
@@ -220,6 +293,28 @@ mod tests {
             "names :: [String]\nnames = [\"Tern\"]\n\nmain :: IO ()\nmain = do\n  <|>mapM_ putStrLn\n",
             "Couldn't match expected type: IO a0 with actual type: t1 String -> IO ()",
             "names :: [String]\nnames = [\"Tern\"]\n\nmain :: IO ()\nmain = do\n  mapM_ putStrLn names\n",
+        );
+    }
+
+    #[test]
+    fn a_function_between_the_marks_of_a_computation_lacks_its_value() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "tides :: [Int]\ntides = [2, 3]\n\ntotal :: [Int] -> Int\ntotal ts = sum ts\n\nhalf :: Int\nhalf = 3 * <|>total\n",
+            "Couldn't match expected type 'Int' with actual type '[Int] -> Int'",
+            "tides :: [Int]\ntides = [2, 3]\n\ntotal :: [Int] -> Int\ntotal ts = sum ts\n\nhalf :: Int\nhalf = 3 * total tides\n",
+        );
+    }
+
+    #[test]
+    fn a_function_of_the_same_item_leaves_a_parameter_unused() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "hours :: [Int] -> Map Int Int\nhours ts = <|>foldl add empty ts\n  where add counts t = insertWith (+) t 1\n",
+            "Couldn't match expected type: Map Int Int with actual type: Map Int a1 -> Map Int a1",
+            "hours :: [Int] -> Map Int Int\nhours ts = foldl add empty ts\n  where add counts t = insertWith (+) t 1 counts\n",
         );
     }
 

@@ -11,7 +11,7 @@ use std::ops::Range;
 /// A conversion that this learner writes elsewhere.
 const HABIT: Factor = weight("the file converts so elsewhere", 2.0);
 /// A whole number where another kind is wanted.
-const CONVERTED: Factor = weight("a number of another kind is wanted", 0.8);
+const CONVERTED: Factor = weight("a number of another kind is wanted", 2.2);
 /// The only part of a computation that can be a whole number.
 const ONLY_WHOLE: Factor = evidence("only this part can be a whole number", 5.0);
 /// Every part of a computation that can be a whole number.

@@ -12,6 +12,8 @@ use erratum_syntax::lex::TokenKind;
 const OTHERS_HAVE: Factor = evidence("the other equations have one pattern more", 7.0);
 /// One thing is put in front of a list.
 const IN_FRONT: Factor = evidence("one thing is put in front of a list", 6.0);
+/// A text is joined with what follows.
+const TEXTS_JOINED: Factor = evidence("a text stands where one letter is put in front", 6.5);
 /// One value stands where a list of such values is wanted.
 const ONE_OF_THEM: Factor = weight("a list of such values is wanted", 4.0);
 /// The signature says that nothing is given back.
@@ -41,6 +43,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     }
     if said.starts_with("Couldn't match") {
         in_front(case, all);
+        text_joined(case, all);
         listed(case, all);
         gives_nothing(case, all);
     }
@@ -74,20 +77,53 @@ fn in_front(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let line = lexed.on_line(lexed.code[case.token].line);
     for mark in line.clone().filter(|at| lexed.is(*at, "++")) {
-        let Some(last) = mark.checked_sub(1) else { continue };
-        let first = match lexed.kind(last) {
-            Some(TokenKind::Close) => case.text.pairs.partner_of(last),
-            Some(TokenKind::Name | TokenKind::Number | TokenKind::Char) => Some(last),
-            _ => None,
-        };
-        // The message points at the one thing.
-        let Some(first) = first.filter(|first| *first == case.token) else { continue };
+        let Some(first) = operand(case, line.start, mark) else { continue };
+        // The message points into the one thing.
+        if !(first..mark).contains(&case.token) {
+            continue;
+        }
         let spaced = lexed.is(first, "[") || lexed.kind(first) == Some(TokenKind::Str);
         if !spaced {
             let edit = case.replace_token(mark, ":");
             all.push(Candidate::new(MistakeId::WrongMark, IN_FRONT, vec![edit]).guess());
         }
     }
+}
+
+/// `"boat " : name`: a text is no letter, so the mark that joins two texts was meant.
+fn text_joined(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let said = &case.message.text;
+    if !(said.contains("Char") || said.contains("String")) {
+        return;
+    }
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let value = line.clone().find(|at| matches!(lexed.word(*at), "=" | "->" | "<-"));
+    for mark in value.map_or(line.start, |at| at + 1)..line.end {
+        let text = mark > line.start && lexed.kind(mark - 1) == Some(TokenKind::Str);
+        // What stands in brackets may be a list of texts.
+        let listed = case.text.pairs.inside_of(mark).is_some_and(|open| lexed.is(open, "["));
+        if lexed.is(mark, ":") && text && !listed {
+            let edit = case.replace_token(mark, "++");
+            all.push(Candidate::new(MistakeId::WrongMark, TEXTS_JOINED, vec![edit]).guess());
+        }
+    }
+}
+
+/// Where the value begins that stands before a mark: a name or what stands in brackets, with the values
+/// that it is given.
+fn operand(case: &Case, start: usize, mark: usize) -> Option<usize> {
+    let lexed = case.lexed();
+    let mut first = mark;
+    while first > start {
+        let last = first - 1;
+        first = match lexed.kind(last) {
+            Some(TokenKind::Close) => case.text.pairs.partner_of(last)?,
+            Some(TokenKind::Name | TokenKind::Number | TokenKind::Char | TokenKind::Str) => last,
+            _ => break,
+        };
+    }
+    (first < mark).then_some(first)
 }
 
 /// `return low` where the signature says `IO ()`.
@@ -117,7 +153,8 @@ fn listed(case: &Case, all: &mut Vec<Candidate>) {
     let Some(end) = whole.first().map(|first| lexed.code[first.end - 1].end) else { return };
     // Of a value by itself ghc 9.0 tells only where it starts.
     let to = if to <= from { end } else { to };
-    let list = lexed.is(case.token, "[");
+    // A letter in single quotes is written as a text of one letter.
+    let list = lexed.is(case.token, "[") || lexed.kind(case.token) == Some(TokenKind::Char);
     if (any || inner == found) && single && end >= to && !list {
         let edits = vec![case.insert(from, "["), case.insert(to, "]")];
         all.push(Candidate::new(MistakeId::WrongArgument, ONE_OF_THEM, edits).guess());
@@ -137,6 +174,34 @@ mod tests {
             "pairs :: [a] -> [(a, a)]\npairs (x:y:rest) = <|>(x, y) ++ pairs rest\npairs _ = []\n",
             "Couldn't match expected type '[(a, a)]' with actual type '(a, a)'",
             "pairs :: [a] -> [(a, a)]\npairs (x:y:rest) = (x, y) : pairs rest\npairs _ = []\n",
+        );
+    }
+
+    #[test]
+    fn what_a_call_gives_goes_in_front_too() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "rows :: [Int] -> [[Int]]\nrows xs = <|>take 2 xs ++ rows (drop 2 xs)\n",
+            "Couldn't match type 'Int' with '[Int]'\nExpected: [[Int]]\nActual: [Int]",
+            "rows :: [Int] -> [[Int]]\nrows xs = take 2 xs : rows (drop 2 xs)\n",
+        );
+    }
+
+    #[test]
+    fn a_text_is_joined() {
+        check_fix(
+            &FAMILY,
+            "haskell",
+            "row :: String -> String\nrow name = <|>\"boat \" : name\n",
+            "Couldn't match type '[Char]' with 'Char'",
+            "row :: String -> String\nrow name = \"boat \" ++ name\n",
+        );
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "row :: [Int] -> [String]\nrow ns = [<|>\"boat\" : ns]\n",
+            "Couldn't match type '[Char]' with 'Char'",
         );
     }
 
