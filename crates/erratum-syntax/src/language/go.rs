@@ -1,6 +1,7 @@
 //! Go.
 
 use super::Conversions;
+use super::Synonyms;
 use super::later;
 use super::{Asks, Projects};
 use super::{Declaring, ImportList, ListType};
@@ -315,6 +316,35 @@ pub(super) static GO: Language = Language {
         ("Replace", "strings.Replace"),
         ("Fields", "strings.Fields"),
         ("Repeat", "strings.Repeat"),
+    ],
+    synonyms: &[
+        Synonyms {
+            elsewhere: &["println", "print", "log", "WriteLine", "writeln", "Writeln", "PrintLine"],
+            here: &["Println"],
+        },
+        Synonyms { elsewhere: &["Format", "format", "sprintf"], here: &["Sprintf"] },
+        Synonyms {
+            elsewhere: &["Upper", "upper", "UpperCase", "ToUpperCase", "toUpperCase", "Uppercase"],
+            here: &["ToUpper"],
+        },
+        Synonyms {
+            elsewhere: &["Lower", "lower", "LowerCase", "ToLowerCase", "toLowerCase", "Lowercase"],
+            here: &["ToLower"],
+        },
+        Synonyms { elsewhere: &["Includes", "includes", "has", "Has", "In"], here: &["Contains"] },
+        Synonyms { elsewhere: &["Strip", "strip", "trim"], here: &["TrimSpace", "Trim"] },
+        Synonyms {
+            elsewhere: &["ToInt", "toInt", "ParseInteger", "StringToInt", "parseInt"],
+            here: &["Atoi", "ParseInt"],
+        },
+        Synonyms { elsewhere: &["ToString", "toString", "IntToString", "itoa"], here: &["Itoa"] },
+        Synonyms { elsewhere: &["ToFloat", "toFloat", "parseFloat"], here: &["ParseFloat"] },
+        Synonyms { elsewhere: &["StartsWith", "startsWith", "starts_with"], here: &["HasPrefix"] },
+        Synonyms { elsewhere: &["EndsWith", "endsWith", "ends_with"], here: &["HasSuffix"] },
+        Synonyms { elsewhere: &["IndexOf", "indexOf", "Find", "find"], here: &["Index"] },
+        Synonyms { elsewhere: &["Power", "power", "pow"], here: &["Pow"] },
+        Synonyms { elsewhere: &["SquareRoot", "squareRoot", "sqrt"], here: &["Sqrt"] },
+        Synonyms { elsewhere: &["Sort", "sort", "SortInts"], here: &["Ints", "Strings", "Slice"] },
     ],
     ..super::PLAIN
 };

@@ -1,6 +1,7 @@
 //! Pascal, as Free Pascal and Delphi know it.
 
 use super::Conversions;
+use super::Synonyms;
 use super::later;
 use super::{Apostrophe, ImportForm, Language, ListType, NameKind::*, Usual};
 use super::{Asks, Modules, Projects, Together};
@@ -431,6 +432,12 @@ pub(super) static PASCAL: Language = Language {
         ("tolower", "LowerCase"),
         ("tolowercase", "LowerCase"),
         ("tostring", "IntToStr"),
+    ],
+    synonyms: &[
+        Synonyms { elsewhere: &["length", "size", "len", "numelements"], here: &["Count"] },
+        Synonyms { elsewhere: &["push", "append", "insert", "addlast"], here: &["Add"] },
+        Synonyms { elsewhere: &["remove", "erase", "removeat"], here: &["Delete"] },
+        Synonyms { elsewhere: &["dispose", "close", "delete"], here: &["Free"] },
     ],
     ..super::PASCAL_LIKE
 };
