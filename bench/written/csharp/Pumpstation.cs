@@ -18,7 +18,7 @@ namespace Station
 
         public Centrifugal(int id, double curve)
         {
-            ⟪id = Id⟶Id = id⟫;
+            Id = id;
             this.curve = curve;
         }
 
@@ -70,7 +70,7 @@ namespace Station
             double flow = Best(pumps, ⟪"2.0"⟶2.0⟫, out id);
             log.Write($"pump {id}: {flow:0.0}");
             string[] names = { "bow", "stern", ⟪'aft'⟶"aft"⟫ };
-            for (int i = 0; i < names.⟪Count⟶Length⟫; i++)
+            for (int i = 0; i < names.⟪Count⟶Length⟶Count()⟫; i++)
                 log.Write(names[i]);
             if (log.Lines ⟪=> ⟶>= ⟫3)
                 Console.WriteLine(log.Text);

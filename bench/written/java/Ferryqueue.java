@@ -41,7 +41,7 @@ public class Ferryqueue {
 
     boolean board(Vehicle v) {
         if (v.length() > room) return false;
-        room ⟪=-⟶-=⟫ v.length();
+        room -= v.length();
         line.addLast(v);
         return true;
     }

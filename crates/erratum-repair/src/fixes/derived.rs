@@ -35,6 +35,14 @@ const ATTRIBUTE: usize = 40;
 /// How many lines above the type its attributes may begin.
 const ABOVE: u32 = 4;
 
+/// What a type needs beside a trait that is derived.
+const NEEDS: &[(&str, &[&str])] = &[
+    ("Ord", &["PartialEq", "Eq", "PartialOrd"]),
+    ("PartialOrd", &["PartialEq"]),
+    ("Eq", &["PartialEq"]),
+    ("Copy", &["Clone"]),
+];
+
 /// A suggested `#[derive(...)]`, put into the list that stands there already.
 pub(super) fn merged(case: &Case, edit: &Edit) -> Option<Edit> {
     let lexed = case.lexed();
@@ -50,7 +58,16 @@ pub(super) fn merged(case: &Case, edit: &Edit) -> Option<Edit> {
     let open = opens.find(|open| *open < below && lexed.before(*open) == "derive")?;
     let close = case.text.pairs.partner_of(open)?;
     let there = |name: &&str| (open..close).any(|at| lexed.is(at, name));
-    let new: Vec<&str> = names.split(',').map(str::trim).filter(|name| !there(name)).collect();
+    let asked: Vec<&str> = names.split(',').map(str::trim).collect();
+    let mut new: Vec<&str> = Vec::new();
+    for name in asked {
+        let needs = NEEDS.iter().find(|(one, _)| *one == name).map_or(&[][..], |(_, all)| *all);
+        for one in needs.iter().copied().chain([name]) {
+            if !there(&one) && !new.contains(&one) {
+                new.push(one);
+            }
+        }
+    }
     let text = match close == open + 1 {
         true => new.join(", "),
         false => format!(", {}", new.join(", ")),

@@ -170,6 +170,7 @@ pub static FAMILIES: &[&Family] = &[
     &super::brackets::FAMILY,
     &super::foreign::FAMILY,
     &super::keyed_end::FAMILY,
+    &super::keys_of::FAMILY,
     &super::labels::FAMILY,
     &super::all_of_type::FAMILY,
     &super::alternative::FAMILY,

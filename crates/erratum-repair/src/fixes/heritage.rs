@@ -7,6 +7,7 @@ use crate::score::{Factor, evidence, weight};
 use erratum_catalogue::{MistakeId, Phase};
 use erratum_syntax::edit::Edit;
 use erratum_syntax::lex::TokenKind;
+use erratum_syntax::names::NameKind;
 
 /// A class takes over from another one, as another language writes it.
 const ELSEWHERE: Factor = evidence("a class of another language takes over so", 8.0);
@@ -38,7 +39,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         extended(case, all);
         return;
     }
-    for line in reported.saturating_sub(1).max(1)..=reported {
+    // fpc 3.2 reads the type above as the first field, and asks for its type at the next one.
+    let above = if lexed.language.returns_by_name { 2 } else { 1 };
+    for line in reported.saturating_sub(above).max(1)..=reported {
         let far = LINES * f64::from(reported - line);
         let item = lexed.on_line(line);
         for class in item.clone().filter(|at| matches!(lexed.word(*at), "class" | "struct")) {
@@ -47,8 +50,26 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
                 head(case, class, far, all);
                 twice(case, class, far, all);
                 other_word(case, class, far, all);
+                bare_parent(case, class, item.end, far, all);
             }
         }
+    }
+}
+
+/// Pascal: `TStorm = class TLamp` for `class(TLamp)`.
+fn bare_parent(case: &Case, class: usize, end: usize, far: Factor, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let parent = class + 1 + usize::from(matches!(lexed.word(class + 1), "extends" | "of"));
+    let declared = case.text.names.of(lexed.word(parent)).any(|one| one.kind == NameKind::Type);
+    let alone = parent + 1 == end && lexed.before(class) == "=";
+    if lexed.language.returns_by_name && declared && alone {
+        let text = format!(
+            "({})",
+            case.text.lexed.source.slice(lexed.code[parent].start, lexed.code[parent].end)
+        );
+        let (from, to) = (lexed.code[class].end, lexed.code[parent].end);
+        let edit = Edit::replace(case.file(), from, to, text);
+        all.push(Candidate::new(MistakeId::MissingBracket, ELSEWHERE + far, vec![edit]).guess());
     }
 }
 
@@ -150,6 +171,17 @@ fn other_word(case: &Case, class: usize, far: Factor, all: &mut Vec<Candidate>) 
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn the_class_above_stands_in_brackets_in_pascal() {
+        check_fix(
+            &FAMILY,
+            "pascal",
+            "type\n  TLamp = class\n    FOil: Integer;\n  end;\n  TStorm = class TLamp\n    FWind<|>: Integer;\n  end;\n",
+            "Syntax error, \":\" expected but \"identifier FWIND\" found",
+            "type\n  TLamp = class\n    FOil: Integer;\n  end;\n  TStorm = class(TLamp)\n    FWind: Integer;\n  end;\n",
+        );
+    }
 
     #[test]
     fn a_colon_and_a_word_say_the_same() {

@@ -54,7 +54,9 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         .names
         .of(name)
         .filter(|declared| !taken(declared.token) && visible(declared.scope));
-    if known.next().is_some() || !case.message.text.contains(name) {
+    // Where an equation of one line ends, the compiler knows better (scalac 2.11).
+    let told = case.message.text == format!("not found: value {name}");
+    if known.next().is_some() && !told || !case.message.text.contains(name) {
         return;
     }
     for call in calls_near(case) {

@@ -11,6 +11,8 @@ use std::ops::Range;
 
 /// A method to which the object is lent loops over what is in it, and gives back what it finds.
 const TAKES_OUT: Factor = evidence("the loop takes out of an object that is only lent", 7.0);
+/// The loop sets parts of what it finds.
+const SETS: Factor = evidence("the loop changes what it finds", 9.0);
 /// The compiler shows what was put in, and that it is lent.
 const TOLD: Factor = evidence("the compiler shows that what is put in is lent", 6.5);
 
@@ -30,9 +32,39 @@ pub(super) static FAMILY: Family = Family {
 
 fn propose(case: &Case, all: &mut Vec<Candidate>) {
     // Seen with rustc 1.95.
-    if case.message.code.as_deref() == Some("E0308") {
-        put_in(case, all);
-        looped(case, all);
+    match case.message.code.as_deref() {
+        Some("E0308") => {
+            put_in(case, all);
+            looped(case, all);
+        }
+        Some("E0507") => changed(case, all),
+        _ => {}
+    }
+}
+
+/// `for b in self.berths` whose body sets parts of what it finds.
+fn changed(case: &Case, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let line = lexed.on_line(lexed.code[case.token].line);
+    let head = line
+        .clone()
+        .find(|at| lexed.is(*at, "for") && lexed.is(at + 2, "in") && lexed.is(at + 3, "self"));
+    let Some(head) = head else { return };
+    let open = line.clone().rfind(|at| lexed.opens_block(*at));
+    let close = open.and_then(|open| case.text.pairs.partner_of(open));
+    let (Some(open), Some(close)) = (open, close) else { return };
+    let name = lexed.word(head + 1);
+    let sets = |at: usize| {
+        lexed.is(at, name)
+            && lexed.is(at + 1, ".")
+            && matches!(lexed.word(at + 3), "=" | "+=" | "-=" | "*=" | "/=")
+    };
+    let of_self = (head + 3..open).all(|at| {
+        matches!(lexed.kind(at), Some(TokenKind::Name | TokenKind::Keyword)) || lexed.is(at, ".")
+    });
+    if of_self && (open..close).any(sets) {
+        let edit = case.insert(lexed.code[head + 3].start, "&mut ");
+        all.push(Candidate::new(MistakeId::MissingBorrow, SETS, vec![edit]).guess());
     }
 }
 
@@ -112,6 +144,17 @@ fn looped(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::super::testing::{check_fix, check_no_fix};
     use super::FAMILY;
+
+    #[test]
+    fn what_a_loop_changes_is_lent_to_be_changed() {
+        check_fix(
+            &FAMILY,
+            "rust",
+            "impl Quay {\n    fn moor(&mut self) {\n        for b in <|>self.berths {\n            b.free = false;\n        }\n    }\n}\n",
+            "[E0507] cannot move out of `self.berths` which is behind a mutable reference",
+            "impl Quay {\n    fn moor(&mut self) {\n        for b in &mut self.berths {\n            b.free = false;\n        }\n    }\n}\n",
+        );
+    }
 
     #[test]
     fn what_is_changed_is_lent_to_be_changed() {

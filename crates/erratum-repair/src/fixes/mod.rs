@@ -142,6 +142,7 @@ mod joined_by_dot;
 mod joined_numbers;
 mod key_type;
 mod keyed_end;
+mod keys_of;
 mod labels;
 mod lacking_field;
 mod lambda_compares;
@@ -516,6 +517,10 @@ impl<'a> Case<'a> {
         }
         if self.language().is_type(here) && self.gives_nothing(token) {
             return "void";
+        }
+        // A text that is an array of letters has no mark of a pointer.
+        if let Some(letter) = here.strip_suffix(" *").filter(|_| lexed.is(token + 2, "[")) {
+            return letter;
         }
         let operators = self.language().operators;
         let unequal = ["!==", "!="].into_iter().find(|mark| operators.contains(mark));

@@ -12,6 +12,9 @@ const SEVERAL: Factor = evidence("it is used as if it were there, more than once
 /// It is used so once.
 const ONCE: Factor = evidence("it is used as if it were there", 4.5);
 
+/// A text is read as a number, and the number is wanted.
+const TAKEN: Factor = evidence("a text is read as a number, and the number is wanted", 7.0);
+
 pub(super) static FAMILY: Family = Family {
     id: "unwrapped",
     recipes: &[],
@@ -37,6 +40,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             || said.contains(" is not an iterator"))
     };
     let Some(there) = case.language().perhaps.filter(|_| case.language().borrows) else { return };
+    bound(case, there.there, all);
     if !perhaps(&case.message.text) {
         return;
     }
@@ -62,6 +66,30 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let why = if about.count() > 1 { SEVERAL } else { ONCE };
     let edit = case.insert(lexed.code[last].end, there.there);
     all.push(Candidate::new(MistakeId::MaybeNothing, why, vec![edit]).guess());
+}
+
+/// `let n: u32 = text.parse();`: the compiler finds a result where the value itself is wanted.
+fn bound(case: &Case, taken: &str, all: &mut Vec<Candidate>) {
+    let lexed = case.lexed();
+    let found = |text: &str| text.contains(", found `Result<") || text.contains(", found `Option<");
+    let told = case.message.spans.iter().any(|span| found(&span.text));
+    if case.message.code.as_deref() != Some("E0308") || !told {
+        return;
+    }
+    let start = case.statement_start(case.token);
+    let end = case.statement_end(case.token);
+    let last = end.checked_sub(usize::from(lexed.is(end, ";"))).unwrap_or(end);
+    // A name with its type, and one call behind the mark.
+    let typed = lexed.is(start, "let")
+        && (start..last).take(6).any(|at| lexed.is(at, ":"))
+        && lexed.is(last, ")")
+        && lexed.is(last + 1, ";");
+    let whole = case.text.pairs.inside_of(last) == case.text.pairs.inside_of(start);
+    let parsed = (start..last).any(|at| lexed.is(at, "parse"));
+    if typed && !whole && parsed {
+        let edit = case.insert(lexed.code[last].end, taken);
+        all.push(Candidate::new(MistakeId::MaybeNothing, TAKEN, vec![edit]).guess());
+    }
 }
 
 #[cfg(test)]

@@ -11,6 +11,8 @@ use std::collections::btree_map::Entry;
 
 /// The starting value of a type compiles, but says nothing.
 const STARTING_VALUE: Factor = weight("a starting value of the type", -0.8);
+/// How many values of an enumeration are tried.
+const ENUMERATED: usize = 3;
 /// Zero, where the type is not known.
 const ZERO: Factor = weight("zero", -1.2);
 /// A call is seldom given the same value twice.
@@ -87,7 +89,11 @@ pub(super) fn values(case: &Case, gap: &Gap) -> Vec<(String, Score)> {
         {
             push("\"\"".to_owned(), STARTING_VALUE.into());
         }
-        None => {}
+        None => {
+            for value in enumerated(case, plain) {
+                push(value, STARTING_VALUE.into());
+            }
+        }
     }
     let given = given(case, gap.call);
     let mut ranked: Vec<(String, Score)> = all
@@ -100,6 +106,31 @@ pub(super) fn values(case: &Case, gap: &Gap) -> Vec<(String, Score)> {
     ranked.sort_by(|a, b| b.1.total().total_cmp(&a.1.total()).then(a.0.cmp(&b.0)));
     ranked.truncate(KEEP);
     ranked
+}
+
+/// The first values of an enumeration of the program.
+fn enumerated(case: &Case, typed: &str) -> Vec<String> {
+    let (lexed, language) = (case.lexed(), case.language());
+    let declared = case.text.names.of(typed).find(|one| {
+        lexed.before(one.token) == "enum"
+            || lexed.before(one.token) == "class" && lexed.is(one.token.wrapping_sub(2), "enum")
+    });
+    let Some(open) = declared.map(|one| one.token + 1).filter(|at| lexed.is(*at, "{")) else {
+        return Vec::new();
+    };
+    let close = case.text.pairs.partner_of(open).unwrap_or(open);
+    let values = (open + 1..close).filter(|at| {
+        lexed.kind(*at) == Some(TokenKind::Name)
+            && (*at == open + 1 || lexed.before(*at) == ",")
+            && matches!(lexed.word(at + 1), "," | "}" | ";" | "=")
+    });
+    // C names them without their type.
+    let owner = if language.tagged_types {
+        String::new()
+    } else {
+        format!("{typed}{}", language.scope_mark)
+    };
+    values.take(ENUMERATED).map(|at| format!("{owner}{}", lexed.word(at))).collect()
 }
 
 /// The arguments that the call has.

@@ -1,5 +1,6 @@
 //! The words of a message that may be names of the program.
 
+use crate::fixes::promised::promised;
 use crate::message::Message;
 
 /// The words of a text that may be names: those that it quotes, and of its own words those that are no plain
@@ -22,6 +23,8 @@ pub(super) fn words(text: &str) -> Vec<&str> {
 pub(super) fn words_of(message: &Message) -> Vec<&str> {
     let mut all = words(&message.text);
     all.extend(words(message.subject()));
+    // Some compilers do not quote what a class lacks.
+    all.extend(promised(&message.text));
     all
 }
 

@@ -329,6 +329,7 @@ pub(super) static SCALA: Language = Language {
     ],
     foreign_loose: &["let", "nil", "function", "func", "fun", "fn"],
     foreign: &[
+        ("otherwise", "else"),
         ("equals", "=="),
         ("elsif", "else if"),
         ("AND", "&&"),

@@ -25,6 +25,8 @@ const DRAWN: Factor = evidence("an item is drawn from a list there", 7.0);
 const MEMBERS: Factor = evidence("the members of a class stand below", 8.5);
 /// A comma in no bracket.
 const PAIR: Factor = evidence("a comma stands in no bracket", 5.5);
+/// The signature says that a pair is wrapped.
+const WRAPPED_PAIR: Factor = evidence("the signature says that a pair is wrapped", 8.0);
 
 pub(in crate::fixes) static FAMILY: Family = Family {
     id: "heads",
@@ -109,11 +111,27 @@ fn bare_pair(case: &Case, item: &Range<usize>, far: Factor, all: &mut Vec<Candid
         None if lexed.kind(item.start) == Some(TokenKind::Name) => item.start + 1,
         None => return,
     };
+    // `Just x, rest` where the signature says `Maybe (Int, [Int])`: the pair is what is wrapped.
+    let wraps = matches!(lexed.word(first), "Just" | "Right" | "Left" | "return" | "pure");
+    if wraps && first + 1 < comma && gives_wrapped_pair(case, lexed.word(item.start)) {
+        let open = case.insert(lexed.code[first + 1].start, "(");
+        let close = case.insert(lexed.code[item.end - 1].end, ")");
+        let edits = vec![open, close];
+        all.push(Candidate::new(MistakeId::MissingBracket, WRAPPED_PAIR + far, edits).guess());
+    }
     if first < comma {
         let open = case.insert(lexed.code[first].start, "(");
         let close = case.insert(lexed.code[item.end - 1].end, ")");
         all.push(Candidate::new(MistakeId::MissingBracket, PAIR + far, vec![open, close]).guess());
     }
+}
+
+/// Whether the signature of a function says that a pair is wrapped in what it gives: `Maybe (Int, [Int])`.
+fn gives_wrapped_pair(case: &Case, name: &str) -> bool {
+    let lexed = case.lexed();
+    let typed = case.text.names.of(name).find_map(|one| one.typed);
+    let open = typed.and_then(|(_, last)| case.text.pairs.partner_of(last).filter(|at| *at < last));
+    open.is_some_and(|open| lexed.before(open).starts_with(char::is_uppercase))
 }
 
 /// `fare : Int`: the type of a name stands behind two colons.
@@ -241,7 +259,18 @@ fn alone(lexed: &Lexed, item: &Range<usize>) -> bool {
 #[cfg(test)]
 mod tests {
     use super::FAMILY;
-    use crate::fixes::testing::{check_fix, check_no_fix};
+    use crate::fixes::testing::{check_among, check_fix, check_no_fix};
+
+    #[test]
+    fn a_pair_that_is_wrapped_stands_in_its_own_brackets() {
+        check_among(
+            &FAMILY,
+            "haskell",
+            "pop :: [Int] -> Maybe (Int, [Int])\npop (x:xs) = Just x<|>, xs\n",
+            "parse error on input ','",
+            "pop :: [Int] -> Maybe (Int, [Int])\npop (x:xs) = Just (x, xs)\n",
+        );
+    }
 
     #[test]
     fn an_item_of_a_list_is_drawn() {
