@@ -63,13 +63,12 @@ fn bare_parent(case: &Case, class: usize, end: usize, far: Factor, all: &mut Vec
     let declared = case.text.names.of(lexed.word(parent)).any(|one| one.kind == NameKind::Type);
     let alone = parent + 1 == end && lexed.before(class) == "=";
     if lexed.language.returns_by_name && declared && alone {
-        let text = format!(
-            "({})",
-            case.text.lexed.source.slice(lexed.code[parent].start, lexed.code[parent].end)
-        );
-        let (from, to) = (lexed.code[class].end, lexed.code[parent].end);
-        let edit = Edit::replace(case.file(), from, to, text);
-        all.push(Candidate::new(MistakeId::MissingBracket, ELSEWHERE + far, vec![edit]).guess());
+        let (from, to) = (lexed.code[parent].start, lexed.code[parent].end);
+        let mut edits = vec![case.insert(from, "("), case.insert(to, ")")];
+        if parent > class + 1 {
+            edits.push(case.delete_token(class + 1));
+        }
+        all.push(Candidate::new(MistakeId::MissingBracket, ELSEWHERE + far, edits).guess());
     }
 }
 
@@ -179,7 +178,7 @@ mod tests {
             "pascal",
             "type\n  TLamp = class\n    FOil: Integer;\n  end;\n  TStorm = class TLamp\n    FWind<|>: Integer;\n  end;\n",
             "Syntax error, \":\" expected but \"identifier FWIND\" found",
-            "type\n  TLamp = class\n    FOil: Integer;\n  end;\n  TStorm = class(TLamp)\n    FWind: Integer;\n  end;\n",
+            "type\n  TLamp = class\n    FOil: Integer;\n  end;\n  TStorm = class (TLamp)\n    FWind: Integer;\n  end;\n",
         );
     }
 

@@ -59,7 +59,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
     let locals: Vec<_> = locals.collect();
     if let [one] = locals[..] {
         let edit = case.replace_token(given, lexed.word(one.token));
-        all.push(Candidate::new(MistakeId::WrongReturnType, JUST_THAT_TYPE, vec![edit]).guess());
+        all.push(Candidate::new(MistakeId::TypeClash, JUST_THAT_TYPE, vec![edit]).guess());
     }
 }
 
