@@ -145,3 +145,49 @@ fn a_form_that_names_the_lost_mark_is_mended_where_it_is_lost() {
         assert!(ran.stdout.contains(fix), "{said}: {}", ran.stdout);
     }
 }
+
+/// The lines on which the roots of a log are told, and how each is titled.
+fn titles(name: &str, text: &str, log: &str) -> Vec<(u64, String)> {
+    let folder = Folder::new();
+    let ran = folder.write(name, text).write("log", log).run(&["read", "--all", "--json", "log"]);
+    let verdict: serde_json::Value = serde_json::from_str(&ran.stdout).unwrap();
+    let roots = verdict["roots"].as_array().unwrap().iter();
+    roots
+        .map(|root| {
+            (root["at"]["line"].as_u64().unwrap(), root["title"].as_str().unwrap().to_owned())
+        })
+        .collect()
+}
+
+/// A name that is written nowhere else comes from no bracket, however odd one is above it.
+#[test]
+fn below_an_odd_bracket_an_unknown_name_is_a_mistake_of_its_own() {
+    let text = "Module Watch\n    Function Hours(ByVal nights As Integer) As Integer\n        \
+                Dim total As Integer = 0\n        For i = 1 To nights\n            total = total + 8\n        \
+                Return total\n    End Function\n\n    Sub Main()\n        Dim count As Integer = 2\n        \
+                Console.WriteLine(Hour(count))\n    End Sub\nEnd Module\n";
+    let log = "Watch.vb(4) : error BC30084: 'For' must end with a matching 'Next'.\n\
+               Watch.vb(11) : error BC30451: 'Hour' is not declared. It may be inaccessible due to its protection level.\n";
+    let told = titles("Watch.vb", text, log);
+    assert_eq!(told.iter().map(|(line, _)| *line).collect::<Vec<_>>(), [5, 11], "{told:?}");
+}
+
+#[test]
+fn the_newer_words_of_kotlin_are_known() {
+    let text = "class Berth(val number: Int, val boat: String?)\n\nfun first(all: List<Berth>): Berth {\n    \
+                return all.firstOrNull()\n}\n\nfun main() {\n    val one = Berth(\"1\", null)\n    \
+                one.number = 2\n    println(one.nummer)\n}\n";
+    let at = "e: file:///home/ana/ferry/Berth.kt:";
+    let log = format!(
+        "{at}4:12 Return type mismatch: expected 'Berth', actual 'Berth?'.\n\
+         {at}8:21 Argument type mismatch: actual type is 'String', but 'Int' was expected.\n\
+         {at}9:5 'val' cannot be reassigned.\n\
+         {at}10:17 Unresolved reference 'nummer'.\n"
+    );
+    let told = titles("Berth.kt", text, &log);
+    let words = ["missing", "not of the type", "new value", "nummer"];
+    assert_eq!(told.len(), words.len(), "{told:?}");
+    for ((_, title), word) in told.iter().zip(words) {
+        assert!(title.contains(word) && !title.contains("The compiler stops"), "{told:?}");
+    }
+}

@@ -13,6 +13,7 @@ use crate::message::{Message, Place, Severity};
 use crate::verdict::{Change, Evidence, Fix, Reading, Role, Root, SCHEMA, Told, Verdict};
 use erratum_catalogue::{Captures, Catalogue, Phase, fill, fill_sentences};
 use erratum_syntax::language::Language;
+use erratum_syntax::lex::TokenKind;
 use erratum_syntax::source::{Program, Source};
 use erratum_syntax::text::Text;
 use std::collections::HashMap;
@@ -23,6 +24,12 @@ use std::time::Instant;
 /// How many lines below a syntax error messages are taken for its cascade, where the text is not
 /// at hand to see the block's end.
 const SPOILT_LINES: u32 = 12;
+
+/// A change that is less likely than not is no fix: nobody has tried it.
+const HARDLY_MEANT: f64 = 0.5;
+
+/// So near below an odd bracket everything follows from it.
+const NEAR: u32 = 2;
 
 /// The messages of a report, with no part told yet.
 pub(super) fn told(report: &Report) -> Vec<Told> {
@@ -293,8 +300,40 @@ fn follows(root: &Judged, message: &Judged, text: Option<&Text>) -> bool {
                 && at.line <= end
                 && message.message.text.starts_with("expected"))
         }
-        Some(text) => !text.pairs.odd.is_empty(),
+        Some(text) => !text.pairs.odd.is_empty() && !stands_alone(first, message, text),
         None => at.line <= first.line + SPOILT_LINES && message.phase <= Phase::Syntax,
+    }
+}
+
+/// Whether a message below an odd bracket tells of something that no bracket explains: a name that the text
+/// declares nowhere, or a text in quotes where another type is wanted.
+fn stands_alone(first: &Place, message: &Judged, text: &Text) -> bool {
+    let Some(at) = &message.message.at else { return false };
+    if at.line <= first.line + NEAR {
+        return false;
+    }
+    let lexed = &text.lexed;
+    let here = lexed.on_line(at.line);
+    match message.phase {
+        Phase::Name => message.diagnosis.capture("name").is_some_and(|name| {
+            let same = |at: usize| lexed.language.same_name(lexed.word(at), name);
+            let known = text.names.declared.iter().any(|one| same(one.token));
+            // A name with a place in the text: what is brought in from elsewhere may be lost with its line.
+            let written = here.clone().any(same);
+            let library = lexed.language.imports_of(name).next().is_some();
+            written && !known && !library
+        }),
+        Phase::Type => {
+            let clashes = message.diagnosis.capture("from").is_some();
+            let told = text.names.declared.iter().any(|one| {
+                lexed.code[one.token].line == first.line
+                    && here
+                        .clone()
+                        .any(|at| lexed.language.same_name(lexed.word(at), lexed.word(one.token)))
+            });
+            clashes && !told && here.clone().any(|at| lexed.kind(at) == Some(TokenKind::Str))
+        }
+        _ => false,
     }
 }
 
@@ -338,9 +377,8 @@ fn judged_root(
     let mut mistake = known.as_ref().map_or("other", |(entry, _)| entry.id.as_str()).to_owned();
     let mut words = known.map(|(_, words)| words).unwrap_or_default();
     words.insert("reported".into(), reported.line.to_string());
-    let mut fixes = Vec::new();
+    let (mut fixes, mut possible) = (Vec::new(), Vec::new());
     if let (Some(best), Some(language)) = (best, language) {
-        best.mistake.as_str().clone_into(&mut mistake);
         let changes: Vec<Change> = best
             .edits
             .iter()
@@ -352,23 +390,12 @@ fn judged_root(
                 })
             })
             .collect();
-        if let Some(first) = changes.first() {
-            at = first.at.clone();
-            let old = best.edits.first().and_then(|edit| {
-                Some(program.file(&edit.file)?.slice(edit.start, edit.end).trim().to_owned())
-            });
-            for (name, text) in [("old", old), ("new", Some(first.text.trim().to_owned()))] {
-                if let Some(text) = text.filter(|text| !text.is_empty() && !text.contains('\n')) {
-                    words.insert(name.into(), text);
-                }
-            }
-        }
         let read = |source: &Source| match &text {
             Some(text) if text.lexed.source.name() == source.name() => text.clone(),
             _ => Arc::new(Text::new(source, language)),
         };
         let effect = effect::of_edits(program, best.mistake, &best.edits, read);
-        fixes.push(Fix {
+        let fix = Fix {
             id: 1,
             title: describe(program, &best.edits),
             mistake: best.mistake,
@@ -381,7 +408,27 @@ fn judged_root(
             clears: vec![index + 1],
             reveals: 0,
             bytes: best.edits,
-        });
+        };
+        // What is hardly meant tells neither the place nor the kind.
+        if fix.probability >= HARDLY_MEANT {
+            fix.mistake.as_str().clone_into(&mut mistake);
+            if let Some(first) = fix.edits.first() {
+                at = first.at.clone();
+                let old = fix.bytes.first().and_then(|edit| {
+                    let source = program.file(&edit.file)?;
+                    Some(source.slice(edit.start, edit.end).trim().to_owned())
+                });
+                for (name, text) in [("old", old), ("new", Some(first.text.trim().to_owned()))] {
+                    if let Some(text) = text.filter(|text| !text.is_empty() && !text.contains('\n'))
+                    {
+                        words.insert(name.into(), text);
+                    }
+                }
+            }
+            fixes.push(fix);
+        } else {
+            possible.push(fix);
+        }
     }
     words.insert("line".into(), at.line.to_string());
     words.insert("file".into(), at.file.clone());
@@ -405,6 +452,6 @@ fn judged_root(
         sound: None,
         will_say: None,
         fixes,
-        possible: Vec::new(),
+        possible,
     }
 }

@@ -399,7 +399,8 @@ impl Teller<'_, '_> {
         let kind = part.or(shown);
         let named = kind.filter(|(_, candidate)| candidate.mistake != MistakeId::Other);
         let mistake = named.map_or(usual, |(_, candidate)| candidate.mistake.as_str()).to_owned();
-        let placed = placing::told_there(draft, &fixes, usual, missing, diagnosis.phase);
+        let language = self.scene.policy.language;
+        let placed = placing::told_there(draft, &fixes, usual, missing, diagnosis.phase, language);
         let at = match placed {
             Some((part, candidate)) => self.faulty_place(draft, part, draft.edits(candidate)),
             None => self.unfinished(draft).unwrap_or_else(|| self.reported_place(draft)),

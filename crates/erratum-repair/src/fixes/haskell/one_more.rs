@@ -63,7 +63,14 @@ fn equation(case: &Case, all: &mut Vec<Candidate>) {
     let equations: Vec<_> = equations.collect();
     let most = equations.iter().map(Vec::len).max().unwrap_or(0);
     let mut fewer = equations.iter().filter(|parts| parts.len() < most);
+    // What the signature has a type for is not lacking.
+    let signed = case.text.names.of(name).find_map(|one| one.typed).map(|(first, last)| {
+        let inside = case.text.pairs.inside_of(first);
+        let outer = |at: &usize| case.text.pairs.inside_of(*at) == inside;
+        (first..=last).filter(outer).filter(|at| lexed.is(*at, "->")).count()
+    });
     if let (Some(parts), None) = (fewer.next(), fewer.next())
+        && signed.is_none_or(|types| types + 1 != parts.len())
         && parts.len() + 1 == most
         && let Some(last) = parts.last()
     {
@@ -165,6 +172,16 @@ fn listed(case: &Case, all: &mut Vec<Candidate>) {
 mod tests {
     use super::FAMILY;
     use crate::fixes::testing::{check_fix, check_no_fix};
+
+    #[test]
+    fn an_equation_with_as_many_patterns_as_types_lacks_none() {
+        check_no_fix(
+            &FAMILY,
+            "haskell",
+            "<|>cost :: Gate -> Int\ncost Open n = 3\ncost (Shut k) = k\n",
+            "Equations for 'cost' have different numbers of arguments",
+        );
+    }
 
     #[test]
     fn one_thing_goes_in_front_of_a_list() {

@@ -5,6 +5,7 @@ use crate::effect::Effect;
 use crate::fixes::Candidate;
 use crate::verdict::Fix;
 use erratum_catalogue::{MistakeId, Phase};
+use erratum_syntax::language::Language;
 
 /// From here on one reading is as likely as all others together.
 const EVEN: f64 = 0.5;
@@ -18,6 +19,7 @@ pub(super) fn told_there<'a>(
     usual: &str,
     missing: bool,
     phase: Phase,
+    language: &Language,
 ) -> Option<(usize, &'a Candidate)> {
     let likely = fixes.first().is_some_and(Fix::is_likely);
     let (number, candidate) = draft.part?;
@@ -34,7 +36,10 @@ pub(super) fn told_there<'a>(
     // may be the wrong one.
     let hardly = fixes.first().is_some_and(|fix| fix.probability < EVEN);
     let redeclares = fixes.first().is_some_and(|fix| fix.effect == Effect::Redeclares);
-    let retyped = usual == MistakeId::TypeClash.as_str() && hardly && redeclares;
+    // Where the types of most names follow from others, a clash shows far from the declaration that brings
+    // it about.
+    let inferred = language.borrows || language.applies_bare;
+    let retyped = usual == MistakeId::TypeClash.as_str() && hardly && redeclares && !inferred;
     // Where several changes together are not likely, the first of them is no better a place than the one
     // that was reported; the others are told where they stand.
     let several = phase <= Phase::Syntax
