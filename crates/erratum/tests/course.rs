@@ -3,8 +3,8 @@
 
 mod support;
 
-use support::told::check;
-use support::{Folder, have};
+use support::have;
+use support::told::{check, lines};
 
 const HASKELL: &str = r#"module Main where
 
@@ -113,17 +113,6 @@ public class Boats {
     }
 }
 "#;
-
-/// The lines on which something is told, in the order of the program.
-fn lines(name: &str, text: &str) -> Vec<u64> {
-    let folder = Folder::new();
-    let ran = folder.write(name, text).run(&["look", "--all", "--json", "--compiles", "60", name]);
-    let verdict: serde_json::Value = serde_json::from_str(&ran.stdout).unwrap();
-    let roots = verdict["roots"].as_array().unwrap();
-    let mut lines: Vec<u64> = roots.iter().filter_map(|root| root["at"]["line"].as_u64()).collect();
-    lines.sort_unstable();
-    lines
-}
 
 #[test]
 fn haskell() {

@@ -67,8 +67,8 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
             | ","
     );
     let named = parts[0].len() == 1 && lexed.word(first).starts_with(char::is_lowercase);
+    local(case, all);
     if alone && !(within && named) {
-        local(case, &lacking, all);
         return;
     }
     // `Tide "Mole" 7, 1.1`: what is lacking stands behind a comma.
@@ -78,7 +78,6 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
         all.push(Candidate::new(MistakeId::ExtraMark, BEHIND_COMMA, vec![edit]).guess());
         return;
     }
-    local(case, &lacking, all);
     let lines = signatures(case);
     let head = (0..=case.token)
         .rev()
@@ -114,7 +113,7 @@ fn propose(case: &Case, all: &mut Vec<Candidate>) {
 
 /// A function of the same item that the reported line names does not use its parameter, and a value is
 /// lacking: `where add counts t = Map.insertWith (+) t 1`.
-fn local(case: &Case, lacking: &str, all: &mut Vec<Candidate>) {
+fn local(case: &Case, all: &mut Vec<Candidate>) {
     let lexed = case.lexed();
     let margin =
         |at: &usize| lexed.code[*at].first && lexed.source.indent(lexed.code[*at].line) == Some(0);
@@ -147,7 +146,6 @@ fn local(case: &Case, lacking: &str, all: &mut Vec<Candidate>) {
         if let [one] = unused[..]
             && mark + 1 < line.end
             && !goes_on
-            && !lacking.is_empty()
         {
             let text = format!(" {}", lexed.word(one.start));
             let edit = case.insert(lexed.code[line.end - 1].end, text);
